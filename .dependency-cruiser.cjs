@@ -1,0 +1,83 @@
+// The layers: core knows nobody, and inside it a module uses only those above it in this list.
+const ORDER = [
+  'units',
+  'maths',
+  'line',
+  'delivery',
+  'impact',
+  'flight',
+  'intake',
+  'reading',
+  'causes',
+  'drills',
+  'proof',
+  'record',
+  'aim',
+];
+
+const downwards = ORDER.slice(0, -1).map((name, index) => ({
+  name: `core-${name}-uses-only-what-is-above`,
+  severity: 'error',
+  from: { path: `^core/src/${name}/` },
+  to: { path: `^core/src/(?:${ORDER.slice(index + 1).join('|')})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...downwards,
+    {
+      name: 'core-knows-nobody',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^core/src/|node_modules/papaparse' },
+    },
+    {
+      name: 'through-the-front-door',
+      comment: 'Other parts import the core, and the server, by name.',
+      severity: 'error',
+      from: { path: '^(server|web|demo|e2e)/' },
+      to: { path: '^core/src/(?!index\\.ts$)' },
+    },
+    {
+      name: 'web-and-server-apart',
+      severity: 'error',
+      from: { path: '^web/src/' },
+      to: { path: '^(server|demo)/' },
+    },
+    {
+      name: 'server-knows-no-screen',
+      severity: 'error',
+      from: { path: '^server/src/' },
+      to: { path: '^(web|demo)/' },
+    },
+    {
+      name: 'controllers-do-http-only',
+      severity: 'error',
+      from: { path: '^server/src/.*\\.controller\\.ts$', pathNot: 'health' },
+      to: { path: '\\.repository\\.ts$|/db/' },
+    },
+    {
+      name: 'drawing-is-pure',
+      severity: 'error',
+      from: { path: '^web/src/drawing/[^/]*\\.ts$', pathNot: '\\.test\\.ts$' },
+      to: { path: 'node_modules/react|^web/src/(?:api|app|features|ui|workers)/' },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '/dist/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['loxos/source', 'import', 'node', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'],
+    },
+  },
+};

@@ -1,0 +1,24 @@
+/** Runs `work(i)` for about `seconds` after a warm-up; returns calls per second, best of three. */
+export function rate(work, seconds = 0.7) {
+  const once = () => {
+    const start = performance.now();
+    let calls = 0;
+    let elapsed = 0;
+    while (elapsed < seconds * 1000) {
+      for (let i = 0; i < 20; i++) work(calls + i);
+      calls += 20;
+      elapsed = performance.now() - start;
+    }
+    return (calls / elapsed) * 1000;
+  };
+  once();
+  return Math.max(once(), once(), once());
+}
+
+/** The loosest of `choices` whose worst error over `cases` stays within `allowed`. */
+export function loosest(choices, cases, errorOf, allowed) {
+  for (const choice of choices) {
+    if (Math.max(...cases.map((c) => errorOf(choice, c))) <= allowed) return choice;
+  }
+  throw new Error('no choice reaches the accuracy asked for');
+}

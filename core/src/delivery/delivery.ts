@@ -1,0 +1,56 @@
+import { HANDS } from '../line/hand.ts';
+import type { Hand } from '../line/hand.ts';
+import { RangeMisuse, requireInRange } from '../units/require.ts';
+
+/**
+ * The club at first touch. Angles in degrees, positive to the right of the target line seen from
+ * above for both hands; attack and loft positive up; path is that of the middle of the face; face
+ * angle and dynamic loft are those of the middle of the face (a bulged face points elsewhere at the
+ * strike point). Strike offsets in mm from the middle of the face, toe and high positive.
+ */
+export interface Delivery {
+  readonly hand: Hand;
+  readonly clubSpeedMps: number;
+  readonly attackAngleDeg: number;
+  readonly clubPathDeg: number;
+  readonly faceAngleDeg: number;
+  readonly dynamicLoftDeg: number;
+  readonly strikeToeMm: number;
+  readonly strikeHighMm: number;
+}
+
+/** What a delivery's numbers may be; [min, max] in the unit of the name. */
+export const DELIVERY_RANGES = {
+  clubSpeedMps: [0, 90],
+  attackAngleDeg: [-60, 60],
+  clubPathDeg: [-60, 60],
+  faceAngleDeg: [-80, 80],
+  dynamicLoftDeg: [-20, 85],
+  strikeToeMm: [-60, 60],
+  strikeHighMm: [-40, 40],
+} as const;
+
+/** Throws RangeMisuse naming the first field that is not a finite number in its range. */
+export function requireDelivery(delivery: Delivery): Delivery {
+  if (!HANDS.includes(delivery.hand)) {
+    throw new RangeMisuse('delivery.hand', delivery.hand, "'right' or 'left'");
+  }
+  for (const [field, [min, max]] of Object.entries(DELIVERY_RANGES)) {
+    requireInRange(
+      `delivery.${field}`,
+      delivery[field as keyof typeof DELIVERY_RANGES],
+      min,
+      max,
+      field.endsWith('Deg') ? 'degrees' : field.endsWith('Mm') ? 'mm' : 'm/s',
+    );
+  }
+  return delivery;
+}
+
+/** The same swing by a player of the other hand: every horizontal angle negated. */
+export const mirrorDelivery = (delivery: Delivery): Delivery => ({
+  ...delivery,
+  hand: delivery.hand === 'right' ? 'left' : 'right',
+  clubPathDeg: -delivery.clubPathDeg,
+  faceAngleDeg: -delivery.faceAngleDeg,
+});

@@ -1,0 +1,85 @@
+import { plusZero } from '../line/hand.ts';
+import { RangeMisuse, requireInRange } from '../units/require.ts';
+import { degToRad, radPerSToRpm, radToDeg, rpmToRadPerS } from '../units/units.ts';
+import {
+  add,
+  azimuthOf,
+  cross,
+  direction,
+  dot,
+  elevationOf,
+  norm,
+  rightOf,
+  scale,
+} from '../maths/vector.ts';
+import type { Vec3 } from '../maths/vector.ts';
+import type { Collision } from './impact.ts';
+
+/**
+ * The ball leaving the face. Launch angle positive up; start direction and spin axis tilt positive
+ * right, in (−180, 180]; the tilt is that of the spin vector from horizontal in the plane square to
+ * the launch direction, so a positive tilt bends right.
+ */
+export interface BallLaunch {
+  readonly ballSpeedMps: number;
+  readonly launchAngleDeg: number;
+  readonly startDirectionDeg: number;
+  readonly spinRateRpm: number;
+  readonly spinAxisTiltDeg: number;
+}
+
+/** What a launch's numbers may be; [min, max] in the unit of the name. */
+export const LAUNCH_RANGES = {
+  ballSpeedMps: [0, 120],
+  launchAngleDeg: [-90, 90],
+  startDirectionDeg: [-180, 180],
+  spinRateRpm: [0, 20000],
+  spinAxisTiltDeg: [-180, 180],
+} as const;
+
+/** Throws RangeMisuse naming the first field that is not a finite number in its range. */
+export function requireLaunch(launch: BallLaunch): BallLaunch {
+  if (typeof launch !== 'object' || launch === null) {
+    throw new RangeMisuse('launch', launch, 'an object');
+  }
+  for (const [field, [min, max]] of Object.entries(LAUNCH_RANGES)) {
+    requireInRange(`launch.${field}`, launch[field as keyof BallLaunch], min, max);
+  }
+  return launch;
+}
+
+/** The launch figures of a collision; spin along the launch direction neither lifts nor bends. */
+export function launchOf(collision: Collision): BallLaunch {
+  const { velocityMps, spinRadPerS } = collision;
+  const speed = norm(velocityMps);
+  const azimuth = azimuthOf(velocityMps);
+  const ahead = scale(velocityMps, 1 / speed);
+  const right = rightOf(azimuth);
+  const up = cross(right, ahead);
+  const spinRight = dot(spinRadPerS, right);
+  const spinUp = dot(spinRadPerS, up);
+  return {
+    ballSpeedMps: speed,
+    launchAngleDeg: plusZero(radToDeg(elevationOf(velocityMps))),
+    startDirectionDeg: plusZero(radToDeg(azimuth)),
+    spinRateRpm: radPerSToRpm(Math.hypot(spinRight, spinUp)),
+    spinAxisTiltDeg: plusZero(radToDeg(Math.atan2(-spinUp, spinRight))),
+  };
+}
+
+export const velocityOf = (launch: BallLaunch): Vec3 =>
+  scale(
+    direction(degToRad(launch.launchAngleDeg), degToRad(launch.startDirectionDeg)),
+    launch.ballSpeedMps,
+  );
+
+/** Unit spin axis in the target-line frame: horizontal-right when the tilt is 0. */
+export function spinAxisOf(launch: BallLaunch): Vec3 {
+  const azimuth = degToRad(launch.startDirectionDeg);
+  const right = rightOf(azimuth);
+  const up = cross(right, direction(degToRad(launch.launchAngleDeg), azimuth));
+  const tilt = degToRad(launch.spinAxisTiltDeg);
+  return add(scale(right, Math.cos(tilt)), scale(up, -Math.sin(tilt)));
+}
+
+export const spinRadPerSOf = (launch: BallLaunch): number => rpmToRadPerS(launch.spinRateRpm);

@@ -1,0 +1,86 @@
+export { simulateShot, strike } from './flight/simulate.ts';
+export type { ShotLaunch, SimulatedShot } from './flight/simulate.ts';
+export { flyBall } from './flight/flight.ts';
+export type { Flight } from './flight/flight.ts';
+export type { FlightOptions, Wind } from './flight/options.ts';
+export type { PathPoint } from './flight/path.ts';
+export { AERODYNAMICS, AERO_PRESETS } from './flight/aero.ts';
+export type { Aerodynamics, AeroPreset } from './flight/aero.ts';
+export { STANDARD_AIR, airOf } from './flight/air.ts';
+export type { AirConditions } from './flight/air.ts';
+export { spinAxisOf, velocityOf } from './impact/launch.ts';
+export type { BallLaunch } from './impact/launch.ts';
+export { CLUB_KINDS, STANDARD_HEADS, standardHead } from './delivery/head.ts';
+export type { ClubHead, ClubKind } from './delivery/head.ts';
+export { STANDARD_BAG, findClub, headOf, recogniseClub } from './delivery/club.ts';
+export type { Club } from './delivery/club.ts';
+export { mirrorDelivery } from './delivery/delivery.ts';
+export type { Delivery } from './delivery/delivery.ts';
+export { spinLoftDeg } from './delivery/geometry.ts';
+export { parseLaunchFile } from './intake/parse.ts';
+export type { IntakeOptions, ParsedLaunchFile, RowFate } from './intake/parse.ts';
+export type { ColumnMapping, FileColumn } from './intake/layout.ts';
+export type { IntakeQuestion } from './intake/questions.ts';
+export type { CellProblem } from './intake/row.ts';
+export type { ColumnMeaning } from './intake/headers.ts';
+export type { SignRule } from './intake/value.ts';
+export { printLaunchFile } from './intake/print.ts';
+export type { PrintOptions } from './intake/print.ts';
+export {
+  BALL_QUANTITIES,
+  EMPTY_BALL,
+  QUANTITIES,
+  QUANTITY_NAMES,
+  infoOf,
+} from './intake/quantities.ts';
+export type {
+  BallFigures,
+  BallQuantity,
+  MeasuredBall,
+  Quantity,
+  QuantityInfo,
+} from './intake/quantities.ts';
+export { HANDS, asRightHanded, handSign } from './line/hand.ts';
+export type { Hand } from './line/hand.ts';
+export { faceWord, pathWord, sideOf, startWord } from './line/words.ts';
+export type { BendSide, FaceWord, PathWord, StartWord } from './line/words.ts';
+export {
+  ANGLE_STYLES,
+  DEFAULT_DISPLAY_UNITS,
+  formatLength,
+  formatNumber,
+  formatSideAngle,
+  formatSideLength,
+  formatSpeed,
+} from './line/format.ts';
+export type { AngleStyle, DisplayUnits } from './line/format.ts';
+export {
+  LENGTH_UNITS,
+  METRES_PER_YARD,
+  MPS_PER_MPH,
+  SPEED_UNITS,
+  UNIT_FACTORS,
+  convert,
+  fromSi,
+} from './units/units.ts';
+export type { LengthUnit, SpeedUnit, Unit } from './units/units.ts';
+export { RangeMisuse } from './units/require.ts';
+export { nameShot, NAMING_SCHOOLS } from './reading/names.ts';
+export type { NamingSchool, ShotName } from './reading/names.ts';
+export { BAND_RANGES, DEFAULT_BANDS } from './reading/bands.ts';
+export type { Bands } from './reading/bands.ts';
+export { KEEPS } from './reading/ball.ts';
+export type { Keep, LessonBall } from './reading/ball.ts';
+export { groupSentences, readBalls } from './reading/reading.ts';
+export type { Reading, ReadingContext } from './reading/reading.ts';
+export type { GroupReading, GroupFigure, FigureSummary } from './reading/group.ts';
+export type { Sentence, SentencePart } from './reading/sentences.ts';
+export type { BallView } from './reading/view.ts';
+export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
+export { shapleyShares, splitMiss } from './reading/split.ts';
+export type { MissSplit, SplitOptions } from './reading/split.ts';
+export { ballTrack } from './reading/track.ts';
+export type { TrackPoint } from './reading/track.ts';
+export { parseCell } from './intake/value.ts';
+export { gaussian, seededRandom } from './maths/random.ts';
+export type { Random } from './maths/random.ts';

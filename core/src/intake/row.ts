@@ -1,0 +1,143 @@
+import { recogniseClub } from '../delivery/club.ts';
+import type { Hand } from '../line/hand.ts';
+import { convert } from '../units/units.ts';
+import { isQuantity } from './layout.ts';
+import type { FileColumn } from './layout.ts';
+import { EMPTY_BALL, infoOf } from './quantities.ts';
+import type { MeasuredBall, Quantity } from './quantities.ts';
+import { isMissing, parseCell, signFactor } from './value.ts';
+import type { CellRules, SignRule } from './value.ts';
+
+/** A cell that could not be read: which column, what it said, and why not. */
+export interface CellProblem {
+  readonly header: string;
+  readonly value: string;
+  readonly reason: string;
+}
+
+export interface RowRules {
+  readonly decimal: 'dot' | 'comma';
+  readonly hand: Hand | null;
+  readonly signs: SignRule;
+}
+
+export type ReadRow =
+  { readonly ball: MeasuredBall } | { readonly problems: readonly CellProblem[] };
+
+type Draft = { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] } & {
+  backSpinRpm?: number | null;
+  sideSpinRpm?: number | null;
+};
+
+interface CellReader {
+  readonly column: FileColumn;
+  readonly quantity: Quantity;
+  readonly rules: CellRules;
+  /** Factor from a plain figure to the stored one, for the quick way through. */
+  readonly factor: number;
+}
+
+/** Figures that differ by more than this between a column and its parts are refused, degrees. */
+const FACE_TO_PATH_SLACK_DEG = 0.35;
+const MAX_CLUB_TEXT = 60;
+
+function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
+  if (!isQuantity(column.meaning)) return [];
+  const info = infoOf(column.meaning);
+  const unit = column.unit ?? info.unit;
+  const all = { info, unit, ...rules };
+  const factor = convert(1, unit, info.unit) * signFactor(all);
+  return [{ column, quantity: column.meaning, rules: all, factor }];
+}
+
+/**
+ * A plain decimal-dot number the quick way, NaN for anything else. `Number` also takes hexadecimal
+ * and exponents: those go the long way.
+ */
+function quickNumber(cell: string): number {
+  const last = cell.charCodeAt(cell.length - 1);
+  if (!(last >= 48 && last <= 57)) return NaN;
+  const value = +cell;
+  return value !== 0 && Math.abs(value) < 1e9 && cell.charCodeAt(1) !== 120 ? value : NaN;
+}
+
+/** Completes what follows by plain arithmetic from what the row holds. */
+function complete(draft: Draft): string | null {
+  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = draft;
+  if (face !== null && path !== null) {
+    if (gap !== null && Math.abs(face - path - gap) > FACE_TO_PATH_SLACK_DEG) {
+      return `face to path ${gap.toFixed(1)}° does not fit face ${face.toFixed(1)}° less path ${path.toFixed(1)}°; check what the signs mean`;
+    }
+    if (gap === null) draft.faceToPathDeg = face - path;
+  } else if (gap !== null && path !== null) draft.faceAngleDeg = path + gap;
+  else if (gap !== null && face !== null) draft.clubPathDeg = face - gap;
+  const back = draft.backSpinRpm ?? null;
+  const side = draft.sideSpinRpm ?? null;
+  if (back !== null && side !== null) {
+    draft.spinRateRpm ??= Math.hypot(back, side);
+    draft.spinAxisTiltDeg ??= (Math.atan2(side, Math.abs(back)) * 180) / Math.PI;
+  }
+  delete draft.backSpinRpm;
+  delete draft.sideSpinRpm;
+  return null;
+}
+
+/** A function that reads one row of cells under these columns. */
+export function createRowReader(
+  columns: readonly FileColumn[],
+  rules: RowRules,
+): (cells: readonly string[]) => ReadRow {
+  const readers = columns.flatMap((column) => cellReader(column, rules));
+  const textColumn = (meaning: 'club' | 'hitAt'): number =>
+    columns.find((column) => column.meaning === meaning)?.index ?? -1;
+  const clubColumn = textColumn('club');
+  const hitAtColumn = textColumn('hitAt');
+  const quick = rules.decimal === 'dot';
+  const clubs = new Map<string, string | null>();
+
+  return (cells) => {
+    const draft: Draft = { ...EMPTY_BALL };
+    let problems: CellProblem[] | null = null;
+    let figures = 0;
+    if (cells.length > columns.length && cells.slice(columns.length).some((c) => !isMissing(c))) {
+      problems = [
+        {
+          header: '',
+          value: '',
+          reason: `The row has ${cells.length} cells under ${columns.length} column names; check for a stray delimiter.`,
+        },
+      ];
+    }
+    for (const { column, quantity, rules: cellRules, factor } of readers) {
+      const cell = cells[column.index] ?? '';
+      const plain = quick ? quickNumber(cell) * factor : NaN;
+      if (plain >= cellRules.info.min && plain <= cellRules.info.max) {
+        draft[quantity] = plain;
+        figures++;
+        continue;
+      }
+      const { value, reason } = parseCell(cell, cellRules);
+      if (reason !== undefined) {
+        (problems ??= []).push({ header: column.header, value: cell.trim(), reason });
+      } else if (value !== null) {
+        draft[quantity] = value;
+        figures++;
+      }
+    }
+    if (problems !== null) return { problems };
+    if (figures === 0) return refuse('No figure in this row could be used.');
+    const mismatch = complete(draft);
+    if (mismatch !== null) return refuse(`The row contradicts itself: ${mismatch}.`);
+    const clubText = (cells[clubColumn] ?? '').trim().slice(0, MAX_CLUB_TEXT);
+    if (clubText !== '') {
+      if (!clubs.has(clubText)) clubs.set(clubText, recogniseClub(clubText)?.id ?? null);
+      draft.clubText = clubText;
+      draft.club = clubs.get(clubText) ?? null;
+    }
+    const hitAt = (cells[hitAtColumn] ?? '').trim();
+    if (hitAt !== '') draft.hitAt = hitAt.slice(0, MAX_CLUB_TEXT);
+    return { ball: draft };
+  };
+}
+
+const refuse = (reason: string): ReadRow => ({ problems: [{ header: '', value: '', reason }] });

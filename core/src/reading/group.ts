@@ -1,0 +1,145 @@
+import { clubOrUsual, deliveryOf } from './delivery.ts';
+import type { AssumedDelivery } from './delivery.ts';
+import { splitMiss } from './split.ts';
+import type { MissSplit } from './split.ts';
+import type { BallView, ViewContext } from './view.ts';
+import { EMPTY_BALL } from '../intake/quantities.ts';
+import type { MeasuredBall } from '../intake/quantities.ts';
+import { mean, summarise } from '../maths/statistics.ts';
+import type { Summary } from '../maths/statistics.ts';
+
+/** The figures a reading speaks of, over the balls that count. */
+export const GROUP_FIGURES = [
+  'faceAngleDeg',
+  'clubPathDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+  'curveM',
+  'carryM',
+  'offlineM',
+] as const;
+export type GroupFigure = (typeof GROUP_FIGURES)[number];
+
+export interface FigureSummary extends Summary {
+  readonly ballIds: readonly string[];
+}
+
+/** The most common name and how many balls bore a name of its start and bend. */
+export interface GroupPattern {
+  readonly name: string;
+  readonly count: number;
+  readonly of: number;
+  readonly ballIds: readonly string[];
+  /** At least five balls, and six in ten alike: a habit, not one ball. */
+  readonly isPattern: boolean;
+}
+
+export interface GroupReading {
+  /** Id of the standard club, or null where the balls name none. */
+  readonly club: string | null;
+  readonly clubLabel: string;
+  readonly ballIds: readonly string[];
+  readonly countedIds: readonly string[];
+  readonly suspectIds: readonly string[];
+  readonly figures: Readonly<Partial<Record<GroupFigure, FigureSummary>>>;
+  readonly pattern: GroupPattern | null;
+  /** The typical delivery, and what its miss is made of; null without face and path. */
+  readonly typical: AssumedDelivery | null;
+  readonly split: MissSplit | null;
+}
+
+/** When balls are alike enough to call it a pattern (common practice, no source). */
+export const PATTERN_DEFAULTS = { ballsAtLeast: 5, shareAtLeast: 0.6 } as const;
+
+const valueOf = (view: BallView, figure: GroupFigure): number | null => {
+  switch (figure) {
+    case 'faceAngleDeg':
+      return view.faceAngleDeg;
+    case 'clubPathDeg':
+      return view.clubPathDeg;
+    case 'faceToPathDeg':
+      return view.faceToPathDeg;
+    case 'startDirectionDeg':
+      return view.start?.value ?? null;
+    case 'curveM':
+      return view.curve?.value ?? null;
+    case 'carryM':
+      return view.carry?.value ?? null;
+    case 'offlineM':
+      return view.offline?.value ?? null;
+  }
+};
+
+function summariseFigure(views: readonly BallView[], figure: GroupFigure): FigureSummary | null {
+  const known = views.filter((view) => valueOf(view, figure) !== null);
+  const summary = summarise(known.map((view) => valueOf(view, figure)!));
+  return summary === null ? null : { ...summary, ballIds: known.map((view) => view.id) };
+}
+
+/** The commonest start and bend together; its name is that of most of those balls. */
+export function patternOf(views: readonly BallView[]): GroupPattern | null {
+  const families = new Map<string, BallView[]>();
+  for (const view of views) {
+    if (view.name === null) continue;
+    const key = `${view.name.start} ${view.name.bend}`;
+    families.set(key, [...(families.get(key) ?? []), view]);
+  }
+  const largest = [...families.values()].sort((a, b) => b.length - a.length)[0];
+  if (largest === undefined) return null;
+  const strong = largest.filter((view) => view.name!.strong).length * 2 > largest.length;
+  const named = largest.find((view) => view.name!.strong === strong) ?? largest[0]!;
+  const of = [...families.values()].reduce((sum, family) => sum + family.length, 0);
+  const { ballsAtLeast, shareAtLeast } = PATTERN_DEFAULTS;
+  return {
+    name: named.name!.name,
+    count: largest.length,
+    of,
+    ballIds: largest.map((view) => view.id),
+    isPattern: of >= ballsAtLeast && largest.length >= shareAtLeast * of,
+  };
+}
+
+/** The balls' average as one ball, of the figures a delivery needs. */
+function averageBall(views: readonly BallView[], club: string | null): MeasuredBall {
+  const average = (pick: (ball: MeasuredBall) => number | null): number | null => {
+    const values = views.map((view) => pick(view.ball)).filter((value) => value !== null);
+    return values.length === 0 ? null : mean(values);
+  };
+  return {
+    ...EMPTY_BALL,
+    club,
+    faceAngleDeg: average((ball) => ball.faceAngleDeg),
+    clubPathDeg: average((ball) => ball.clubPathDeg),
+    attackAngleDeg: average((ball) => ball.attackAngleDeg),
+    dynamicLoftDeg: average((ball) => ball.dynamicLoftDeg),
+    clubSpeedMps: average((ball) => ball.clubSpeedMps),
+    ballSpeedMps: average((ball) => ball.ballSpeedMps),
+    strikeToeMm: average((ball) => ball.strikeToeMm),
+    strikeHighMm: average((ball) => ball.strikeHighMm),
+  };
+}
+
+/** Reads the balls of one club together. */
+export function readGroup(views: readonly BallView[], context: ViewContext): GroupReading {
+  const club = views[0]?.ball.club ?? null;
+  const counted = views.filter((view) => view.counts);
+  const figures: Partial<Record<GroupFigure, FigureSummary>> = {};
+  for (const figure of GROUP_FIGURES) {
+    const summary = summariseFigure(counted, figure);
+    if (summary !== null) figures[figure] = summary;
+  }
+  const typical =
+    counted.length === 0 ? null : deliveryOf(averageBall(counted, club), context.hand);
+  return {
+    club,
+    clubLabel:
+      club === null ? (views[0]?.ball.clubText ?? 'club not named') : clubOrUsual(club).label,
+    ballIds: views.map((view) => view.id),
+    countedIds: counted.map((view) => view.id),
+    suspectIds: views.filter((view) => view.agreement.suspect).map((view) => view.id),
+    figures,
+    pattern: patternOf(counted),
+    typical,
+    split: typical === null ? null : splitMiss(typical.delivery, typical.head, context.flight),
+  };
+}

@@ -1,0 +1,77 @@
+import { visitFile } from './files.ts';
+import { PEOPLE } from './people.ts';
+import type { Person, Visit } from './people.ts';
+
+interface Stored {
+  readonly id: string;
+}
+interface StoredPlayer extends Stored {
+  readonly name: string;
+}
+
+/** Talks to the server as the web app does. */
+class Api {
+  constructor(private readonly base: string) {}
+
+  async get<T>(path: string): Promise<T> {
+    return this.read<T>(await fetch(`${this.base}${path}`));
+  }
+
+  async post<T>(path: string, body: unknown): Promise<T> {
+    const headers = { 'content-type': 'application/json' };
+    const init = { method: 'POST', headers, body: JSON.stringify(body) };
+    return this.read<T>(await fetch(`${this.base}${path}`, init));
+  }
+
+  async upload(path: string, name: string, text: string): Promise<{ outcome: string }> {
+    const form = new FormData();
+    form.append('file', new Blob([text], { type: 'text/csv' }), name);
+    return this.read(await fetch(`${this.base}${path}`, { method: 'POST', body: form }));
+  }
+
+  private async read<T>(response: Response): Promise<T> {
+    if (!response.ok) throw new Error(`${response.url}: ${await response.text()}`);
+    return (await response.json()) as T;
+  }
+}
+
+/** The local instant so many days ago, so many minutes after midnight. */
+function instantOf({ daysAgo, at }: Visit, now: Date): Date {
+  const day = new Date(now.getFullYear(), now.getMonth(), now.getDate() - daysAgo);
+  day.setMinutes(at);
+  return day;
+}
+
+async function addVisit(api: Api, person: Person, playerId: string, visit: Visit, now: Date) {
+  const startsAt = instantOf(visit, now).toISOString();
+  const lesson = await api.post<Stored>('/api/lessons', { playerId, startsAt, asked: visit.asked });
+  if (visit.blocks.length === 0) return;
+  const { name, text } = visitFile(person, visit);
+  const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
+  if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
+}
+
+async function addPerson(api: Api, person: Person): Promise<StoredPlayer> {
+  const { name, hand, lengthUnit, speedUnit, aims, bodyNotes } = person;
+  return api.post('/api/players', { name, hand, lengthUnit, speedUnit, aims, bodyNotes });
+}
+
+/**
+ * Fills an empty academy with the demo's people and visits. On a later day only the lessons of that
+ * day are added, so that what was tried in between stays.
+ */
+export async function seed(base: string, now: Date): Promise<void> {
+  const api = new Api(base);
+  const known = await api.get<StoredPlayer[]>('/api/players');
+  const midnight = new Date(now.getFullYear(), now.getMonth(), now.getDate());
+  const tomorrow = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 1);
+  const day = `from=${midnight.toISOString()}&to=${tomorrow.toISOString()}`;
+  const today = await api.get<Stored[]>(`/api/lessons?${day}`);
+  if (today.length > 0) return;
+  for (const person of PEOPLE) {
+    const before = known.find(({ name }) => name === person.name);
+    const player = before ?? (await addPerson(api, person));
+    const visits = before === undefined ? person.visits : person.visits.slice(-1);
+    for (const visit of visits) await addVisit(api, person, player.id, visit, now);
+  }
+}

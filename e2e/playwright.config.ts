@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4187;
+
+export default defineConfig({
+  testDir: '.',
+  fullyParallel: false,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  forbidOnly: process.env['CI'] !== undefined,
+  reporter: [['list'], ['json']],
+  outputDir: '../test-results/playwright',
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: {
+      executablePath: process.env['LOXOS_CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node ../scripts/test-server.mjs',
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    timeout: 90_000,
+    reuseExistingServer: false,
+    env: { PORT: String(PORT) },
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
+});

@@ -1,0 +1,72 @@
+// Jest compiles everything to CommonJS through swc, the ES-module packages of node_modules too.
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('.', import.meta.url));
+const modules = join(root, 'node_modules');
+
+function installed(folder, scope = '') {
+  return readdirSync(folder).flatMap((name) => {
+    if (name.startsWith('.')) return [];
+    if (name.startsWith('@')) return installed(join(folder, name), `${name}/`);
+    return [`${scope}${name}`];
+  });
+}
+
+const isEsModule = (name) => {
+  const file = join(modules, name, 'package.json');
+  if (name.startsWith('@loxos/') || !existsSync(file)) return false;
+  return JSON.parse(readFileSync(file, 'utf8')).type === 'module';
+};
+const esModules = installed(modules).filter(isEsModule);
+
+const swc = (options = {}) => [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        react: { runtime: 'automatic' },
+        ...options,
+      },
+      target: 'es2022',
+      keepClassNames: true,
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
+const project = (name, rest) => ({
+  displayName: name,
+  rootDir: root,
+  roots: [`<rootDir>/${name}`],
+  testMatch: [`<rootDir>/${name}/src/**/*.test.{ts,tsx}`],
+  moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'],
+  transform: { '^.+\\.(?:m?[jt]sx?)$': swc() },
+  transformIgnorePatterns: [`/node_modules/(?!(?:${esModules.join('|')})/)`],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo)/dist/'],
+  testEnvironmentOptions: {
+    customExportConditions: ['loxos/source', 'node', 'require', 'default'],
+  },
+  ...rest,
+});
+
+export default {
+  projects: [
+    project('core', { testEnvironment: 'node' }),
+    project('server', { testEnvironment: 'node' }),
+    project('demo', { testEnvironment: 'node' }),
+    project('web', {
+      testEnvironment: '<rootDir>/web/jest/environment.cjs',
+      setupFilesAfterEnv: ['<rootDir>/web/jest/setup.ts'],
+      moduleNameMapper: { '\\.css$': '<rootDir>/web/jest/empty.cjs' },
+      testEnvironmentOptions: {
+        customExportConditions: ['loxos/source', 'browser', 'require', 'default'],
+      },
+    }),
+  ],
+};

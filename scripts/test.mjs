@@ -1,0 +1,79 @@
+// Every check and every test, from a fresh clone: installs what is missing, then runs all of it and
+// says how many passed. The last line is for machines: `N passed, N failed`.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
+import { chromiumPath } from './chromium.mjs';
+
+installIfNeeded();
+const chromium = chromiumPath();
+buildIfNeeded();
+
+const RESULTS = join(ROOT, 'test-results');
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+const troubles = [];
+
+function check(name, program, args, env = {}) {
+  const start = Date.now();
+  const { status } = spawnSync(program, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+    shell: process.platform === 'win32',
+  });
+  const seconds = ((Date.now() - start) / 1000).toFixed(1);
+  console.log(`${status === 0 ? 'ok' : 'FAILED'}: ${name}, ${seconds} s`);
+  if (status !== 0) troubles.push(name);
+  return status === 0;
+}
+
+/** A check that is one test. */
+const single = (...args) => (check(...args) ? (passed += 1) : (failed += 1));
+const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
+
+single('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+single('lint', bin('eslint'), ['.']);
+single('types', process.execPath, ['scripts/typecheck.mjs']);
+single('layers', bin('depcruise'), [
+  '--config',
+  '.dependency-cruiser.cjs',
+  'core/src',
+  'server/src',
+  'web/src',
+  'demo/src',
+]);
+single('nothing unused', bin('knip'), ['--no-progress']);
+single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
+
+const jestFile = join(RESULTS, 'jest.json');
+const jestOk = check('unit and API tests', bin('jest'), [
+  '--json',
+  `--outputFile=${jestFile}`,
+  '--silent',
+]);
+const jest = readJson(jestFile);
+passed += jest?.numPassedTests ?? 0;
+const brokenSuites = jest?.numRuntimeErrorTestSuites ?? 0;
+failed += (jest?.numFailedTests ?? 0) + brokenSuites + (jest === null ? 1 : 0);
+if (!jestOk && (jest?.numFailedTests ?? 0) + brokenSuites === 0 && jest !== null) failed += 1;
+
+const webFile = join(RESULTS, 'playwright.json');
+const webOk = check('interface tests', bin('playwright'), ['test', '-c', 'e2e'], {
+  LOXOS_CHROMIUM: chromium,
+  PLAYWRIGHT_JSON_OUTPUT_FILE: webFile,
+});
+const stats = readJson(webFile)?.stats;
+passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0);
+failed += stats?.unexpected ?? 1;
+if (!webOk && stats?.unexpected === 0) failed += 1;
+
+if (troubles.length > 0) console.log(`\nFailed: ${troubles.join(', ')}`);
+const line = `${passed} passed, ${failed} failed`;
+writeFileSync(join(RESULTS, 'summary.txt'), `${line}\n`);
+console.log(`\n${line}`);
+process.exit(failed === 0 && passed > 0 ? 0 : 1);

@@ -1,0 +1,49 @@
+import { Module } from '@nestjs/common';
+import type { DynamicModule } from '@nestjs/common';
+import { AcademyService } from './academy/academy.service.ts';
+import { BallsController } from './balls/balls.controller.ts';
+import { BallsRepository } from './balls/balls.repository.ts';
+import { BallsService } from './balls/balls.service.ts';
+import { Store } from './db/store.ts';
+import { HealthController } from './health/health.controller.ts';
+import { FilesRepository } from './intake/files.repository.ts';
+import { IntakeController } from './intake/intake.controller.ts';
+import { IntakeService } from './intake/intake.service.ts';
+import { LessonsController } from './lessons/lessons.controller.ts';
+import { LessonsRepository } from './lessons/lessons.repository.ts';
+import { LessonsService } from './lessons/lessons.service.ts';
+import { PlayersController } from './players/players.controller.ts';
+import { PlayersRepository } from './players/players.repository.ts';
+import { PlayersService } from './players/players.service.ts';
+import { SettingsController } from './settings/settings.controller.ts';
+import { SettingsService } from './settings/settings.service.ts';
+
+@Module({})
+export class AppModule {
+  static with(store: Store): DynamicModule {
+    return {
+      module: AppModule,
+      controllers: [
+        HealthController,
+        PlayersController,
+        LessonsController,
+        BallsController,
+        IntakeController,
+        SettingsController,
+      ],
+      providers: [
+        { provide: Store, useValue: store },
+        AcademyService,
+        PlayersRepository,
+        PlayersService,
+        LessonsRepository,
+        LessonsService,
+        BallsRepository,
+        BallsService,
+        FilesRepository,
+        IntakeService,
+        SettingsService,
+      ],
+    };
+  }
+}

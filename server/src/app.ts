@@ -1,0 +1,98 @@
+import 'reflect-metadata';
+import { existsSync } from 'node:fs';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import type { OpenAPIObject } from '@nestjs/swagger';
+import compression from 'compression';
+import type { Request, Response } from 'express';
+import helmet from 'helmet';
+import { pino } from 'pino';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import sirv from 'sirv';
+import { AcademyService } from './academy/academy.service.ts';
+import { AppModule } from './app.module.ts';
+import { ErrorsFilter } from './common/errors.filter.ts';
+import { NestPino } from './common/logger.ts';
+import { loopbackOnly } from './common/loopback.ts';
+import { Problem } from './common/problem.ts';
+import { validationPipe } from './common/validation.ts';
+import type { ServerConfig } from './config.ts';
+import { Store } from './db/store.ts';
+import { IntakeAnswers } from './intake/intake.dto.ts';
+
+const NONE = ["'none'"];
+const SELF = ["'self'"];
+
+/** Nothing from anywhere else; inline style elements only, for libraries that add their own sheet. */
+const contentSecurityPolicy = {
+  useDefaults: false,
+  directives: {
+    defaultSrc: SELF,
+    scriptSrc: SELF,
+    scriptSrcAttr: NONE,
+    styleSrc: SELF,
+    styleSrcElem: ["'self'", "'unsafe-inline'"],
+    styleSrcAttr: NONE,
+    fontSrc: SELF,
+    connectSrc: SELF,
+    workerSrc: SELF,
+    imgSrc: ["'self'", 'data:', 'blob:'],
+    objectSrc: NONE,
+    baseUri: NONE,
+    formAction: SELF,
+    frameAncestors: NONE,
+  },
+};
+
+export function describeApi(app: NestExpressApplication): OpenAPIObject {
+  const builder = new DocumentBuilder()
+    .setTitle('Loxos')
+    .setDescription(
+      'Lengths in metres, speeds in m/s, angles in degrees, positive right of the target line.',
+    )
+    .setVersion('1');
+  return SwaggerModule.createDocument(app, builder.build(), {
+    extraModels: [Problem, IntakeAnswers],
+    operationIdFactory: (controller, method) =>
+      `${controller.replace('Controller', '').toLowerCase()}_${method}`,
+  });
+}
+
+/** The application, ready to listen; tests give it a store of their own. */
+export async function createApp(
+  config: ServerConfig,
+  logger: Logger = pino(),
+): Promise<NestExpressApplication> {
+  const store = new Store(config.databaseUrl);
+  await store.open();
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(store), {
+    logger: new NestPino(logger),
+  });
+  await app.get(AcademyService).open(config.academyName);
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger, autoLogging: false }));
+  app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: false }));
+  app.use(loopbackOnly);
+  app.use('/api', compression());
+  app.useBodyParser('json', { limit: config.uploadLimitBytes });
+  app.useGlobalPipes(validationPipe());
+  app.useGlobalFilters(new ErrorsFilter(config.uploadLimitBytes));
+  const document = describeApi(app);
+  app.use('/api/openapi.json', (_request: Request, response: Response) => {
+    response.json(document);
+  });
+  if (config.webFolder !== null && existsSync(config.webFolder)) {
+    const serve = sirv(config.webFolder, {
+      etag: true,
+      gzip: true,
+      brotli: true,
+      single: true,
+      ignores: [/^\/api(\/|$)/, /^\/assets\//],
+    });
+    app.use(serve);
+  }
+  app.enableShutdownHooks();
+  return app;
+}

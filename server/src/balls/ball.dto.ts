@@ -1,0 +1,67 @@
+import { BALL_QUANTITIES, KEEPS, STANDARD_BAG, infoOf } from '@loxos/core';
+import type { BallFigures, Keep } from '@loxos/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsIn, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+
+const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
+
+/** A ball's figures in SI, degrees and rev/min; ranges and units are the core's. */
+const BallFiguresDto: new () => Partial<BallFigures> = class BallFiguresDto {};
+
+for (const quantity of BALL_QUANTITIES) {
+  const { label, unit, min, max } = infoOf(quantity);
+  const reason = `${quantity}: ${label.toLowerCase()} must be from ${min} to ${max} ${unit}`;
+  const decorators = [
+    ApiPropertyOptional({
+      type: Number,
+      nullable: true,
+      minimum: min,
+      maximum: max,
+      description: `${label}, ${unit}`,
+    }),
+    IsOptional(),
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: reason }),
+    Min(min, { message: reason }),
+    Max(max, { message: reason }),
+  ];
+  for (const decorate of decorators) decorate(BallFiguresDto.prototype as object, quantity);
+}
+
+class BallFields extends BallFiguresDto {
+  @ApiPropertyOptional({ type: String, nullable: true, enum: CLUB_IDS })
+  @IsOptional()
+  @IsIn(CLUB_IDS, { message: 'club: choose a club of the bag' })
+  readonly club?: string | null;
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(60)
+  readonly clubText?: string | null;
+
+  @ApiPropertyOptional({ enum: KEEPS })
+  @IsOptional()
+  @IsIn(KEEPS)
+  readonly keep?: Keep;
+}
+
+export class CreateBall extends BallFields {
+  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
+  @IsOptional()
+  @IsUUID()
+  readonly id?: string;
+}
+
+export class UpdateBall extends BallFields {}
+
+export class Ball extends BallFiguresDto {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly lessonId!: string;
+  @ApiProperty() readonly ordinal!: number;
+  @ApiProperty({ enum: KEEPS }) readonly keep!: Keep;
+  @ApiProperty({ type: String, nullable: true }) readonly launchFileId!: string | null;
+  @ApiProperty({ type: Number, nullable: true }) readonly line!: number | null;
+  @ApiProperty({ type: String, nullable: true }) readonly club!: string | null;
+  @ApiProperty({ type: String, nullable: true }) readonly clubText!: string | null;
+  @ApiProperty({ type: String, nullable: true }) readonly hitAt!: string | null;
+}

@@ -1,0 +1,65 @@
+import { randomUUID } from 'node:crypto';
+import { Catch, HttpException, Logger } from '@nestjs/common';
+import type { ArgumentsHost, ExceptionFilter } from '@nestjs/common';
+import type { Request, Response } from 'express';
+import type { FieldError, Problem } from './problem.ts';
+
+const KINDS: Readonly<Record<number, Problem['kind']>> = {
+  403: 'refused',
+  404: 'not-found',
+  409: 'conflict',
+  413: 'too-large',
+  503: 'unavailable',
+};
+
+const STORE_DOWN = /SQLITE_(BUSY|FULL|IOERR|CANTOPEN|READONLY)|database is locked|disk is full/;
+
+function fieldsOf(body: unknown): FieldError[] {
+  if (typeof body !== 'object' || body === null || !('fields' in body)) return [];
+  return body.fields as FieldError[];
+}
+
+function describe(error: HttpException, limitMb: number): Problem {
+  const statusCode = error.getStatus();
+  const body = error.getResponse();
+  const message =
+    statusCode === 413
+      ? `The file is larger than ${limitMb} MB, the most taken at once. Export fewer balls, or split the file and drop each part.`
+      : error.message;
+  return { statusCode, kind: KINDS[statusCode] ?? 'invalid', message, fields: fieldsOf(body) };
+}
+
+/** The three kinds of error: the caller's mistake, a failed resource, a bug. */
+@Catch()
+export class ErrorsFilter implements ExceptionFilter {
+  private readonly log = new Logger('errors');
+  private readonly limitMb: number;
+
+  constructor(uploadLimitBytes: number) {
+    this.limitMb = uploadLimitBytes / 1024 / 1024;
+  }
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const http = host.switchToHttp();
+    const response = http.getResponse<Response>();
+    const problem = this.problemOf(error, http.getRequest<Request>());
+    if (!response.headersSent) response.status(problem.statusCode).json(problem);
+  }
+
+  private problemOf(error: unknown, request: Request): Problem {
+    if (error instanceof HttpException) return describe(error, this.limitMb);
+    const text = `${String(error)} ${String((error as Error | undefined)?.cause)}`;
+    if (STORE_DOWN.test(text)) {
+      this.log.error(text);
+      const message = 'The store cannot be reached just now. Nothing was changed; try again.';
+      return { statusCode: 503, kind: 'unavailable', message, fields: [] };
+    }
+    const id = randomUUID();
+    this.log.error(
+      `${id} ${request.method} ${request.path}`,
+      (error as Error | undefined)?.stack ?? text,
+    );
+    const message = `Something went wrong here, not in what you sent. Nothing was changed. Say ${id} when you report it.`;
+    return { statusCode: 500, kind: 'bug', message, fields: [] };
+  }
+}

@@ -1,0 +1,25 @@
+import { ApiProperty } from '@nestjs/swagger';
+
+/** A field the caller got wrong, and why. */
+export class FieldError {
+  @ApiProperty() readonly field!: string;
+  @ApiProperty() readonly reason!: string;
+}
+
+const PROBLEM_KINDS = [
+  'invalid',
+  'refused',
+  'not-found',
+  'conflict',
+  'too-large',
+  'unavailable',
+  'bug',
+] as const;
+
+/** The body of every error answer. */
+export class Problem {
+  @ApiProperty() readonly statusCode!: number;
+  @ApiProperty({ enum: PROBLEM_KINDS }) readonly kind!: (typeof PROBLEM_KINDS)[number];
+  @ApiProperty() readonly message!: string;
+  @ApiProperty({ type: [FieldError] }) readonly fields!: FieldError[];
+}

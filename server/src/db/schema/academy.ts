@@ -1,0 +1,8 @@
+import { sqliteTable, text } from 'drizzle-orm/sqlite-core';
+
+/** Every other row belongs to one of these. Times are ISO 8601 in UTC throughout the schema. */
+export const academy = sqliteTable('academy', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  createdAt: text('created_at').notNull(),
+});

@@ -1,0 +1,57 @@
+import { KEEPS } from '@loxos/core';
+import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { academy } from './academy.ts';
+import { launchFile } from './launch-file.ts';
+import { lesson } from './lesson.ts';
+
+/** A ball hit in a lesson. Figures in SI, degrees and rev/min, signs as in core. */
+export const ball = sqliteTable(
+  'ball',
+  {
+    id: text('id').primaryKey(),
+    academyId: text('academy_id')
+      .notNull()
+      .references(() => academy.id),
+    lessonId: text('lesson_id')
+      .notNull()
+      .references(() => lesson.id),
+    launchFileId: text('launch_file_id').references(() => launchFile.id),
+    /** Line of the file, or null for a ball typed in. */
+    line: integer('line'),
+    /** Order in the lesson. */
+    ordinal: integer('ordinal').notNull(),
+    keep: text('keep', { enum: KEEPS }).notNull(),
+    /** The row's cells as one text: the same row in a longer export is not a new ball. */
+    fingerprint: text('fingerprint'),
+    club: text('club'),
+    clubText: text('club_text'),
+    hitAt: text('hit_at'),
+    clubSpeedMps: real('club_speed_mps'),
+    attackAngleDeg: real('attack_angle_deg'),
+    clubPathDeg: real('club_path_deg'),
+    faceAngleDeg: real('face_angle_deg'),
+    faceToPathDeg: real('face_to_path_deg'),
+    dynamicLoftDeg: real('dynamic_loft_deg'),
+    spinLoftDeg: real('spin_loft_deg'),
+    swingDirectionDeg: real('swing_direction_deg'),
+    swingPlaneDeg: real('swing_plane_deg'),
+    strikeToeMm: real('strike_toe_mm'),
+    strikeHighMm: real('strike_high_mm'),
+    ballSpeedMps: real('ball_speed_mps'),
+    launchAngleDeg: real('launch_angle_deg'),
+    startDirectionDeg: real('start_direction_deg'),
+    spinRateRpm: real('spin_rate_rpm'),
+    spinAxisTiltDeg: real('spin_axis_tilt_deg'),
+    carryM: real('carry_m'),
+    totalM: real('total_m'),
+    offlineM: real('offline_m'),
+    curveM: real('curve_m'),
+    apexM: real('apex_m'),
+    descentAngleDeg: real('descent_angle_deg'),
+    flightTimeS: real('flight_time_s'),
+    createdAt: text('created_at').notNull(),
+    updatedAt: text('updated_at').notNull(),
+    deletedAt: text('deleted_at'),
+  },
+  (t) => [index('ball_by_lesson').on(t.academyId, t.lessonId, t.ordinal)],
+);

@@ -1,0 +1,25 @@
+import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { academy } from './academy.ts';
+import { player } from './player.ts';
+
+export const lesson = sqliteTable(
+  'lesson',
+  {
+    id: text('id').primaryKey(),
+    academyId: text('academy_id')
+      .notNull()
+      .references(() => academy.id),
+    playerId: text('player_id')
+      .notNull()
+      .references(() => player.id),
+    startsAt: text('starts_at').notNull(),
+    /** What the player asked for, in their words. */
+    asked: text('asked').notNull().default(''),
+    createdAt: text('created_at').notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (t) => [
+    index('lesson_by_day').on(t.academyId, t.startsAt),
+    index('lesson_by_player').on(t.academyId, t.playerId, t.startsAt),
+  ],
+);

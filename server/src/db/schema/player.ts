@@ -1,0 +1,23 @@
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
+import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { academy } from './academy.ts';
+
+export const player = sqliteTable(
+  'player',
+  {
+    id: text('id').primaryKey(),
+    academyId: text('academy_id')
+      .notNull()
+      .references(() => academy.id),
+    name: text('name').notNull(),
+    hand: text('hand', { enum: HANDS }).notNull(),
+    lengthUnit: text('length_unit', { enum: LENGTH_UNITS }).notNull(),
+    speedUnit: text('speed_unit', { enum: SPEED_UNITS }).notNull(),
+    angleStyle: text('angle_style', { enum: ANGLE_STYLES }).notNull(),
+    aims: text('aims').notNull().default(''),
+    bodyNotes: text('body_notes').notNull().default(''),
+    createdAt: text('created_at').notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (t) => [index('player_by_academy').on(t.academyId, t.name)],
+);

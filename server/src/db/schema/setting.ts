@@ -1,0 +1,14 @@
+import { NAMING_SCHOOLS } from '@loxos/core';
+import { sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { academy } from './academy.ts';
+
+/** How an academy names shots and draws its bands. */
+export const setting = sqliteTable('setting', {
+  academyId: text('academy_id')
+    .primaryKey()
+    .references(() => academy.id),
+  naming: text('naming', { enum: NAMING_SCHOOLS }).notNull(),
+  /** JSON: Bands. */
+  bands: text('bands').notNull(),
+  updatedAt: text('updated_at').notNull(),
+});

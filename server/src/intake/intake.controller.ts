@@ -1,0 +1,96 @@
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  Post,
+  Res,
+  UploadedFile,
+  UseInterceptors,
+} from '@nestjs/common';
+import { FileInterceptor } from '@nestjs/platform-express';
+import {
+  ApiBody,
+  ApiConsumes,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
+import type { ApiBodyOptions } from '@nestjs/swagger';
+import { plainToInstance } from 'class-transformer';
+import type { Response } from 'express';
+import { UPLOAD_LIMIT_BYTES } from '../config.ts';
+import { validationPipe } from '../common/validation.ts';
+import { IntakeAnswers, IntakeResult } from './intake.dto.ts';
+import { IntakeService } from './intake.service.ts';
+
+const BODY: ApiBodyOptions = {
+  schema: {
+    type: 'object',
+    required: ['file'],
+    properties: {
+      file: { type: 'string', format: 'binary', description: 'Launch data as delimited text' },
+      answers: { type: 'string', description: 'IntakeAnswers as JSON' },
+    },
+  },
+};
+
+const NAME_LIMIT = 200;
+
+async function answersOf(json: unknown): Promise<IntakeAnswers> {
+  if (json === undefined || json === '') return {};
+  if (typeof json !== 'string') throw new BadRequestException('answers: send them as JSON text');
+  let plain: unknown;
+  try {
+    plain = JSON.parse(json);
+  } catch {
+    throw new BadRequestException('answers: not JSON');
+  }
+  const pipe = validationPipe();
+  const instance = plainToInstance(IntakeAnswers, plain);
+  return (await pipe.transform(instance, {
+    type: 'body',
+    metatype: IntakeAnswers,
+  })) as IntakeAnswers;
+}
+
+@ApiTags('intake')
+@Controller('api')
+export class IntakeController {
+  constructor(private readonly intake: IntakeService) {}
+
+  @Post('lessons/:lessonId/files')
+  @HttpCode(200)
+  @ApiConsumes('multipart/form-data')
+  @ApiBody(BODY)
+  @ApiOkResponse({ type: IntakeResult })
+  @UseInterceptors(FileInterceptor('file', { limits: { fileSize: UPLOAD_LIMIT_BYTES, files: 1 } }))
+  async bringIn(
+    @Param('lessonId') lessonId: string,
+    @UploadedFile() file: Express.Multer.File | undefined,
+    @Body() body: Record<string, unknown>,
+  ): Promise<IntakeResult> {
+    if (file === undefined) throw new BadRequestException('file: choose a file to bring in');
+    // Multer reads names as Latin-1; browsers send UTF-8.
+    const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
+    const answers = await answersOf(body['answers']);
+    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, answers);
+  }
+
+  @Delete('files/:id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  takeBack(@Param('id') id: string): Promise<void> {
+    return this.intake.takeBack(id);
+  }
+
+  @Get('files/:id')
+  @ApiOkResponse({ type: String, description: 'The file as it came' })
+  async raw(@Param('id') id: string, @Res() response: Response): Promise<void> {
+    const { name, content } = await this.intake.raw(id);
+    response.attachment(name).type('application/octet-stream').send(content);
+  }
+}

@@ -1,0 +1,71 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsISO8601, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
+import { Ball } from '../balls/ball.dto.ts';
+import { LaunchFile } from '../intake/intake.dto.ts';
+import { Player } from '../players/player.dto.ts';
+
+const INSTANT = { strict: true, strictSeparator: true } as const;
+
+export class CreateLesson {
+  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
+  @IsOptional()
+  @IsUUID()
+  readonly id?: string;
+
+  @ApiProperty()
+  @IsUUID()
+  readonly playerId!: string;
+
+  @ApiProperty({ description: 'ISO 8601 instant' })
+  @IsISO8601(INSTANT, { message: 'startsAt: give the day and time of the lesson' })
+  readonly startsAt!: string;
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(2000)
+  readonly asked?: string;
+}
+
+export class UpdateLesson {
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsISO8601(INSTANT)
+  readonly startsAt?: string;
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(2000)
+  readonly asked?: string;
+}
+
+export class LessonQuery {
+  @ApiPropertyOptional({ description: 'From this ISO 8601 instant' })
+  @IsOptional()
+  @IsISO8601(INSTANT)
+  readonly from?: string;
+
+  @ApiPropertyOptional({ description: 'Before this ISO 8601 instant' })
+  @IsOptional()
+  @IsISO8601(INSTANT)
+  readonly to?: string;
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsUUID()
+  readonly playerId?: string;
+}
+
+export class LessonSummary {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly startsAt!: string;
+  @ApiProperty() readonly asked!: string;
+  @ApiProperty() readonly ballCount!: number;
+  @ApiProperty({ type: Player }) readonly player!: Player;
+}
+
+export class Lesson extends LessonSummary {
+  @ApiProperty({ type: [Ball] }) readonly balls!: Ball[];
+  @ApiProperty({ type: [LaunchFile] }) readonly files!: LaunchFile[];
+}

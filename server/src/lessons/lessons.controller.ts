@@ -1,0 +1,43 @@
+import { Body, Controller, Get, Header, Param, Patch, Post, Query } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { CreateLesson, Lesson, LessonQuery, LessonSummary, UpdateLesson } from './lesson.dto.ts';
+import { LessonsService } from './lessons.service.ts';
+
+@ApiTags('lessons')
+@Controller('api/lessons')
+export class LessonsController {
+  constructor(private readonly lessons: LessonsService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [LessonSummary] })
+  list(@Query() query: LessonQuery): Promise<LessonSummary[]> {
+    return this.lessons.list(query);
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: LessonSummary })
+  create(@Body() body: CreateLesson): Promise<LessonSummary> {
+    return this.lessons.create(body);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: Lesson })
+  get(@Param('id') id: string): Promise<Lesson> {
+    return this.lessons.get(id);
+  }
+
+  @Patch(':id')
+  @ApiOkResponse({ type: LessonSummary })
+  update(@Param('id') id: string, @Body() body: UpdateLesson): Promise<LessonSummary> {
+    return this.lessons.update(id, body);
+  }
+
+  @Get(':id/balls.csv')
+  @ApiProduces('text/csv')
+  @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @Header('Content-Disposition', 'attachment; filename="balls.csv"')
+  balls(@Param('id') id: string): Promise<string> {
+    return this.lessons.printBalls(id);
+  }
+}

@@ -1,0 +1,59 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { and, asc, count, desc, eq, gte, isNull, lt } from 'drizzle-orm';
+import { AcademyService } from '../academy/academy.service.ts';
+import { ball, lesson, player } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
+import type { LessonQuery } from './lesson.dto.ts';
+
+export type LessonRow = typeof lesson.$inferSelect;
+
+export interface LessonWithPlayer {
+  readonly lesson: LessonRow;
+  readonly player: PlayerRow;
+  readonly ballCount: number;
+}
+
+@Injectable()
+export class LessonsRepository {
+  constructor(private readonly academies: AcademyService) {}
+
+  /** Lessons with their players and number of balls; a day's in order, a player's newest first. */
+  list(db: Handle, query: LessonQuery & { id?: string }): Promise<LessonWithPlayer[]> {
+    const wanted = and(
+      eq(lesson.academyId, this.academies.id),
+      query.id === undefined ? undefined : eq(lesson.id, query.id),
+      query.from === undefined ? undefined : gte(lesson.startsAt, query.from),
+      query.to === undefined ? undefined : lt(lesson.startsAt, query.to),
+      query.playerId === undefined ? undefined : eq(lesson.playerId, query.playerId),
+    );
+    const order = query.playerId === undefined ? asc(lesson.startsAt) : desc(lesson.startsAt);
+    return db
+      .select({ lesson, player, ballCount: count(ball.id) })
+      .from(lesson)
+      .innerJoin(player, eq(player.id, lesson.playerId))
+      .leftJoin(ball, and(eq(ball.lessonId, lesson.id), isNull(ball.deletedAt)))
+      .where(wanted)
+      .groupBy(lesson.id)
+      .orderBy(order);
+  }
+
+  async find(db: Handle, id: string): Promise<LessonWithPlayer | null> {
+    return (await this.list(db, { id }))[0] ?? null;
+  }
+
+  async require(db: Handle, id: string): Promise<LessonWithPlayer> {
+    const found = await this.find(db, id);
+    if (found === null) throw new NotFoundException('There is no such lesson in this academy.');
+    return found;
+  }
+
+  async insert(db: Handle, row: Omit<LessonRow, 'academyId'>): Promise<void> {
+    await db.insert(lesson).values({ ...row, academyId: this.academies.id });
+  }
+
+  async update(db: Handle, id: string, changes: Partial<LessonRow>): Promise<void> {
+    const own = and(eq(lesson.academyId, this.academies.id), eq(lesson.id, id));
+    await db.update(lesson).set(changes).where(own);
+  }
+}

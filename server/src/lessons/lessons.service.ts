@@ -1,0 +1,95 @@
+import { randomUUID } from 'node:crypto';
+import { printLaunchFile } from '@loxos/core';
+import { Injectable } from '@nestjs/common';
+import { BallsRepository, toBall } from '../balls/balls.repository.ts';
+import { nowText } from '../common/clock.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import { FilesRepository, toLaunchFile } from '../intake/files.repository.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import { toPlayer } from '../players/players.service.ts';
+import type {
+  CreateLesson,
+  Lesson,
+  LessonQuery,
+  LessonSummary,
+  UpdateLesson,
+} from './lesson.dto.ts';
+import { LessonsRepository } from './lessons.repository.ts';
+import type { LessonWithPlayer } from './lessons.repository.ts';
+
+const toSummary = ({ lesson, player, ballCount }: LessonWithPlayer): LessonSummary => ({
+  id: lesson.id,
+  startsAt: lesson.startsAt,
+  asked: lesson.asked,
+  ballCount,
+  player: toPlayer(player),
+});
+
+/** One spelling of an instant, so that texts compare as times. */
+const instant = (text: string): string => new Date(text).toISOString();
+const instantOr = (text: string | undefined): string | undefined =>
+  text === undefined ? undefined : instant(text);
+
+@Injectable()
+export class LessonsService {
+  constructor(
+    private readonly store: Store,
+    private readonly lessons: LessonsRepository,
+    private readonly players: PlayersRepository,
+    private readonly balls: BallsRepository,
+    private readonly files: FilesRepository,
+  ) {}
+
+  async list(query: LessonQuery): Promise<LessonSummary[]> {
+    const wanted = { ...query, from: instantOr(query.from), to: instantOr(query.to) };
+    const rows = await this.store.read((db) => this.lessons.list(db, wanted));
+    return rows.map(toSummary);
+  }
+
+  get(id: string): Promise<Lesson> {
+    return this.store.read(async (db) => {
+      const found = await this.lessons.require(db, id);
+      const balls = await this.balls.ofLesson(db, id);
+      const files = await this.files.ofLesson(db, id);
+      return { ...toSummary(found), balls: balls.map(toBall), files: files.map(toLaunchFile) };
+    });
+  }
+
+  create(dto: CreateLesson): Promise<LessonSummary> {
+    const id = dto.id ?? randomUUID();
+    return this.store.write(async (tx) => {
+      const known = await this.lessons.find(tx, id);
+      if (known !== null) return toSummary(known);
+      if ((await this.players.find(tx, dto.playerId)) === null) {
+        throw invalid([{ field: 'playerId', reason: 'choose a player of this academy' }]);
+      }
+      const at = nowText();
+      await this.lessons.insert(tx, {
+        id,
+        playerId: dto.playerId,
+        startsAt: instant(dto.startsAt),
+        asked: dto.asked ?? '',
+        createdAt: at,
+        updatedAt: at,
+      });
+      return toSummary(await this.lessons.require(tx, id));
+    });
+  }
+
+  update(id: string, { startsAt, asked }: UpdateLesson): Promise<LessonSummary> {
+    return this.store.write(async (tx) => {
+      await this.lessons.require(tx, id);
+      const changes = { startsAt: instantOr(startsAt), asked, updatedAt: nowText() };
+      await this.lessons.update(tx, id, changes);
+      return toSummary(await this.lessons.require(tx, id));
+    });
+  }
+
+  /** The lesson's balls as a launch file in SI units, which the intake reads back. */
+  async printBalls(id: string): Promise<string> {
+    const { balls, player } = await this.get(id);
+    const rows = balls.map((row) => ({ ...row }) as Parameters<typeof printLaunchFile>[0][number]);
+    return printLaunchFile(rows, { hand: player.hand });
+  }
+}

@@ -1,0 +1,69 @@
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
+import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
+import { Transform } from 'class-transformer';
+import { IsIn, IsNotEmpty, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
+
+const trimmed = Transform(({ value }: { value: unknown }) =>
+  typeof value === 'string' ? value.trim() : value,
+);
+
+class PlayerFields {
+  @ApiProperty()
+  @trimmed
+  @IsString()
+  @IsNotEmpty({ message: 'name: write the player’s name' })
+  @MaxLength(80)
+  readonly name!: string;
+
+  @ApiProperty({ enum: HANDS })
+  @IsIn(HANDS, { message: 'hand: choose right or left' })
+  readonly hand!: Hand;
+
+  @ApiPropertyOptional({ enum: LENGTH_UNITS })
+  @IsOptional()
+  @IsIn(LENGTH_UNITS)
+  readonly lengthUnit?: LengthUnit;
+
+  @ApiPropertyOptional({ enum: SPEED_UNITS })
+  @IsOptional()
+  @IsIn(SPEED_UNITS)
+  readonly speedUnit?: SpeedUnit;
+
+  @ApiPropertyOptional({ enum: ANGLE_STYLES })
+  @IsOptional()
+  @IsIn(ANGLE_STYLES)
+  readonly angleStyle?: AngleStyle;
+
+  @ApiPropertyOptional({ description: 'What the player wants, in their words' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(2000)
+  readonly aims?: string;
+
+  @ApiPropertyOptional({ description: 'Pains, injuries and limits to mind' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(2000)
+  readonly bodyNotes?: string;
+}
+
+export class CreatePlayer extends PlayerFields {
+  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
+  @IsOptional()
+  @IsUUID()
+  readonly id?: string;
+}
+
+export class UpdatePlayer extends PartialType(PlayerFields) {}
+
+export class Player {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly name!: string;
+  @ApiProperty({ enum: HANDS }) readonly hand!: Hand;
+  @ApiProperty({ enum: LENGTH_UNITS }) readonly lengthUnit!: LengthUnit;
+  @ApiProperty({ enum: SPEED_UNITS }) readonly speedUnit!: SpeedUnit;
+  @ApiProperty({ enum: ANGLE_STYLES }) readonly angleStyle!: AngleStyle;
+  @ApiProperty() readonly aims!: string;
+  @ApiProperty() readonly bodyNotes!: string;
+}

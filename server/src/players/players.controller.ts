@@ -1,0 +1,34 @@
+import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
+import { PlayersService } from './players.service.ts';
+
+@ApiTags('players')
+@Controller('api/players')
+export class PlayersController {
+  constructor(private readonly players: PlayersService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [Player] })
+  list(): Promise<Player[]> {
+    return this.players.list();
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: Player })
+  create(@Body() body: CreatePlayer): Promise<Player> {
+    return this.players.create(body);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: Player })
+  get(@Param('id') id: string): Promise<Player> {
+    return this.players.get(id);
+  }
+
+  @Patch(':id')
+  @ApiOkResponse({ type: Player })
+  update(@Param('id') id: string, @Body() body: UpdatePlayer): Promise<Player> {
+    return this.players.update(id, body);
+  }
+}

@@ -1,0 +1,72 @@
+import { QueryClient } from '@tanstack/react-query';
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema.gen.ts';
+
+type Schemas = components['schemas'];
+export type Player = Schemas['Player'];
+export type CreatePlayer = Schemas['CreatePlayer'];
+export type UpdatePlayer = Schemas['UpdatePlayer'];
+export type Lesson = Schemas['Lesson'];
+export type LessonSummary = Schemas['LessonSummary'];
+export type CreateLesson = Schemas['CreateLesson'];
+export type Ball = Schemas['Ball'];
+export type CreateBall = Schemas['CreateBall'];
+export type UpdateBall = Schemas['UpdateBall'];
+export type LaunchFile = Schemas['LaunchFile'];
+export type IntakeResult = Schemas['IntakeResult'];
+export type IntakeAnswers = Schemas['IntakeAnswers'];
+export type IntakeRow = Schemas['Row'];
+export type IntakeColumn = Schemas['Column'];
+export type Settings = Schemas['Settings'];
+export type Problem = Schemas['Problem'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** An error answer of the server, or the lack of any answer (`status` 0). */
+export class ApiError extends Error {
+  readonly status: number;
+  readonly fields: readonly { field: string; reason: string }[];
+
+  constructor(status: number, message: string, fields: ApiError['fields'] = []) {
+    super(message);
+    this.name = 'ApiError';
+    this.status = status;
+    this.fields = fields;
+  }
+}
+
+const NO_ANSWER = 'The server does not answer. What you do is kept here and sent when it is back.';
+
+interface Answer<T> {
+  readonly data?: T;
+  readonly error?: unknown;
+  readonly response: Response;
+}
+
+/** The data of an answer; throws ApiError with the server's own words otherwise. */
+export async function answerOf<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await request;
+  } catch {
+    throw new ApiError(0, NO_ANSWER);
+  }
+  if (answer.response.ok) return answer.data as T;
+  const problem = (answer.error ?? {}) as Partial<Problem>;
+  throw new ApiError(
+    answer.response.status,
+    problem.message ?? `The server answered ${answer.response.status}.`,
+    problem.fields ?? [],
+  );
+}
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5000,
+      networkMode: 'always',
+      retry: (count, error) => error instanceof ApiError && error.status === 0 && count < 3,
+    },
+    mutations: { networkMode: 'always' },
+  },
+});

@@ -1,0 +1,128 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { answerOf, api } from './client.ts';
+import type {
+  CreateLesson,
+  CreatePlayer,
+  IntakeAnswers,
+  Lesson,
+  Settings,
+  UpdatePlayer,
+} from './client.ts';
+import { applyPending, useOutbox } from './outbox.ts';
+
+export const keys = {
+  players: ['players'] as const,
+  lessons: ['lessons'] as const,
+  lesson: (id: string) => ['lesson', id] as const,
+  settings: ['settings'] as const,
+  health: ['health'] as const,
+};
+
+export const usePlayers = () =>
+  useQuery({ queryKey: keys.players, queryFn: () => answerOf(api.GET('/api/players')) });
+
+export const usePlayer = (id: string) =>
+  useQuery({
+    queryKey: [...keys.players, id],
+    queryFn: () => answerOf(api.GET('/api/players/{id}', { params: { path: { id } } })),
+  });
+
+interface LessonFilter {
+  readonly from?: string;
+  readonly to?: string;
+  readonly playerId?: string;
+}
+
+export const useLessons = (filter: LessonFilter) =>
+  useQuery({
+    queryKey: [...keys.lessons, filter],
+    queryFn: () => answerOf(api.GET('/api/lessons', { params: { query: filter } })),
+  });
+
+/** A lesson as it will be once everything not yet stored is. */
+export function useLesson(id: string): { lesson: Lesson | null; error: Error | null } {
+  const query = useQuery({
+    queryKey: keys.lesson(id),
+    queryFn: () => answerOf(api.GET('/api/lessons/{id}', { params: { path: { id } } })),
+  });
+  const entries = useOutbox((state) => state.entries);
+  const lesson = useMemo(
+    () => (query.data === undefined ? null : applyPending(query.data, entries)),
+    [query.data, entries],
+  );
+  return { lesson, error: query.error };
+}
+
+export const useSettings = () =>
+  useQuery({ queryKey: keys.settings, queryFn: () => answerOf(api.GET('/api/settings')) });
+
+/** Whether the server answers, asked every few seconds. */
+export const useHealth = () =>
+  useQuery({
+    queryKey: keys.health,
+    queryFn: () => answerOf(api.GET('/api/health')),
+    refetchInterval: 10_000,
+    retry: false,
+  });
+
+export function useSaveSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Settings) => answerOf(api.PUT('/api/settings', { body })),
+    onSuccess: (saved) => client.setQueryData(keys.settings, saved),
+  });
+}
+
+export function useCreatePlayer() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: CreatePlayer) => answerOf(api.POST('/api/players', { body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.players }),
+  });
+}
+
+export function useUpdatePlayer(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: UpdatePlayer) =>
+      answerOf(api.PATCH('/api/players/{id}', { params: { path: { id } }, body })),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+export function useCreateLesson() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: CreateLesson) => answerOf(api.POST('/api/lessons', { body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lessons }),
+  });
+}
+
+export function useBringIn(lessonId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ file, answers }: { file: File; answers?: IntakeAnswers }) => {
+      const form = new FormData();
+      form.append('file', file, file.name);
+      if (answers !== undefined) form.append('answers', JSON.stringify(answers));
+      const path = { lessonId };
+      const request = api.POST('/api/lessons/{lessonId}/files', {
+        params: { path },
+        body: form as unknown as { file: string },
+        bodySerializer: (body) => body as unknown as FormData,
+      });
+      return answerOf(request);
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+  });
+}
+
+export function useTakeBackFile(lessonId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.DELETE('/api/files/{id}', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+  });
+}

@@ -1,0 +1,1124 @@
+// Generated from the server's OpenAPI document by `npm run api`; do not edit.
+export interface paths {
+  '/api/health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['health_health'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['players_list'];
+    put?: never;
+    post: operations['players_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['players_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['players_update'];
+    trace?: never;
+  };
+  '/api/lessons': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons_list'];
+    put?: never;
+    post: operations['lessons_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['lessons_update'];
+    trace?: never;
+  };
+  '/api/lessons/{id}/balls.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons_balls'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/balls': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['balls_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/balls/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['balls_remove'];
+    options?: never;
+    head?: never;
+    patch: operations['balls_change'];
+    trace?: never;
+  };
+  '/api/balls/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['balls_restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/files': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['intake_bringIn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/files/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['intake_raw'];
+    put?: never;
+    post?: never;
+    delete: operations['intake_takeBack'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['settings_get'];
+    put: operations['settings_put'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+  schemas: {
+    Health: {
+      /** @enum {string} */
+      status: 'ok';
+      /** @description Name of the academy shown */
+      academy: string;
+    };
+    Player: {
+      id: string;
+      name: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle: 'letters' | 'signed';
+      aims: string;
+      bodyNotes: string;
+    };
+    CreatePlayer: {
+      name: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit?: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit?: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle?: 'letters' | 'signed';
+      /** @description What the player wants, in their words */
+      aims?: string;
+      /** @description Pains, injuries and limits to mind */
+      bodyNotes?: string;
+      /** @description Chosen by the caller, so that a repeat adds nothing */
+      id?: string;
+    };
+    UpdatePlayer: {
+      name?: string;
+      /** @enum {string} */
+      hand?: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit?: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit?: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle?: 'letters' | 'signed';
+      /** @description What the player wants, in their words */
+      aims?: string;
+      /** @description Pains, injuries and limits to mind */
+      bodyNotes?: string;
+    };
+    LessonSummary: {
+      id: string;
+      startsAt: string;
+      asked: string;
+      ballCount: number;
+      player: components['schemas']['Player'];
+    };
+    CreateLesson: {
+      /** @description Chosen by the caller, so that a repeat adds nothing */
+      id?: string;
+      playerId: string;
+      /** @description ISO 8601 instant */
+      startsAt: string;
+      asked?: string;
+    };
+    Ball: {
+      /** @description Club speed, m/s */
+      clubSpeedMps?: number | null;
+      /** @description Attack angle, deg */
+      attackAngleDeg?: number | null;
+      /** @description Club path, deg */
+      clubPathDeg?: number | null;
+      /** @description Face angle, deg */
+      faceAngleDeg?: number | null;
+      /** @description Face to path, deg */
+      faceToPathDeg?: number | null;
+      /** @description Dynamic loft, deg */
+      dynamicLoftDeg?: number | null;
+      /** @description Spin loft, deg */
+      spinLoftDeg?: number | null;
+      /** @description Swing direction, deg */
+      swingDirectionDeg?: number | null;
+      /** @description Swing plane, deg */
+      swingPlaneDeg?: number | null;
+      /** @description Strike towards the toe, mm */
+      strikeToeMm?: number | null;
+      /** @description Strike above the middle, mm */
+      strikeHighMm?: number | null;
+      /** @description Ball speed, m/s */
+      ballSpeedMps?: number | null;
+      /** @description Launch angle, deg */
+      launchAngleDeg?: number | null;
+      /** @description Start direction, deg */
+      startDirectionDeg?: number | null;
+      /** @description Spin rate, rpm */
+      spinRateRpm?: number | null;
+      /** @description Spin axis, deg */
+      spinAxisTiltDeg?: number | null;
+      /** @description Carry, m */
+      carryM?: number | null;
+      /** @description Total distance, m */
+      totalM?: number | null;
+      /** @description Offline, m */
+      offlineM?: number | null;
+      /** @description Curve, m */
+      curveM?: number | null;
+      /** @description Apex height, m */
+      apexM?: number | null;
+      /** @description Descent angle, deg */
+      descentAngleDeg?: number | null;
+      /** @description Flight time, s */
+      flightTimeS?: number | null;
+      id: string;
+      lessonId: string;
+      ordinal: number;
+      /** @enum {string} */
+      keep: 'auto' | 'in' | 'out';
+      launchFileId: string | null;
+      line: number | null;
+      club: string | null;
+      clubText: string | null;
+      hitAt: string | null;
+    };
+    Cell: {
+      header: string;
+      value: string;
+      reason: string;
+    };
+    Row: {
+      line: number;
+      /** @enum {string} */
+      fate: 'ball' | 'rejected' | 'header' | 'units' | 'preamble' | 'summary' | 'blank' | 'known';
+      reason: string;
+      problems: components['schemas']['Cell'][];
+    };
+    LaunchFile: {
+      id: string;
+      name: string;
+      sizeBytes: number;
+      receivedAt: string;
+      ballCount: number;
+      rows: components['schemas']['Row'][];
+    };
+    Lesson: {
+      id: string;
+      startsAt: string;
+      asked: string;
+      ballCount: number;
+      player: components['schemas']['Player'];
+      balls: components['schemas']['Ball'][];
+      files: components['schemas']['LaunchFile'][];
+    };
+    UpdateLesson: {
+      startsAt?: string;
+      asked?: string;
+    };
+    CreateBall: {
+      /** @description Club speed, m/s */
+      clubSpeedMps?: number | null;
+      /** @description Attack angle, deg */
+      attackAngleDeg?: number | null;
+      /** @description Club path, deg */
+      clubPathDeg?: number | null;
+      /** @description Face angle, deg */
+      faceAngleDeg?: number | null;
+      /** @description Face to path, deg */
+      faceToPathDeg?: number | null;
+      /** @description Dynamic loft, deg */
+      dynamicLoftDeg?: number | null;
+      /** @description Spin loft, deg */
+      spinLoftDeg?: number | null;
+      /** @description Swing direction, deg */
+      swingDirectionDeg?: number | null;
+      /** @description Swing plane, deg */
+      swingPlaneDeg?: number | null;
+      /** @description Strike towards the toe, mm */
+      strikeToeMm?: number | null;
+      /** @description Strike above the middle, mm */
+      strikeHighMm?: number | null;
+      /** @description Ball speed, m/s */
+      ballSpeedMps?: number | null;
+      /** @description Launch angle, deg */
+      launchAngleDeg?: number | null;
+      /** @description Start direction, deg */
+      startDirectionDeg?: number | null;
+      /** @description Spin rate, rpm */
+      spinRateRpm?: number | null;
+      /** @description Spin axis, deg */
+      spinAxisTiltDeg?: number | null;
+      /** @description Carry, m */
+      carryM?: number | null;
+      /** @description Total distance, m */
+      totalM?: number | null;
+      /** @description Offline, m */
+      offlineM?: number | null;
+      /** @description Curve, m */
+      curveM?: number | null;
+      /** @description Apex height, m */
+      apexM?: number | null;
+      /** @description Descent angle, deg */
+      descentAngleDeg?: number | null;
+      /** @description Flight time, s */
+      flightTimeS?: number | null;
+      /** @enum {string|null} */
+      club?:
+        | 'driver'
+        | '3-wood'
+        | '5-wood'
+        | '7-wood'
+        | '2-hybrid'
+        | '3-hybrid'
+        | '4-hybrid'
+        | '5-hybrid'
+        | '2-iron'
+        | '3-iron'
+        | '4-iron'
+        | '5-iron'
+        | '6-iron'
+        | '7-iron'
+        | '8-iron'
+        | '9-iron'
+        | 'pw'
+        | 'gw'
+        | 'sw'
+        | 'lw'
+        | null;
+      clubText?: string | null;
+      /** @enum {string} */
+      keep?: 'auto' | 'in' | 'out';
+      /** @description Chosen by the caller, so that a repeat adds nothing */
+      id?: string;
+    };
+    UpdateBall: {
+      /** @description Club speed, m/s */
+      clubSpeedMps?: number | null;
+      /** @description Attack angle, deg */
+      attackAngleDeg?: number | null;
+      /** @description Club path, deg */
+      clubPathDeg?: number | null;
+      /** @description Face angle, deg */
+      faceAngleDeg?: number | null;
+      /** @description Face to path, deg */
+      faceToPathDeg?: number | null;
+      /** @description Dynamic loft, deg */
+      dynamicLoftDeg?: number | null;
+      /** @description Spin loft, deg */
+      spinLoftDeg?: number | null;
+      /** @description Swing direction, deg */
+      swingDirectionDeg?: number | null;
+      /** @description Swing plane, deg */
+      swingPlaneDeg?: number | null;
+      /** @description Strike towards the toe, mm */
+      strikeToeMm?: number | null;
+      /** @description Strike above the middle, mm */
+      strikeHighMm?: number | null;
+      /** @description Ball speed, m/s */
+      ballSpeedMps?: number | null;
+      /** @description Launch angle, deg */
+      launchAngleDeg?: number | null;
+      /** @description Start direction, deg */
+      startDirectionDeg?: number | null;
+      /** @description Spin rate, rpm */
+      spinRateRpm?: number | null;
+      /** @description Spin axis, deg */
+      spinAxisTiltDeg?: number | null;
+      /** @description Carry, m */
+      carryM?: number | null;
+      /** @description Total distance, m */
+      totalM?: number | null;
+      /** @description Offline, m */
+      offlineM?: number | null;
+      /** @description Curve, m */
+      curveM?: number | null;
+      /** @description Apex height, m */
+      apexM?: number | null;
+      /** @description Descent angle, deg */
+      descentAngleDeg?: number | null;
+      /** @description Flight time, s */
+      flightTimeS?: number | null;
+      /** @enum {string|null} */
+      club?:
+        | 'driver'
+        | '3-wood'
+        | '5-wood'
+        | '7-wood'
+        | '2-hybrid'
+        | '3-hybrid'
+        | '4-hybrid'
+        | '5-hybrid'
+        | '2-iron'
+        | '3-iron'
+        | '4-iron'
+        | '5-iron'
+        | '6-iron'
+        | '7-iron'
+        | '8-iron'
+        | '9-iron'
+        | 'pw'
+        | 'gw'
+        | 'sw'
+        | 'lw'
+        | null;
+      clubText?: string | null;
+      /** @enum {string} */
+      keep?: 'auto' | 'in' | 'out';
+    };
+    Column: {
+      index: number;
+      header: string;
+      /** @enum {string|null} */
+      meaning:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'backSpinRpm'
+        | 'sideSpinRpm'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS'
+        | 'club'
+        | 'hitAt'
+        | null;
+      /** @enum {string|null} */
+      unit:
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+        | null;
+      /** @enum {string} */
+      unitFrom: 'file' | 'coach' | 'usual' | 'none';
+      examples: string[];
+    };
+    Question: {
+      /** @enum {string} */
+      kind: 'unit' | 'signs' | 'decimal' | 'columns';
+      text: string;
+      header?: string;
+      label?: string;
+      choices?: (
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+      )[];
+      headers?: string[];
+      example?: string;
+    };
+    IntakeResult: {
+      /**
+       * @description added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet
+       * @enum {string}
+       */
+      outcome: 'added' | 'known' | 'questions';
+      message: string;
+      file: components['schemas']['LaunchFile'] | null;
+      rows: components['schemas']['Row'][];
+      columns: components['schemas']['Column'][];
+      questions: components['schemas']['Question'][];
+    };
+    BandsDto: {
+      pathNeutralDeg: number;
+      pathAcceptableDeg: number;
+      faceSquareDeg: number;
+      faceToPathSquareDeg: number;
+      startStraightDeg: number;
+      bendNoneShare: number;
+      bendStrongShare: number;
+    };
+    Settings: {
+      /** @enum {string} */
+      naming: 'start-and-bend' | 'bend-only';
+      bands: components['schemas']['BandsDto'];
+    };
+    FieldError: {
+      field: string;
+      reason: string;
+    };
+    Problem: {
+      statusCode: number;
+      /** @enum {string} */
+      kind: 'invalid' | 'refused' | 'not-found' | 'conflict' | 'too-large' | 'unavailable' | 'bug';
+      message: string;
+      fields: components['schemas']['FieldError'][];
+    };
+    ColumnAnswer: {
+      header: string;
+      /** @enum {string|null} */
+      meaning:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'backSpinRpm'
+        | 'sideSpinRpm'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS'
+        | 'club'
+        | 'hitAt'
+        | null;
+      /** @enum {string|null} */
+      unit?:
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+        | null;
+    };
+    IntakeAnswers: {
+      columns?: components['schemas']['ColumnAnswer'][];
+      /** @enum {string} */
+      signs?: 'target' | 'hand-club' | 'hand-all';
+      /** @enum {string} */
+      decimal?: 'dot' | 'comma';
+    };
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+  health_health: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Health'];
+        };
+      };
+    };
+  };
+  players_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'][];
+        };
+      };
+    };
+  };
+  players_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreatePlayer'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'];
+        };
+      };
+    };
+  };
+  players_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'];
+        };
+      };
+    };
+  };
+  players_update: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UpdatePlayer'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'];
+        };
+      };
+    };
+  };
+  lessons_list: {
+    parameters: {
+      query?: {
+        /** @description From this ISO 8601 instant */
+        from?: string;
+        /** @description Before this ISO 8601 instant */
+        to?: string;
+        playerId?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'][];
+        };
+      };
+    };
+  };
+  lessons_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateLesson'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+    };
+  };
+  lessons_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Lesson'];
+        };
+      };
+    };
+  };
+  lessons_update: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UpdateLesson'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+    };
+  };
+  lessons_balls: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The balls as a launch file in SI units */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+    };
+  };
+  balls_add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateBall'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Ball'];
+        };
+      };
+    };
+  };
+  balls_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  balls_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UpdateBall'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Ball'];
+        };
+      };
+    };
+  };
+  balls_restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Ball'];
+        };
+      };
+    };
+  };
+  intake_bringIn: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'multipart/form-data': {
+          /**
+           * Format: binary
+           * @description Launch data as delimited text
+           */
+          file: string;
+          /** @description IntakeAnswers as JSON */
+          answers?: string;
+        };
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['IntakeResult'];
+        };
+      };
+    };
+  };
+  intake_raw: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The file as it came */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+    };
+  };
+  intake_takeBack: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  settings_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Settings'];
+        };
+      };
+    };
+  };
+  settings_put: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['Settings'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Settings'];
+        };
+      };
+    };
+  };
+}

@@ -1,0 +1,83 @@
+import { Command, Moon, Sun } from 'lucide-react';
+import { NavLink } from 'react-router';
+import { useOutbox } from '../api/outbox.ts';
+import { useHealth } from '../api/queries.ts';
+import { useTheme } from './theme.ts';
+
+const LINK =
+  'inline-flex min-h-11 items-center px-3 font-semibold border-b-3 border-transparent aria-[current=page]:border-look hover:border-line';
+
+/** Whether the server answers, and what is not yet stored. */
+function Connection() {
+  const health = useHealth();
+  const waiting = useOutbox((state) => state.entries.length);
+  const text =
+    waiting > 0
+      ? `${waiting} ${waiting === 1 ? 'change' : 'changes'} not yet stored`
+      : health.isError
+        ? 'No answer from the server'
+        : 'All stored';
+  const trouble = waiting > 0 || health.isError;
+  return (
+    <span role="status" className={`text-sm ${trouble ? 'font-semibold text-look' : 'text-soft'}`}>
+      {trouble ? '▲ ' : ''}
+      {text}
+    </span>
+  );
+}
+
+function ThemeButton() {
+  const { theme, setTheme } = useTheme();
+  const dark =
+    theme === 'dark' ||
+    (theme === 'system' && document.documentElement.dataset['theme'] === 'dark');
+  return (
+    <button
+      type="button"
+      aria-label={dark ? 'Light theme' : 'Dark theme'}
+      onClick={() => setTheme(dark ? 'light' : 'dark')}
+      className="inline-flex size-11 items-center justify-center rounded-lg hover:bg-line/40"
+    >
+      {dark ? <Sun aria-hidden size={20} /> : <Moon aria-hidden size={20} />}
+    </button>
+  );
+}
+
+export function TopBar({ onPalette }: { onPalette: () => void }) {
+  const academy = useHealth().data?.academy;
+  return (
+    <header className="flex min-h-12 flex-wrap items-center gap-x-2 border-b border-line bg-sheet px-3 print:hidden">
+      <NavLink
+        to="/"
+        className="mr-2 inline-flex min-h-11 items-center gap-2 font-title text-lg font-bold"
+        aria-label="Loxos, to the day"
+      >
+        <img src="/mark.svg" alt="" className="size-7" />
+        Loxos
+      </NavLink>
+      <nav aria-label="Places" className="flex">
+        <NavLink to="/" end className={LINK}>
+          Day
+        </NavLink>
+        <NavLink to="/players" className={LINK}>
+          Players
+        </NavLink>
+        <NavLink to="/settings" className={LINK}>
+          Settings
+        </NavLink>
+      </nav>
+      <span className="ml-auto hidden text-sm text-soft md:inline">{academy}</span>
+      <span className="ml-auto md:ml-3">
+        <Connection />
+      </span>
+      <button
+        type="button"
+        onClick={onPalette}
+        className="hidden min-h-9 items-center gap-2 rounded-lg border border-line px-3 text-soft hover:border-ink sm:inline-flex"
+      >
+        <Command aria-hidden size={16} /> Go to <kbd className="font-mono">/</kbd>
+      </button>
+      <ThemeButton />
+    </header>
+  );
+}

@@ -1,0 +1,47 @@
+import { createBrowserRouter, redirect } from 'react-router';
+import { Shell } from './Shell.tsx';
+import { NotFound, RouteTrouble } from './RouteTrouble.tsx';
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Shell />,
+    errorElement: <RouteTrouble />,
+    HydrateFallback: () => null,
+    children: [
+      {
+        index: true,
+        lazy: async () => ({ Component: (await import('../features/day/DayPage.tsx')).DayPage }),
+      },
+      {
+        path: 'players',
+        lazy: async () => ({
+          Component: (await import('../features/player/PlayersPage.tsx')).PlayersPage,
+        }),
+      },
+      {
+        path: 'players/:playerId',
+        lazy: async () => ({
+          Component: (await import('../features/player/PlayerPage.tsx')).PlayerPage,
+        }),
+      },
+      {
+        path: 'settings',
+        lazy: async () => ({
+          Component: (await import('../features/settings/SettingsPage.tsx')).SettingsPage,
+        }),
+      },
+      {
+        path: 'lessons/:lessonId',
+        loader: ({ params }) => redirect(`/lessons/${params['lessonId']}/read`),
+      },
+      {
+        path: 'lessons/:lessonId/:step',
+        lazy: async () => ({
+          Component: (await import('../features/lesson/LessonPage.tsx')).LessonPage,
+        }),
+      },
+      { path: '*', element: <NotFound /> },
+    ],
+  },
+]);

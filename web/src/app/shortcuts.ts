@@ -1,0 +1,41 @@
+import { useEffect, useRef } from 'react';
+
+/** What each key does, for the list that `?` shows. */
+export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
+  ['/', 'Open the palette'],
+  ['?', 'Show this list'],
+  ['1 – 6', 'Go to a step of the lesson'],
+  ['J K', 'Next ball, ball before'],
+  ['X', 'Leave the chosen ball out, or keep it in'],
+  ['B', 'New ball'],
+  ['E', 'Edit the chosen ball'],
+  ['Delete', 'Delete the chosen ball'],
+  ['Ctrl Z', 'Undo'],
+];
+
+export type KeyMap = Readonly<Record<string, (() => void) | undefined>>;
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** Runs the function of a key pressed outside fields and dialogs. Keys as in `event.key`, lower case. */
+export function useKeys(map: KeyMap): void {
+  const latest = useRef(map);
+  useEffect(() => {
+    latest.current = map;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.defaultPrevented || isTyping(event.target) || event.altKey) return;
+      if (document.querySelector('[role="dialog"], [role="alertdialog"]') !== null) return;
+      const command = event.ctrlKey || event.metaKey ? 'ctrl+' : '';
+      const run = latest.current[`${command}${event.key.toLowerCase()}`];
+      if (run === undefined) return;
+      event.preventDefault();
+      run();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,30 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+export type Theme = 'system' | 'light' | 'dark';
+
+interface ThemeState {
+  readonly theme: Theme;
+  readonly setTheme: (theme: Theme) => void;
+}
+
+export const useTheme = create<ThemeState>()(
+  persist((set) => ({ theme: 'system', setTheme: (theme) => set({ theme }) }), {
+    name: 'loxos-theme',
+  }),
+);
+
+const prefersDark = (): MediaQueryList => window.matchMedia('(prefers-color-scheme: dark)');
+
+function show(theme: Theme): void {
+  const dark = theme === 'dark' || (theme === 'system' && prefersDark().matches);
+  document.documentElement.dataset['theme'] = dark ? 'dark' : 'light';
+}
+
+/** Shows the chosen theme now and whenever it or the system's changes. */
+export function applyTheme(): void {
+  const now = (): void => show(useTheme.getState().theme);
+  useTheme.subscribe(now);
+  prefersDark().addEventListener('change', now);
+  now();
+}

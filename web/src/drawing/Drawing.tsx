@@ -1,0 +1,48 @@
+import type { Ink, Shape } from './shape.ts';
+
+const colour = (ink: Ink | undefined): string =>
+  ink === undefined || ink === 'none' ? 'none' : `var(--${ink})`;
+
+function ShapeMark({ shape }: { shape: Shape }) {
+  if (shape.kind === 'text') {
+    return (
+      <text
+        x={shape.x}
+        y={shape.y}
+        fontSize={shape.size}
+        textAnchor={shape.anchor ?? 'start'}
+        fill={colour(shape.fill ?? 'ink')}
+      >
+        {shape.text}
+      </text>
+    );
+  }
+  const paint = {
+    fill: colour(shape.fill),
+    stroke: colour(shape.stroke),
+    strokeWidth: shape.width,
+    opacity: shape.opacity,
+  };
+  if (shape.kind === 'circle') return <circle cx={shape.x} cy={shape.y} r={shape.r} {...paint} />;
+  return <path d={shape.d} strokeDasharray={shape.dash} strokeLinecap="round" {...paint} />;
+}
+
+interface DrawingProps {
+  readonly shapes: readonly Shape[];
+  /** x, y, width, height. */
+  readonly box: readonly [number, number, number, number];
+  /** What it shows, in words, for those who cannot see it. */
+  readonly title: string;
+  readonly className?: string;
+}
+
+/** Shapes as an SVG picture. */
+export function Drawing({ shapes, box, title, className }: DrawingProps) {
+  return (
+    <svg viewBox={box.join(' ')} role="img" aria-label={title} className={className}>
+      {shapes.map((shape, index) => (
+        <ShapeMark key={index} shape={shape} />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,98 @@
+import { formatSideAngle } from '@loxos/core';
+import type { AngleStyle, Hand } from '@loxos/core';
+import { drawnAngle, faceBar, gapWedge, hairline, pathNeedle, startRay } from './marks.ts';
+import { plus, polar, polyline } from './shape.ts';
+import type { Point, Shape } from './shape.ts';
+
+/** How much larger than true the plan draws its angles; the caption says so. */
+export const PLAN_TIMES = 3;
+/** The plan's box: x from −HALF_WIDTH to HALF_WIDTH, y from −AHEAD (target) to BEHIND. */
+export const PLAN_BOX = { halfWidth: 150, ahead: 205, behind: 165 } as const;
+
+export interface ImpactAngles {
+  readonly hand: Hand;
+  readonly faceAngleDeg: number | null;
+  readonly clubPathDeg: number | null;
+  readonly startDirectionDeg: number | null;
+}
+
+/** A shoe print seen from above, on the player's side of the ball, toe towards the line. */
+function shoe(x: number, y: number, side: 1 | -1): Shape {
+  const at = (dx: number, dy: number): string => `${x + side * dx} ${y + dy}`;
+  const d = `M${at(0, -9)}C${at(18, -13)} ${at(46, -11)} ${at(46, 0)}C${at(46, 11)} ${at(18, 12)} ${at(0, 8)}C${at(-8, 6)} ${at(-8, -7)} ${at(0, -9)}Z`;
+  return { kind: 'path', d, fill: 'faint', opacity: 0.28 };
+}
+
+/** Feet: a right-hander stands left of the ball as seen towards the target, a left-hander right. */
+function stance(hand: Hand): Shape[] {
+  const side = hand === 'right' ? -1 : 1;
+  const x = side * 142;
+  const inward = side === -1 ? 1 : -1;
+  return [shoe(x, -34, inward), shoe(x, 62, inward)];
+}
+
+const LABEL_SIZE = 14;
+
+/** Names a mark at its end, kept inside the box. */
+function label(text: string, at: Point, fill: 'face' | 'path' | 'ink'): Shape {
+  const anchor = at.x > 60 ? 'end' : at.x < -60 ? 'start' : 'middle';
+  const x = Math.max(-PLAN_BOX.halfWidth + 4, Math.min(PLAN_BOX.halfWidth - 4, at.x));
+  return { kind: 'text', x, y: at.y, text, size: LABEL_SIZE, anchor, fill };
+}
+
+/** The club and ball at impact from above, target up: face, path, gap, start. */
+export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
+  const { hand, faceAngleDeg, clubPathDeg, startDirectionDeg } = angles;
+  const { ahead, behind } = PLAN_BOX;
+  const shapes: Shape[] = [...stance(hand), hairline(-ahead, behind, 1)];
+  const face = faceAngleDeg === null ? null : drawnAngle(faceAngleDeg, PLAN_TIMES);
+  const path = clubPathDeg === null ? null : drawnAngle(clubPathDeg, PLAN_TIMES);
+  const start = startDirectionDeg === null ? null : drawnAngle(startDirectionDeg, PLAN_TIMES);
+  if (face !== null && path !== null) shapes.push(...gapWedge(path, face, 150, 8));
+  if (path !== null) shapes.push(pathNeedle(path, 150, 165, 15));
+  if (face !== null) {
+    // Where the face points: a thin line from the bar's middle, to read the gap against.
+    shapes.push({
+      kind: 'path',
+      d: polyline([{ x: 0, y: 0 }, polar(face, 158)]),
+      stroke: 'face',
+      width: 1.5,
+    });
+    shapes.push(faceBar(face, 58, 17, polar(face, -8)));
+  }
+  if (start !== null) shapes.push(startRay(start, 190, 4));
+  shapes.push({ kind: 'circle', x: 0, y: 0, r: 9, fill: 'paper', stroke: 'ink', width: 2 });
+  if (path !== null && clubPathDeg !== null) {
+    shapes.push(
+      label(
+        `path ${formatSideAngle(clubPathDeg, style)}`,
+        plus(polar(path, -150), { x: 0, y: 14 }),
+        'path',
+      ),
+    );
+  }
+  if (face !== null && faceAngleDeg !== null) {
+    // At the bar's end on the side away from the player.
+    const away = hand === 'right' ? 90 : -90;
+    const end = polar(face + away, 66);
+    shapes.push(
+      label(
+        `face ${formatSideAngle(faceAngleDeg, style)}`,
+        { x: end.x * 1.45, y: end.y + 26 },
+        'face',
+      ),
+    );
+  }
+  if (start !== null && startDirectionDeg !== null) {
+    const end = polar(start, 198);
+    const y = Math.max(end.y, -ahead + 14);
+    shapes.push(
+      label(
+        `start ${formatSideAngle(startDirectionDeg, style)}`,
+        { x: end.x + (end.x >= 0 ? 46 : -46), y },
+        'ink',
+      ),
+    );
+  }
+  return shapes;
+}

@@ -1,0 +1,34 @@
+import type { LessonBall, Reading } from '@loxos/core';
+import { useLessonScreen } from './lesson-store.ts';
+
+/** Balls of one club share this: the standard club, or what the file called it. */
+export const clubKeyOf = (ball: LessonBall): string => ball.club ?? `text:${ball.clubText ?? ''}`;
+
+const TAB =
+  'inline-flex min-h-11 items-center gap-2 border-b-3 px-4 font-semibold aria-pressed:border-look border-transparent hover:border-line';
+
+/** All balls, or one club's. */
+export function ClubTabs({ reading }: { reading: Reading }) {
+  const { club, setClub } = useLessonScreen();
+  if (reading.groups.length < 2) return null;
+  const tab = (key: string | null, label: string, count: number) => (
+    <button
+      key={label}
+      type="button"
+      aria-pressed={club === key}
+      onClick={() => setClub(key)}
+      className={TAB}
+    >
+      {label} <span className="font-normal text-soft">{count}</span>
+    </button>
+  );
+  return (
+    <div role="group" aria-label="Clubs" className="mb-1 flex flex-wrap border-b border-line">
+      {tab(null, 'All clubs', reading.views.length)}
+      {reading.groups.map((group) => {
+        const first = reading.views.find(({ id }) => id === group.ballIds[0])!;
+        return tab(clubKeyOf(first.ball), group.clubLabel, group.ballIds.length);
+      })}
+    </div>
+  );
+}

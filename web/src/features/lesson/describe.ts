@@ -1,0 +1,22 @@
+import { faceWord, formatNumber, formatSideAngle, pathWord } from '@loxos/core';
+import type { AngleStyle, BallView, Hand } from '@loxos/core';
+
+/** The slant of a ball in words, for those who cannot see the drawing. */
+export function describeImpact(view: BallView, hand: Hand, style: AngleStyle): string {
+  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap, start } = view;
+  const parts = [
+    face === null
+      ? 'face not known'
+      : `face ${formatSideAngle(face, style)} ${faceWord(face, hand)}`,
+    path === null
+      ? 'path not known'
+      : `path ${formatSideAngle(path, style)} ${pathWord(path, hand)}`,
+  ];
+  if (gap !== null)
+    parts.push(`face ${formatNumber(Math.abs(gap))}° ${faceWord(gap, hand)} to the path`);
+  if (start !== null) parts.push(`starts ${formatSideAngle(start.value, style)}`);
+  return `At impact: ${parts.join(', ')}`;
+}
+
+/** A shot's name with a capital. */
+export const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);

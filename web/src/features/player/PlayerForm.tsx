@@ -1,0 +1,123 @@
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
+import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';
+import { Controller, useForm } from 'react-hook-form';
+import type { Player } from '../../api/client.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice, TextField } from '../../ui/Field.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+
+export class PlayerValues {
+  @IsNotEmpty({ message: 'Write the player’s name.' })
+  @MaxLength(80, { message: 'At most 80 letters.' })
+  name = '';
+
+  @IsIn(HANDS)
+  hand: Hand = 'right';
+
+  @IsIn(LENGTH_UNITS)
+  lengthUnit: LengthUnit = 'm';
+
+  @IsIn(SPEED_UNITS)
+  speedUnit: SpeedUnit = 'mph';
+
+  @IsIn(ANGLE_STYLES)
+  angleStyle: AngleStyle = 'letters';
+
+  @MaxLength(2000)
+  aims = '';
+
+  @MaxLength(2000)
+  bodyNotes = '';
+}
+
+interface PlayerFormProps {
+  readonly player: Player | null;
+  readonly error: Error | null;
+  readonly busy: boolean;
+  readonly onSave: (values: PlayerValues) => void;
+}
+
+const HAND_OPTIONS = [
+  ['right', 'Right'],
+  ['left', 'Left'],
+] as const;
+const ANGLE_OPTIONS = [
+  ['letters', '4.2° R'],
+  ['signed', '+4.2°'],
+] as const;
+const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [T, string])[] =>
+  values.map((value) => [value, value] as const);
+
+/** Name, hand, units, aims and what to mind. */
+export function PlayerForm({ player, error, busy, onSave }: PlayerFormProps) {
+  const { register, control, handleSubmit, formState } = useForm<PlayerValues>({
+    resolver: classValidatorResolver(PlayerValues),
+    defaultValues:
+      player === null ? { ...new PlayerValues() } : { ...new PlayerValues(), ...player },
+  });
+  const choice = <N extends 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle'>(
+    name: N,
+    legend: string,
+    options: readonly (readonly [PlayerValues[N], string])[],
+  ) => (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Choice<string>
+          legend={legend}
+          value={field.value}
+          options={options}
+          onChange={field.onChange}
+        />
+      )}
+    />
+  );
+  return (
+    <form onSubmit={(event) => void handleSubmit(onSave)(event)} noValidate className="space-y-4">
+      <TextField
+        label="Name"
+        autoComplete="off"
+        error={formState.errors.name?.message}
+        {...register('name')}
+      />
+      {choice('hand', 'Plays', HAND_OPTIONS)}
+      <div className="flex flex-wrap gap-6">
+        {choice('lengthUnit', 'Distances', asOptions(LENGTH_UNITS))}
+        {choice('speedUnit', 'Speeds', asOptions(SPEED_UNITS))}
+        {choice('angleStyle', 'Angles', ANGLE_OPTIONS)}
+      </div>
+      <TextField label="Aims" {...register('aims')} />
+      <TextField
+        label="Body notes"
+        hint="pains, injuries, limits to mind"
+        {...register('bodyNotes')}
+      />
+      {error !== null && <Notice>{error.message}</Notice>}
+      <Button type="submit" look="main" disabled={busy}>
+        {player === null ? 'Add the player' : 'Save'}
+      </Button>
+    </form>
+  );
+}
+
+/** What the API takes of the form. */
+export const bodyOf = ({
+  name,
+  hand,
+  lengthUnit,
+  speedUnit,
+  angleStyle,
+  aims,
+  bodyNotes,
+}: PlayerValues) => ({
+  name,
+  hand,
+  lengthUnit,
+  speedUnit,
+  angleStyle,
+  aims,
+  bodyNotes,
+});

@@ -1,0 +1,63 @@
+import { Plus } from 'lucide-react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useCreatePlayer, usePlayers } from '../../api/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Modal } from '../../ui/Modal.tsx';
+import { Empty, Trouble } from '../../ui/Notice.tsx';
+import { PlayerForm, bodyOf } from './PlayerForm.tsx';
+
+export function PlayersPage() {
+  const players = usePlayers();
+  const create = useCreatePlayer();
+  const navigate = useNavigate();
+  const [params, setParams] = useSearchParams();
+  const adding = params.has('new');
+  if (players.error !== null) return <Trouble error={players.error} />;
+  const add = (
+    <Button look="main" onClick={() => setParams({ new: '' })}>
+      <Plus aria-hidden size={18} /> New player
+    </Button>
+  );
+  return (
+    <div className="mx-auto max-w-3xl px-4 py-5">
+      <div className="mb-4 flex items-center gap-2">
+        <h1 className="mr-auto text-2xl">Players</h1>
+        {add}
+      </div>
+      {players.data?.length === 0 ? (
+        <Empty action={add}>
+          The people you coach stand here, each with a hand, units and past lessons.
+        </Empty>
+      ) : (
+        <ul className="space-y-2">
+          {players.data?.map((player) => (
+            <li key={player.id}>
+              <Link
+                to={`/players/${player.id}`}
+                className="flex flex-wrap items-baseline gap-x-3 rounded-xl border border-line bg-sheet px-4 py-3 hover:border-ink"
+              >
+                <span className="text-lg font-semibold">{player.name}</span>
+                <span className="text-soft">
+                  {player.hand}-handed{player.aims !== '' && ` · ${player.aims}`}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Modal title="New player" open={adding} onClose={() => setParams({})}>
+        <PlayerForm
+          player={null}
+          error={create.error}
+          busy={create.isPending}
+          onSave={(values) =>
+            create.mutate(
+              { id: crypto.randomUUID(), ...bodyOf(values) },
+              { onSuccess: (player) => void navigate(`/players/${player.id}`) },
+            )
+          }
+        />
+      </Modal>
+    </div>
+  );
+}
