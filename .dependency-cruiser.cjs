@@ -18,7 +18,7 @@ const ORDER = [
 const downwards = ORDER.slice(0, -1).map((name, index) => ({
   name: `core-${name}-uses-only-what-is-above`,
   severity: 'error',
-  from: { path: `^core/src/${name}/` },
+  from: { path: `^core/src/${name}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^core/src/(?:${ORDER.slice(index + 1).join('|')})/` },
 }));
 

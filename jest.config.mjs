@@ -21,16 +21,16 @@ const isEsModule = (name) => {
 };
 const esModules = installed(modules).filter(isEsModule);
 
-const swc = (options = {}) => [
+const swc = [
   '@swc/jest',
   {
     jsc: {
       parser: { syntax: 'typescript', tsx: true, decorators: true },
       transform: {
         legacyDecorator: true,
+        useDefineForClassFields: false,
         decoratorMetadata: true,
         react: { runtime: 'automatic' },
-        ...options,
       },
       target: 'es2022',
       keepClassNames: true,
@@ -44,8 +44,8 @@ const project = (name, rest) => ({
   rootDir: root,
   roots: [`<rootDir>/${name}`],
   testMatch: [`<rootDir>/${name}/src/**/*.test.{ts,tsx}`],
-  moduleFileExtensions: ['ts', 'tsx', 'mjs', 'js', 'json', 'node'],
-  transform: { '^.+\\.(?:m?[jt]sx?)$': swc() },
+  moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json', 'node'],
+  transform: { '^.+\\.(?:m?[jt]sx?)$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(?:${esModules.join('|')})/)`],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo)/dist/'],

@@ -1,12 +1,12 @@
 /** Runs `work(i)` for about `seconds` after a warm-up; returns calls per second, best of three. */
-export function rate(work, seconds = 0.7) {
+export function rate(work, seconds = 0.7, batch = 20) {
   const once = () => {
     const start = performance.now();
     let calls = 0;
     let elapsed = 0;
     while (elapsed < seconds * 1000) {
-      for (let i = 0; i < 20; i++) work(calls + i);
-      calls += 20;
+      for (let i = 0; i < batch; i++) work(calls + i);
+      calls += batch;
       elapsed = performance.now() - start;
     }
     return (calls / elapsed) * 1000;

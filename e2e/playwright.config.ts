@@ -9,7 +9,7 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   forbidOnly: process.env['CI'] !== undefined,
-  reporter: [['list'], ['json']],
+  reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['list'], ['json']] : [['list']],
   outputDir: '../test-results/playwright',
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

@@ -1,3 +1,5 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
@@ -7,22 +9,20 @@ import type { Plugin } from 'vite';
 /** Files below this, bytes, are not worth compressing ahead. */
 const COMPRESS_FROM_BYTES = 1024;
 
-/** Writes .br and .gz beside each text file, for the server to hand out as they are. */
+/** Writes .br and .gz beside each text file once it is final, for the server to hand out as they are. */
 function precompress(): Plugin {
   return {
     name: 'precompress',
     apply: 'build',
-    generateBundle(_options, bundle) {
-      for (const file of Object.values(bundle)) {
-        if (!/\.(?:js|css|svg)$/.test(file.fileName)) continue;
-        const source = Buffer.from(file.type === 'chunk' ? file.code : file.source);
+    writeBundle({ dir = 'dist' }, bundle) {
+      for (const name of Object.keys(bundle)) {
+        if (!/\.(?:js|css|svg)$/.test(name)) continue;
+        const file = join(dir, name);
+        const source = readFileSync(file);
         if (source.length < COMPRESS_FROM_BYTES) continue;
         const params = { [constants.BROTLI_PARAM_QUALITY]: 9 };
-        const emit = (suffix: string, body: Buffer): void => {
-          this.emitFile({ type: 'asset', fileName: `${file.fileName}${suffix}`, source: body });
-        };
-        emit('.br', brotliCompressSync(source, { params }));
-        emit('.gz', gzipSync(source));
+        writeFileSync(`${file}.br`, brotliCompressSync(source, { params }));
+        writeFileSync(`${file}.gz`, gzipSync(source));
       }
     },
   };

@@ -2,13 +2,13 @@ import { requireLaunch, spinAxisOf, spinRadPerSOf, velocityOf } from '../impact/
 import type { BallLaunch } from '../impact/launch.ts';
 import { plusZero } from '../line/hand.ts';
 import { degToRad, radToDeg } from '../units/units.ts';
-import { derivativeOf } from './equations.ts';
+import { Forces } from './equations.ts';
 import { Stepper, nextStep } from './integrator.ts';
 import { resolveFlightOptions } from './options.ts';
 import type { FlightOptions, ResolvedFlightOptions } from './options.ts';
 import { samplePath } from './path.ts';
 import type { PathKnot, PathPoint } from './path.ts';
-import { HALVINGS, LONGEST_FLIGHT_S } from './tolerances.ts';
+import { LONGEST_FLIGHT_S } from './tolerances.ts';
 
 /**
  * Where the ball went. Distances in m: `carryM` along the target line, `offlineM` from the target
@@ -45,6 +45,9 @@ export const NO_FLIGHT: Flight = {
   path: [],
 };
 
+/** One flight is flown at a time, so all share their memory. */
+const FORCES = new Forces();
+const STEPPER = new Stepper(FORCES);
 const FIRST_STEP_S = 0.25;
 const HEIGHT = 1;
 const CLIMB = 4;
@@ -83,7 +86,7 @@ function run(stepper: Stepper, options: ResolvedFlightOptions, levelM: number): 
     }
     if (next[HEIGHT]! < levelM && next[CLIMB]! < 0 && Math.max(state[HEIGHT]!, apexM) >= levelM) {
       const share = landingShare(stepper, levelM, h);
-      const end = Array.from(next, (_, i) => stepper.at(i, share, h));
+      const end = stepper.stateAt(share, h);
       if (keep) knots.push(knotOf(timeS + share * h, end));
       return { outcome: 'landed', timeS: timeS + share * h, apexM, end, knots };
     }
@@ -97,15 +100,8 @@ function run(stepper: Stepper, options: ResolvedFlightOptions, levelM: number): 
 
 /** Share of the last trial step at which the ball lands: after the apex, where that is in it too. */
 function landingShare(stepper: Stepper, levelM: number, h: number): number {
-  if (stepper.state[CLIMB]! <= 0) return stepper.shareWhere(HEIGHT, levelM, h);
-  let low = stepper.shareWhere(CLIMB, 0, h);
-  let high = 1;
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    if (stepper.at(HEIGHT, middle, h) > levelM) low = middle;
-    else high = middle;
-  }
-  return high;
+  const from = stepper.state[CLIMB]! <= 0 ? 0 : stepper.shareWhere(CLIMB, 0, h);
+  return stepper.shareWhere(HEIGHT, levelM, h, from);
 }
 
 /**
@@ -115,27 +111,28 @@ function landingShare(stepper: Stepper, levelM: number, h: number): number {
 export function flyBall(launch: BallLaunch, options?: FlightOptions): Flight {
   requireLaunch(launch);
   const resolved = resolveFlightOptions(options);
-  const [vx, vy, vz] = velocityOf(launch);
+  const velocity = velocityOf(launch);
   if (launch.ballSpeedMps === 0) return NO_FLIGHT;
-  if (vy <= 0 && resolved.landingHeightM >= 0) return { ...NO_FLIGHT, outcome: 'grounded' };
-  const derivative = derivativeOf({ ...resolved, spinAxis: spinAxisOf(launch) });
+  if (velocity[1] <= 0 && resolved.landingHeightM >= 0)
+    return { ...NO_FLIGHT, outcome: 'grounded' };
+  FORCES.set({ ...resolved, spinAxis: spinAxisOf(launch) });
   const fly = (levelM: number): Run => {
-    const stepper = new Stepper(derivative, [0, 0, 0, vx, vy, vz, spinRadPerSOf(launch)]);
-    return run(stepper, resolved, levelM);
+    STEPPER.start(velocity, spinRadPerSOf(launch));
+    return run(STEPPER, resolved, levelM);
   };
   const level = fly(Math.min(0, resolved.landingHeightM));
   const fellShort = level.apexM < resolved.landingHeightM;
   const ran = resolved.landingHeightM > 0 && !fellShort ? fly(resolved.landingHeightM) : level;
   const s = ran.end;
   const start = degToRad(launch.startDirectionDeg);
-  const speed = Math.hypot(s[3]!, s[4]!, s[5]!);
+  const speed = Math.sqrt(s[3]! ** 2 + s[4]! ** 2 + s[5]! ** 2);
   return {
     outcome: fellShort && ran.outcome === 'landed' ? 'fellShort' : ran.outcome,
     carryM: plusZero(s[0]!),
     offlineM: plusZero(s[2]!),
     curveM: plusZero(s[2]! * Math.cos(start) - s[0]! * Math.sin(start)),
     apexM: ran.apexM,
-    descentAngleDeg: radToDeg(Math.atan2(-s[4]!, Math.hypot(s[3]!, s[5]!))),
+    descentAngleDeg: radToDeg(Math.atan2(-s[4]!, Math.sqrt(s[3]! ** 2 + s[5]! ** 2))),
     flightTimeS: ran.timeS,
     landingSpeedMps: speed,
     outsideFit: leavesFit(launch, resolved),

@@ -4,8 +4,10 @@
  * Differential Equations I*, §II.4–II.6 (their DOPRI5). Landing and apex are roots of the dense
  * output, so finding them costs no evaluation of the forces.
  */
+import type { Vec3 } from '../maths/vector.ts';
 import { STATE_SIZE } from './equations.ts';
-import type { Derivative } from './equations.ts';
+import { ROOT_SHARE } from './tolerances.ts';
+import type { Forces } from './equations.ts';
 
 const N = STATE_SIZE;
 const A21 = 1 / 5;
@@ -46,47 +48,54 @@ const SHRINK_MOST = 0.2;
 const GROW_MOST = 8;
 const BISECTIONS = 60;
 
-/** One integration's memory: made once, so that the loop allocates nothing. */
+/** The memory of an integration: made once and used again by each, so that nothing is allocated. */
 export class Stepper {
   readonly state = new Float64Array(N);
   /** The state at the end of the last trial step. */
   readonly next = new Float64Array(N);
   private readonly stage = new Float64Array(N);
   private readonly k = new Float64Array(7 * N);
-  private readonly derivative: Derivative;
+  private readonly forces: Forces;
 
-  constructor(derivative: Derivative, initial: readonly number[]) {
-    this.derivative = derivative;
-    for (let i = 0; i < N; i++) this.state[i] = initial[i]!;
-    this.derivative(this.state, this.k, 0);
+  constructor(forces: Forces) {
+    this.forces = forces;
+  }
+
+  /** Begins at the state (x, y, z, vx, vy, vz, ω) = (0, 0, 0, `velocity`, `spin`). */
+  start(velocity: Vec3, spinRadPerS: number): void {
+    const { state } = this;
+    state.fill(0, 0, 3);
+    state.set(velocity, 3);
+    state[6] = spinRadPerS;
+    this.forces.derivative(state, this.k, 0);
   }
 
   /** Tries a step of `h` seconds from `state` into `next`; returns the largest local error. */
   attempt(h: number): number {
-    const { state: s, stage, next, k, derivative } = this;
+    const { state: s, stage, next, k, forces } = this;
     for (let i = 0; i < N; i++) stage[i] = s[i]! + h * A21 * k[i]!;
-    derivative(stage, k, N);
+    forces.derivative(stage, k, N);
     for (let i = 0; i < N; i++) stage[i] = s[i]! + h * (A31 * k[i]! + A32 * k[i + N]!);
-    derivative(stage, k, 2 * N);
+    forces.derivative(stage, k, 2 * N);
     for (let i = 0; i < N; i++) {
       stage[i] = s[i]! + h * (A41 * k[i]! + A42 * k[i + N]! + A43 * k[i + 2 * N]!);
     }
-    derivative(stage, k, 3 * N);
+    forces.derivative(stage, k, 3 * N);
     for (let i = 0; i < N; i++) {
       const early = A51 * k[i]! + A52 * k[i + N]!;
       stage[i] = s[i]! + h * (early + A53 * k[i + 2 * N]! + A54 * k[i + 3 * N]!);
     }
-    derivative(stage, k, 4 * N);
+    forces.derivative(stage, k, 4 * N);
     for (let i = 0; i < N; i++) {
       const early = A61 * k[i]! + A62 * k[i + N]! + A63 * k[i + 2 * N]!;
       stage[i] = s[i]! + h * (early + A64 * k[i + 3 * N]! + A65 * k[i + 4 * N]!);
     }
-    derivative(stage, k, 5 * N);
+    forces.derivative(stage, k, 5 * N);
     for (let i = 0; i < N; i++) {
       const early = B1 * k[i]! + B3 * k[i + 2 * N]! + B4 * k[i + 3 * N]!;
       next[i] = s[i]! + h * (early + B5 * k[i + 4 * N]! + B6 * k[i + 5 * N]!);
     }
-    derivative(next, k, 6 * N);
+    forces.derivative(next, k, 6 * N);
     return this.localError(h);
   }
 
@@ -111,17 +120,36 @@ export class Stepper {
     return state[i]! + u * (rise + w * (bend + u * (late + w * h * fifth)));
   }
 
-  /** The share of the last trial step at which component `i` falls to `target`. */
-  shareWhere(i: number, target: number, h: number): number {
-    let low = 0;
+  /** The whole state at the share `u` of the last trial step of `h` seconds. */
+  stateAt(u: number, h: number): number[] {
+    const state = [0, 0, 0, 0, 0, 0, 0];
+    for (let i = 0; i < N; i++) state[i] = this.at(i, u, h);
+    return state;
+  }
+
+  /**
+   * The share of the last trial step, after `from`, at which component `i` falls to `target`. Regula
+   * falsi with the Illinois rule (an end kept twice counts half) on the dense output's polynomial.
+   */
+  shareWhere(i: number, target: number, h: number, from = 0): number {
+    const { state, next, k } = this;
+    const base = state[i]! - target;
+    const rise = next[i]! - state[i]!;
+    const bend = h * k[i]! - rise;
+    const late = rise - h * k[i + 6 * N]! - bend;
+    const early = D1 * k[i]! + D3 * k[i + 2 * N]! + D4 * k[i + 3 * N]!;
+    const fifth = h * (early + D5 * k[i + 4 * N]! + D6 * k[i + 5 * N]! + D7 * k[i + 6 * N]!);
+    let low = from;
     let high = 1;
-    let u = (this.state[i]! - target) / (this.state[i]! - this.next[i]!);
-    let lowValue = this.state[i]! - target;
-    let highValue = this.next[i]! - target;
-    for (let n = 0; n < BISECTIONS && high - low > Number.EPSILON; n++) {
-      const value = this.at(i, u, h) - target;
-      if (value === 0) return u;
-      // Regula falsi with the Illinois rule: an end kept twice counts half.
+    let lowValue = base + low * (rise + (1 - low) * (bend + low * (late + (1 - low) * fifth)));
+    let highValue = base + rise;
+    let u = high;
+    for (let n = 0; n < BISECTIONS && high - low > ROOT_SHARE; n++) {
+      const guess = low + (lowValue * (high - low)) / (lowValue - highValue);
+      if (Math.abs(guess - u) < ROOT_SHARE) return guess;
+      u = guess;
+      const w = 1 - u;
+      const value = base + u * (rise + w * (bend + u * (late + w * fifth)));
       if (value > 0) {
         low = u;
         lowValue = value;
@@ -131,9 +159,6 @@ export class Stepper {
         highValue = value;
         lowValue /= 2;
       }
-      const guess = low + (lowValue * (high - low)) / (lowValue - highValue);
-      if (Math.abs(guess - u) < Number.EPSILON) return guess;
-      u = guess;
     }
     return u;
   }

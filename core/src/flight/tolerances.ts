@@ -5,8 +5,8 @@
  * finer run for every club of the bag at 30 to 55 m/s driver speed (largest seen 3 mm, a wedge).
  */
 export const STEP_ERROR = 2e-5;
-/** Halvings that place a landing inside one step: below 1e-9 s for any step taken. */
-export const HALVINGS = 34;
+/** Share of a step to which its landing and apex are found: below a micrometre for any step taken. */
+export const ROOT_SHARE = 1e-9;
 /** A flight longer than this is given up, s: far beyond any ball struck by a club. */
 export const LONGEST_FLIGHT_S = 60;
 /** Below this height the wind profile is that of this height, m: grass, where 1/7 power ends. */

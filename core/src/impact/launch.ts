@@ -37,13 +37,21 @@ export const LAUNCH_RANGES = {
   spinAxisTiltDeg: [-180, 180],
 } as const;
 
+/** The same as a list, made once: a flight checks its launch every time. */
+const LAUNCH_FIELDS = Object.entries(LAUNCH_RANGES).map(([field, [min, max]]) => ({
+  field: field as keyof BallLaunch,
+  parameter: `launch.${field}`,
+  min,
+  max,
+}));
+
 /** Throws RangeMisuse naming the first field that is not a finite number in its range. */
 export function requireLaunch(launch: BallLaunch): BallLaunch {
   if (typeof launch !== 'object' || launch === null) {
     throw new RangeMisuse('launch', launch, 'an object');
   }
-  for (const [field, [min, max]] of Object.entries(LAUNCH_RANGES)) {
-    requireInRange(`launch.${field}`, launch[field as keyof BallLaunch], min, max);
+  for (const { field, parameter, min, max } of LAUNCH_FIELDS) {
+    requireInRange(parameter, launch[field], min, max);
   }
   return launch;
 }

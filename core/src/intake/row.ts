@@ -24,10 +24,13 @@ export interface RowRules {
 export type ReadRow =
   { readonly ball: MeasuredBall } | { readonly problems: readonly CellProblem[] };
 
-type Draft = { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] } & {
-  backSpinRpm?: number | null;
-  sideSpinRpm?: number | null;
-};
+type Draft = { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] };
+
+/** The two parts of the spin that some sources give instead of its rate and axis, rev/min. */
+interface SpinParts {
+  backSpinRpm: number | null;
+  sideSpinRpm: number | null;
+}
 
 interface CellReader {
   readonly column: FileColumn;
@@ -62,7 +65,10 @@ function quickNumber(cell: string): number {
 }
 
 /** Completes what follows by plain arithmetic from what the row holds. */
-function complete(draft: Draft): string | null {
+function complete(
+  draft: Draft,
+  { backSpinRpm: back, sideSpinRpm: side }: SpinParts,
+): string | null {
   const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = draft;
   if (face !== null && path !== null) {
     if (gap !== null && Math.abs(face - path - gap) > FACE_TO_PATH_SLACK_DEG) {
@@ -71,15 +77,18 @@ function complete(draft: Draft): string | null {
     if (gap === null) draft.faceToPathDeg = face - path;
   } else if (gap !== null && path !== null) draft.faceAngleDeg = path + gap;
   else if (gap !== null && face !== null) draft.clubPathDeg = face - gap;
-  const back = draft.backSpinRpm ?? null;
-  const side = draft.sideSpinRpm ?? null;
   if (back !== null && side !== null) {
     draft.spinRateRpm ??= Math.hypot(back, side);
     draft.spinAxisTiltDeg ??= (Math.atan2(side, Math.abs(back)) * 180) / Math.PI;
   }
-  delete draft.backSpinRpm;
-  delete draft.sideSpinRpm;
   return null;
+}
+
+/** What stands beyond the last named column: a stray delimiter, usually. */
+function strayCells(cells: readonly string[], named: number): CellProblem[] | null {
+  if (cells.length <= named || cells.slice(named).every(isMissing)) return null;
+  const reason = `The row has ${cells.length} cells under ${named} column names; check for a stray delimiter.`;
+  return [{ header: '', value: '', reason }];
 }
 
 /** A function that reads one row of cells under these columns. */
@@ -97,36 +106,32 @@ export function createRowReader(
 
   return (cells) => {
     const draft: Draft = { ...EMPTY_BALL };
-    let problems: CellProblem[] | null = null;
+    const parts: SpinParts = { backSpinRpm: null, sideSpinRpm: null };
+    const keep = (quantity: Quantity, value: number): void => {
+      if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
+      else draft[quantity] = value;
+      figures++;
+    };
+    let problems = strayCells(cells, columns.length);
     let figures = 0;
-    if (cells.length > columns.length && cells.slice(columns.length).some((c) => !isMissing(c))) {
-      problems = [
-        {
-          header: '',
-          value: '',
-          reason: `The row has ${cells.length} cells under ${columns.length} column names; check for a stray delimiter.`,
-        },
-      ];
-    }
     for (const { column, quantity, rules: cellRules, factor } of readers) {
       const cell = cells[column.index] ?? '';
+      if (cell === '') continue;
       const plain = quick ? quickNumber(cell) * factor : NaN;
       if (plain >= cellRules.info.min && plain <= cellRules.info.max) {
-        draft[quantity] = plain;
-        figures++;
+        keep(quantity, plain);
         continue;
       }
       const { value, reason } = parseCell(cell, cellRules);
       if (reason !== undefined) {
         (problems ??= []).push({ header: column.header, value: cell.trim(), reason });
       } else if (value !== null) {
-        draft[quantity] = value;
-        figures++;
+        keep(quantity, value);
       }
     }
     if (problems !== null) return { problems };
     if (figures === 0) return refuse('No figure in this row could be used.');
-    const mismatch = complete(draft);
+    const mismatch = complete(draft, parts);
     if (mismatch !== null) return refuse(`The row contradicts itself: ${mismatch}.`);
     const clubText = (cells[clubColumn] ?? '').trim().slice(0, MAX_CLUB_TEXT);
     if (clubText !== '') {

@@ -55,7 +55,11 @@ const SIDES: Readonly<
 };
 
 /** Whether a cell says "no figure" rather than something unreadable. */
-export const isMissing = (cell: string): boolean => MISSING.test(cell.trim());
+export function isMissing(cell: string): boolean {
+  const first = cell.charCodeAt(0);
+  const isDigit = first >= 48 && first <= 57;
+  return !isDigit && MISSING.test(cell.trim());
+}
 
 /** The number in `text` under a decimal rule, or null when the marks do not fit it. */
 export function parseNumber(text: string, decimal: 'dot' | 'comma'): number | null {

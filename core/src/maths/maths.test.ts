@@ -6,6 +6,11 @@ import { median, summarise, tPoint975 } from './statistics.ts';
 import { cross, direction, elevationOf, azimuthOf } from './vector.ts';
 import type { Vec3 } from './vector.ts';
 
+/** The package has no types of its own. */
+const { jStat } = jest.requireActual<{
+  jStat: { studentt: { inv: (share: number, degrees: number) => number } };
+}>('jstat');
+
 const random = seededRandom(7);
 const between = (low: number, high: number): number => low + (high - low) * random();
 const vector = (): Vec3 => [between(-3, 3), between(-3, 3), between(-3, 3)];
@@ -64,6 +69,13 @@ describe('statistics', () => {
     [100, 1.984],
   ])('the 0.975 point of t with %d degrees of freedom is %d', (degrees, point) => {
     expect(tPoint975(degrees)).toBeCloseTo(point, 3);
+  });
+
+  it('agrees with jStat’s points of t everywhere', () => {
+    const { inv } = jStat.studentt;
+    for (let degrees = 1; degrees < 300; degrees++) {
+      expect(Math.abs(tPoint975(degrees) - inv(0.975, degrees))).toBeLessThan(0.0011);
+    }
   });
 
   it('summarises a hand-worked set', () => {

@@ -40,9 +40,6 @@ function countBits(bits: number): number {
   return n;
 }
 
-export const SPLIT_FACTORS = ['aim', 'face', 'path', 'strike', 'wind'] as const;
-export type SplitFactor = (typeof SPLIT_FACTORS)[number];
-
 export interface SplitOptions extends FlightOptions {
   /** Where the player is aimed, degrees from the target line, positive right; default 0. */
   readonly aimDeg?: number;

@@ -21,10 +21,8 @@ export const BALL_MASS_KG = 0.04593;
 export const BALL_RADIUS_M = 0.04267 / 2;
 
 export const LENGTH_UNITS = ['yd', 'm'] as const;
-export const SHORT_LENGTH_UNITS = ['ft', 'm'] as const;
 export const SPEED_UNITS = ['mph', 'km/h', 'm/s'] as const;
 export type LengthUnit = (typeof LENGTH_UNITS)[number];
-export type ShortLengthUnit = (typeof SHORT_LENGTH_UNITS)[number];
 export type SpeedUnit = (typeof SPEED_UNITS)[number];
 
 /** Every unit a launch file may use, as the factor that turns one of it into the SI unit. */

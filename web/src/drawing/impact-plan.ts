@@ -72,13 +72,13 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
     );
   }
   if (face !== null && faceAngleDeg !== null) {
-    // At the bar's end on the side away from the player.
+    // Beyond the bar's end on the side away from the player, where nothing else is drawn.
     const away = hand === 'right' ? 90 : -90;
-    const end = polar(face + away, 66);
+    const y = polar(face + away, 66).y + 5;
     shapes.push(
       label(
         `face ${formatSideAngle(faceAngleDeg, style)}`,
-        { x: end.x * 1.45, y: end.y + 26 },
+        { x: Math.sign(away) * PLAN_BOX.halfWidth, y },
         'face',
       ),
     );

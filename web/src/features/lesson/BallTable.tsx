@@ -75,13 +75,7 @@ function columnsFor(lesson: Lesson) {
 
 function NameCell({ row: { view, ball } }: { row: Row }) {
   const waiting = useOutbox((state) => state.entries.some(({ ballId }) => ballId === ball.id));
-  const note = !view.counts
-    ? ball.keep === 'out'
-      ? 'left out'
-      : `left out: ${view.agreement.note}`
-    : view.agreement.suspect
-      ? `kept in: ${view.agreement.note}`
-      : '';
+  const note = !view.counts ? 'left out' : view.agreement.suspect ? 'kept in' : '';
   return (
     <span className="block min-w-24">
       <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>
@@ -99,8 +93,11 @@ function NameCell({ row: { view, ball } }: { row: Row }) {
 function RowActions({ row: { view, ball } }: { row: Row }) {
   const openForm = useLessonScreen((state) => state.openForm);
   return (
-    <div className="flex flex-wrap items-center gap-2 border-t border-line p-2">
-      <span className="mr-auto font-semibold">{ballName(ball)}</span>
+    <div className="flex flex-wrap items-center justify-end gap-2 border-t border-line p-2">
+      <span className="mr-auto">
+        <span className="font-semibold">{ballName(ball)}</span>
+        {view.agreement.suspect && <span className="block text-look">▲ {view.agreement.note}</span>}
+      </span>
       <Button onClick={() => toggleKeep(ball, view)}>
         {view.counts ? 'Leave out' : 'Keep in'}
       </Button>
@@ -116,7 +113,7 @@ function RowActions({ row: { view, ball } }: { row: Row }) {
 
 /** Every ball with its slant, name and figures. Choose one by a tap, J and K, or the arrows. */
 export function BallTable({ lesson, views, chosen }: BallTableProps) {
-  const { choose, behindIds } = useLessonScreen();
+  const { choose, behindIds, chosenId } = useLessonScreen();
   const columns = useMemo(() => columnsFor(lesson), [lesson]);
   const data = useMemo(() => {
     const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));
@@ -127,7 +124,10 @@ export function BallTable({ lesson, views, chosen }: BallTableProps) {
   }, [lesson.balls, views]);
   const table = useTable({ features, columns, data });
   const current = useRef<HTMLTableRowElement>(null);
-  useEffect(() => current.current?.scrollIntoView({ block: 'nearest' }), [chosen?.id]);
+  // Only a ball the coach chose comes into view: opening the page must not scroll it.
+  useEffect(() => {
+    if (chosenId !== null) current.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosenId]);
   const chosenRow = data.find(({ ball }) => ball.id === chosen?.id);
   return (
     <section
@@ -135,7 +135,7 @@ export function BallTable({ lesson, views, chosen }: BallTableProps) {
       className="self-start overflow-hidden rounded-xl border border-line bg-sheet"
     >
       <div
-        className="max-h-[52vh] overflow-auto"
+        className="max-h-[56vh] overflow-auto"
         tabIndex={0}
         role="region"
         aria-label="Table of balls"

@@ -1,5 +1,5 @@
 import { formatLength, formatSideLength } from '@loxos/core';
-import type { BallView } from '@loxos/core';
+import type { BallView, LengthUnit } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../drawing/flight-plan.ts';
@@ -27,6 +27,11 @@ const FLIGHT_VIEW = [
   FLIGHT_BOX.height,
 ] as const;
 
+function landedWords(offlineM: number, unit: LengthUnit): string {
+  const text = formatSideLength(offlineM, unit);
+  return /^0 /.test(text) ? 'on the target line' : `${text} of the target line`;
+}
+
 /** The chosen ball at impact, and its flight among the others, both from above with the target up. */
 export function Drawings({ lesson, reading, views, chosen }: DrawingsProps) {
   if (chosen === null) return <div />;
@@ -53,15 +58,15 @@ export function Drawings({ lesson, reading, views, chosen }: DrawingsProps) {
   const landed =
     carry === null || offline === null
       ? 'Where it landed is not known.'
-      : `carry ${formatLength(carry.value, lengthUnit)}, ${formatSideLength(offline.value, lengthUnit)} of the target line, bend ${formatSideLength(curve?.value ?? 0, lengthUnit)}${carry.from === 'measured' ? '' : ', by the model'}`;
+      : `carry ${formatLength(carry.value, lengthUnit)}, ${landedWords(offline.value, lengthUnit)}, bend ${formatSideLength(curve?.value ?? 0, lengthUnit)}${carry.from === 'measured' ? '' : ', by the model'}`;
   return (
-    <section aria-label="Drawings" className="grid grid-cols-2 gap-3 self-start">
+    <section aria-label="Drawings" className="grid gap-3 self-start sm:grid-cols-2">
       <figure className="rounded-xl border border-line bg-sheet p-2">
         <Drawing
           shapes={impact}
           box={IMPACT_VIEW}
           title={describeImpact(chosen, hand, angleStyle)}
-          className="max-h-[52vh] w-full"
+          className="max-h-[56vh] w-full"
         />
         <figcaption className="text-sm text-soft">
           Ball {ordinal} at impact, angles drawn {PLAN_TIMES} times as large
@@ -72,7 +77,7 @@ export function Drawings({ lesson, reading, views, chosen }: DrawingsProps) {
           shapes={shapes}
           box={FLIGHT_VIEW}
           title={`Flight of ball ${ordinal} from above: ${landed}`}
-          className="max-h-[52vh] w-full"
+          className="max-h-[56vh] w-full"
         />
         <figcaption className="text-sm text-soft">
           Ball {ordinal} from above: {landed}

@@ -3,5 +3,3 @@ export const STEPS = [
   { id: 'watch', label: 'Watch', key: '2' },
   { id: 'read', label: 'Read', key: '3' },
 ] as const;
-
-export type StepId = (typeof STEPS)[number]['id'];

@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { parseLaunchFile, readBalls } from '@loxos/core';
+import { filesToDrop, visitFile } from './files.ts';
+import { PEOPLE } from './people.ts';
+
+const person = (name: string) => PEOPLE.find((p) => p.name.startsWith(name))!;
+const readingOf = (name: string) => {
+  const who = person(name);
+  const { balls, questions } = parseLaunchFile(visitFile(who, who.visits[0]!).text, {
+    hand: who.hand,
+  });
+  expect(questions).toEqual([]);
+  return readBalls(balls, { hand: who.hand });
+};
+
+describe('the demo academy', () => {
+  it('ships the files its generator makes', () => {
+    for (const { name, text } of filesToDrop()) {
+      const shipped = readFileSync(
+        fileURLToPath(new URL(`../files/${name}`, import.meta.url)),
+        'utf8',
+      );
+      expect(shipped).toBe(text);
+    }
+  });
+
+  it('every file is taken without a question; only the one with mistakes has refused rows', () => {
+    for (const { name, text } of filesToDrop()) {
+      const hand = name.startsWith('lettered') ? 'left' : 'right';
+      const { balls, rows, questions } = parseLaunchFile(text, { hand });
+      expect(questions).toEqual([]);
+      expect(balls.length).toBeGreaterThan(8);
+      const refused = rows.filter((row) => row.fate === 'rejected').length;
+      if (name.startsWith('with-mistakes')) expect(refused).toBe(3);
+      else expect(refused).toBe(0);
+    }
+  });
+
+  it('reads each player as the fault they were given', () => {
+    expect(readingOf('Ines').groups[0]!.pattern!.name).toBe('pull');
+    expect(readingOf('Odile').groups[0]!.pattern!.name).toMatch(/hook|draw/);
+    const tobias = readingOf('Tobias').groups;
+    const share = (i: number) => tobias[i]!.figures.curveM!.mean / tobias[i]!.figures.carryM!.mean;
+    expect(share(0)).toBeGreaterThan(2 * share(1));
+    // A left-hander's fade bends left.
+    const wren = readingOf('Wren').groups[0]!;
+    expect(wren.figures.curveM!.mean).toBeLessThan(0);
+    expect(wren.pattern!.name).toMatch(/fade|slice/);
+  });
+});

@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
+
+/** A file that ships with the demo. */
+export const demoFile = (name: string) => ({
+  name,
+  mimeType: 'text/csv',
+  buffer: readFileSync(fileURLToPath(new URL(`../demo/files/${name}`, import.meta.url))),
+});
+
+/** A new player with a lesson of their own, so that tests do not meet. */
+export async function newLesson(
+  api: APIRequestContext,
+  name: string,
+  hand: 'right' | 'left' = 'right',
+) {
+  const player = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
+  const { id: playerId } = (await player.json()) as { id: string };
+  const data = { playerId, startsAt: new Date().toISOString() };
+  const lesson = await api.post('/api/lessons', { data });
+  return ((await lesson.json()) as { id: string }).id;
+}
+
+/** Drops a file on the page as a hand would. */
+export async function drop(page: Page, file: ReturnType<typeof demoFile>) {
+  const transfer = await page.evaluateHandle(
+    ([name, text]) => {
+      const data = new DataTransfer();
+      data.items.add(new File([text!], name!, { type: 'text/csv' }));
+      return data;
+    },
+    [file.name, file.buffer.toString('utf8')],
+  );
+  await page
+    .getByText('Drop the launch file here')
+    .dispatchEvent('drop', { dataTransfer: transfer });
+}
+
+/** No finding that keeps somebody out, in both themes. */
+export async function expectAccessible(page: Page) {
+  for (const theme of ['light', 'dark']) {
+    await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    const serious = violations.filter(
+      ({ impact }) => impact === 'serious' || impact === 'critical',
+    );
+    expect(serious.map(({ id, nodes }) => `${theme} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  }
+}

@@ -1,0 +1,59 @@
+// Takes the pictures of docs/screenshots again, from a fresh demo academy: `npm run screenshots`.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
+import { ROOT, buildIfNeeded, installIfNeeded } from './shared.mjs';
+import { SHOTS } from './shots.mjs';
+
+const PORT = 4189;
+const BASE = `http://127.0.0.1:${PORT}`;
+
+installIfNeeded();
+buildIfNeeded();
+const folder = mkdtempSync(join(tmpdir(), 'loxos-shots-'));
+const server = spawn(process.execPath, ['demo/dist/main.js'], {
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: {
+    ...process.env,
+    PORT: String(PORT),
+    LOXOS_DATA: folder,
+    LOXOS_ACADEMY: 'Saltmarsh Golf School',
+  },
+});
+await new Promise((resolve) =>
+  server.stdout.on('data', (text) => String(text).includes('demo academy') && resolve()),
+);
+
+const lessons = await (await fetch(`${BASE}/api/lessons`)).json();
+/** The newest lesson of the player whose name starts so. */
+const lessonOf = (name) =>
+  lessons
+    .filter(({ player }) => player.name.startsWith(name))
+    .sort((a, b) => b.startsAt.localeCompare(a.startsAt))[0];
+
+const browser = await chromium.launch({
+  executablePath: chromiumPath(),
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const { file, path, width = 1280, height = 800, theme = 'light', act } of SHOTS) {
+  const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+  const page = await context.newPage();
+  await page.goto(`${BASE}${path(lessonOf)}`);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(400);
+  if (act !== undefined) {
+    await act(page);
+    await page.waitForTimeout(600);
+  }
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', file) });
+  await context.close();
+  console.log(file);
+}
+await browser.close();
+server.kill('SIGTERM');
+await new Promise((resolve) => server.on('exit', resolve));
+rmSync(folder, { recursive: true, force: true });

@@ -1,0 +1,19 @@
+// One picture of each main view. `path` gets a function from a player's name to their newest lesson.
+import { join } from 'node:path';
+import { ROOT } from './shared.mjs';
+
+export const SHOTS = [
+  { file: 'day.png', path: () => '/' },
+  { file: 'read.png', path: (lessonOf) => `/lessons/${lessonOf('Tobias').id}/read` },
+  {
+    file: 'read-left-dark.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/read`,
+    theme: 'dark',
+  },
+  {
+    file: 'watch.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
+    act: (page) =>
+      page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/with-mistakes.csv')),
+  },
+];

@@ -1,0 +1,98 @@
+import { startTestApp } from './testing/app.ts';
+import type { TestApp } from './testing/app.ts';
+
+let t: TestApp;
+beforeAll(async () => (t = await startTestApp()));
+afterAll(() => t.close());
+
+describe('the server', () => {
+  it('says it is well, and describes its API', async () => {
+    const health = await t.http().get('/api/health').expect(200);
+    expect(health.body).toEqual({ status: 'ok', academy: 'Test academy' });
+    const { body } = await t.http().get('/api/openapi.json').expect(200);
+    expect(Object.keys(body.paths)).toContain('/api/lessons/{lessonId}/files');
+    expect(body.components.schemas).toHaveProperty('Problem');
+  });
+
+  it('sends a strict content security policy', async () => {
+    const { headers } = await t.http().get('/api/health');
+    const policy = headers['content-security-policy'] ?? '';
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).toContain("style-src-attr 'none'");
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+    expect(headers['x-powered-by']).toBeUndefined();
+  });
+
+  it('refuses a Host that is not loopback', async () => {
+    const { body } = await t.http().get('/api/players').set('Host', 'loxos.example').expect(403);
+    expect(body).toMatchObject({ kind: 'refused', statusCode: 403 });
+  });
+
+  it.each([
+    { 'Sec-Fetch-Site': 'cross-site' },
+    { Origin: 'http://evil.example' },
+    { Origin: 'null' },
+  ])('refuses a write from elsewhere: %p', async (headers) => {
+    await t.http().post('/api/players').set(headers).send({ name: 'X', hand: 'right' }).expect(403);
+    const { body } = await t.http().get('/api/players');
+    expect(body).toEqual([]);
+  });
+
+  it('answers what it does not know with a plain 404', async () => {
+    const { body } = await t.http().get('/api/nothing').expect(404);
+    expect(body).toMatchObject({ kind: 'not-found' });
+  });
+});
+
+describe('players', () => {
+  it('are made, listed, changed, and made only once by id', async () => {
+    const id = crypto.randomUUID();
+    const body = { id, name: '  Lena Holt ', hand: 'left', lengthUnit: 'yd' };
+    const made = await t.http().post('/api/players').send(body).expect(201);
+    expect(made.body).toMatchObject({
+      id,
+      name: 'Lena Holt',
+      hand: 'left',
+      lengthUnit: 'yd',
+      speedUnit: 'mph',
+    });
+    await t.http().post('/api/players').send(body).expect(201);
+    const list = await t.http().get('/api/players');
+    expect(list.body.filter((p: { id: string }) => p.id === id)).toHaveLength(1);
+    await t.http().patch(`/api/players/${id}`).send({ aims: 'A draw' }).expect(200);
+    const { body: found } = await t.http().get(`/api/players/${id}`);
+    expect(found).toMatchObject({ name: 'Lena Holt', aims: 'A draw' });
+  });
+
+  it.each([
+    [{ hand: 'right' }, 'name'],
+    [{ name: ' ', hand: 'right' }, 'name'],
+    [{ name: 'A', hand: 'both' }, 'hand'],
+    [{ name: 'A', hand: 'left', shoe: 44 }, 'shoe'],
+    [{ name: 'A', hand: 'left', lengthUnit: 'furlong' }, 'lengthUnit'],
+    [{ name: 'x'.repeat(81), hand: 'left' }, 'name'],
+  ])('are refused with the field: %p', async (body, field) => {
+    const { body: problem } = await t.http().post('/api/players').send(body).expect(400);
+    expect(problem.kind).toBe('invalid');
+    expect(problem.fields.map((f: { field: string }) => f.field)).toContain(field);
+  });
+
+  it('that do not exist are not found', async () => {
+    await t.http().get(`/api/players/${crypto.randomUUID()}`).expect(404);
+    await t.http().patch('/api/players/none').send({ aims: 'x' }).expect(404);
+  });
+});
+
+describe('settings', () => {
+  it('start as the usual bands, are kept, and refused out of range', async () => {
+    const { body: usual } = await t.http().get('/api/settings').expect(200);
+    expect(usual.bands.pathNeutralDeg).toBe(1);
+    const changed = { naming: 'bend-only', bands: { ...usual.bands, startStraightDeg: 2 } };
+    await t.http().put('/api/settings').send(changed).expect(200);
+    expect((await t.http().get('/api/settings')).body).toEqual(changed);
+    const bad = { ...changed, bands: { ...usual.bands, startStraightDeg: 90 } };
+    const { body: problem } = await t.http().put('/api/settings').send(bad).expect(400);
+    expect(problem.fields[0].field).toBe('bands.startStraightDeg');
+  });
+});

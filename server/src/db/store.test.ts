@@ -1,0 +1,59 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { sql } from 'drizzle-orm';
+import { startTestApp } from '../testing/app.ts';
+import { academy } from './schema/index.ts';
+import { Store } from './store.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'loxos-store-'));
+const url = pathToFileURL(join(folder, 'store.db')).href;
+let store: Store;
+beforeAll(async () => {
+  store = new Store(url);
+  await store.open();
+});
+afterAll(async () => {
+  await store.onApplicationShutdown();
+  rmSync(folder, { recursive: true });
+});
+const row = (id: string) => ({ id, name: id, createdAt: '2026-01-01T00:00:00.000Z' });
+const names = () => store.read(async (db) => (await db.select().from(academy)).map((a) => a.id));
+
+describe('the store', () => {
+  it('keeps all of a write or none of it', async () => {
+    const broken = store.write(async (tx) => {
+      await tx.insert(academy).values(row('half'));
+      throw new Error('stop');
+    });
+    await expect(broken).rejects.toThrow('stop');
+    expect(await names()).toEqual([]);
+    await store.write((tx) => tx.insert(academy).values(row('whole')));
+    expect(await names()).toEqual(['whole']);
+  });
+
+  it('refuses to be asked inside its own work instead of waiting for itself', async () => {
+    const nested = store.write(() => store.read(() => Promise.resolve(1)));
+    await expect(nested).rejects.toThrow('inside its own work');
+  });
+
+  it('has foreign keys, write-ahead log and full sync on', async () => {
+    const pragma = async (name: string): Promise<unknown> => {
+      const row = await store.read((db) => db.get(sql.raw(`PRAGMA ${name}`)));
+      return Object.values(row as Record<string, unknown>)[0];
+    };
+    expect(await pragma('foreign_keys')).toBe(1);
+    expect(await pragma('journal_mode')).toBe('wal');
+    expect(await pragma('synchronous')).toBe(2);
+  });
+
+  it('is there again after the server was shut down', async () => {
+    const first = await startTestApp();
+    const id = await first.player({ name: 'Stays Here' });
+    await first.app.close();
+    const second = await startTestApp(first.folder);
+    expect((await second.http().get(`/api/players/${id}`)).body.name).toBe('Stays Here');
+    await second.close();
+  });
+});

@@ -1,0 +1,113 @@
+import { startTestApp } from '../testing/app.ts';
+import type { TestApp } from '../testing/app.ts';
+
+let t: TestApp;
+beforeAll(async () => (t = await startTestApp()));
+afterAll(() => t.close());
+
+describe('lessons', () => {
+  it('are found by day and by player', async () => {
+    const playerId = await t.player();
+    for (const startsAt of [
+      '2026-05-04T23:30:00+02:00',
+      '2026-05-05T08:00:00Z',
+      '2026-06-01T08:00:00Z',
+    ]) {
+      await t.http().post('/api/lessons').send({ playerId, startsAt, asked: 'x' }).expect(201);
+    }
+    const day = await t
+      .http()
+      .get('/api/lessons')
+      .query({ from: '2026-05-04T00:00:00Z', to: '2026-05-05T00:00:00Z' });
+    expect(day.body.map((l: { startsAt: string }) => l.startsAt)).toEqual([
+      '2026-05-04T21:30:00.000Z',
+    ]);
+    const own = await t.http().get('/api/lessons').query({ playerId });
+    expect(own.body).toHaveLength(3);
+    expect(own.body[0].startsAt).toBe('2026-06-01T08:00:00.000Z');
+  });
+
+  it('need a player of this academy and a real time', async () => {
+    const nobody = { playerId: crypto.randomUUID(), startsAt: '2026-05-04T09:00:00Z' };
+    const { body } = await t.http().post('/api/lessons').send(nobody).expect(400);
+    expect(body.fields[0].field).toBe('playerId');
+    await t
+      .http()
+      .post('/api/lessons')
+      .send({ playerId: await t.player(), startsAt: 'tomorrow' })
+      .expect(400);
+  });
+});
+
+describe('balls', () => {
+  const ball = { clubPathDeg: -3, faceAngleDeg: 1.25, carryM: 140, club: '7-iron' };
+
+  it('typed in, edited, left out, deleted and brought back', async () => {
+    const lessonId = await t.lesson();
+    const made = await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+    expect(made.body).toMatchObject({ ...ball, ordinal: 1, keep: 'auto', startDirectionDeg: null });
+    const path = `/api/balls/${made.body.id}`;
+    await t.http().patch(path).send({ keep: 'out', clubPathDeg: null }).expect(200);
+    await t.http().delete(path).expect(204);
+    expect((await t.http().get(`/api/lessons/${lessonId}`)).body.balls).toEqual([]);
+    const back = await t.http().post(`${path}/restore`).expect(200);
+    expect(back.body).toMatchObject({ faceAngleDeg: 1.25, clubPathDeg: null, keep: 'out' });
+  });
+
+  it('sent twice with one id are one ball', async () => {
+    const lessonId = await t.lesson();
+    const body = { ...ball, id: crypto.randomUUID() };
+    await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
+    await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
+    expect((await t.http().get(`/api/lessons/${lessonId}`)).body.balls).toHaveLength(1);
+  });
+
+  it.each([
+    [{ clubPathDeg: 200 }, 'clubPathDeg'],
+    [{ carryM: -1 }, 'carryM'],
+    [{ faceAngleDeg: '5' }, 'faceAngleDeg'],
+    [{ faceAngleDeg: 1, club: 'spoon' }, 'club'],
+    [{}, 'figures'],
+  ])('are refused with the field: %p', async (body, field) => {
+    const lessonId = await t.lesson();
+    const { body: problem } = await t
+      .http()
+      .post(`/api/lessons/${lessonId}/balls`)
+      .send(body)
+      .expect(400);
+    expect(problem.fields[0].field).toBe(field);
+    expect(problem.message).toContain(String(problem.fields[0].reason));
+  });
+
+  it('of a hundred requests at once are all kept, in an order without gaps', async () => {
+    const lessonId = await t.lesson();
+    const sent = Array.from({ length: 50 }, () =>
+      t.http().post(`/api/lessons/${lessonId}/balls`).send(ball),
+    );
+    const reads = Array.from({ length: 50 }, () => t.http().get(`/api/lessons/${lessonId}`));
+    const answers = await Promise.all([...sent, ...reads]);
+    expect(answers.map((a) => a.status)).toEqual([
+      ...Array<number>(50).fill(201),
+      ...Array<number>(50).fill(200),
+    ]);
+    const { body } = await t.http().get(`/api/lessons/${lessonId}`);
+    expect(body.balls.map((b: { ordinal: number }) => b.ordinal)).toEqual(
+      Array.from({ length: 50 }, (_, i) => i + 1),
+    );
+  });
+
+  it('come out as a file that goes in again', async () => {
+    const lessonId = await t.lesson();
+    await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball);
+    const { text, headers } = await t.http().get(`/api/lessons/${lessonId}/balls.csv`).expect(200);
+    expect(headers['content-type']).toContain('text/csv');
+    const other = await t.lesson();
+    const { body } = await t
+      .http()
+      .post(`/api/lessons/${other}/files`)
+      .attach('file', Buffer.from(text), 'balls.csv');
+    expect(body.outcome).toBe('added');
+    const { body: copy } = await t.http().get(`/api/lessons/${other}`);
+    expect(copy.balls[0]).toMatchObject(ball);
+  });
+});

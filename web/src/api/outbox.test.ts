@@ -1,0 +1,46 @@
+import { EMPTY_BALL } from '@loxos/core';
+import type { Ball, Lesson } from './client.ts';
+import { applyPending } from './outbox.ts';
+import type { Pending } from './outbox.ts';
+
+const ball = (id: string, ordinal: number): Ball => ({
+  ...EMPTY_BALL,
+  id,
+  lessonId: 'l',
+  ordinal,
+  keep: 'auto',
+  launchFileId: null,
+  line: null,
+});
+const lesson = { id: 'l', balls: [ball('a', 1), ball('b', 2)] } as unknown as Lesson;
+const at = { lessonId: 'l' } as const;
+const idsAfter = (entries: Pending[]): string[] =>
+  applyPending(lesson, entries).balls.map((b) => b.id);
+
+describe('what is not yet stored', () => {
+  it('shows as if it were', () => {
+    expect(idsAfter([{ ...at, op: 'add', ballId: 'c', body: { carryM: 120 } }])).toEqual([
+      'a',
+      'b',
+      'c',
+    ]);
+    expect(idsAfter([{ ...at, op: 'remove', ballId: 'a', ball: ball('a', 1) }])).toEqual(['b']);
+    const changed = applyPending(lesson, [
+      { ...at, op: 'change', ballId: 'b', body: { keep: 'out' } },
+    ]);
+    expect(changed.balls[1]!.keep).toBe('out');
+  });
+
+  it('put back, stands where it stood', () => {
+    const entries: Pending[] = [
+      { ...at, op: 'remove', ballId: 'a', ball: ball('a', 1) },
+      { ...at, op: 'restore', ballId: 'a', ball: ball('a', 1) },
+    ];
+    expect(idsAfter(entries)).toEqual(['a', 'b']);
+  });
+
+  it('leaves other lessons alone', () => {
+    const entries: Pending[] = [{ lessonId: 'other', op: 'add', ballId: 'c', body: { carryM: 1 } }];
+    expect(applyPending(lesson, entries)).toBe(lesson);
+  });
+});
