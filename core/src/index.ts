@@ -77,10 +77,42 @@ export type { GroupReading, GroupFigure, FigureSummary } from './reading/group.t
 export type { Sentence, SentencePart } from './reading/sentences.ts';
 export type { BallView } from './reading/view.ts';
 export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
-export { shapleyShares, splitMiss } from './reading/split.ts';
+export { shapleyShares, splitError, splitMiss, splitMisses } from './reading/split.ts';
 export type { MissSplit, SplitOptions } from './reading/split.ts';
 export { ballTrack } from './reading/track.ts';
 export type { TrackPoint } from './reading/track.ts';
 export { parseCell } from './intake/value.ts';
 export { gaussian, seededRandom } from './maths/random.ts';
 export type { Random } from './maths/random.ts';
+export {
+  ATTACK_SCHOOLS,
+  PLANE_RANGE_DEG,
+  USUAL_PLANE_DEG,
+  pathShiftDeg,
+} from './delivery/swing.ts';
+export type { AttackSchool } from './delivery/swing.ts';
+export { SLEEVE_CLOSES_PER_LOFT, sleeveFace, tiltFace } from './delivery/tilt.ts';
+export type { FacePointing } from './delivery/tilt.ts';
+export { DELIVERY_RANGES } from './delivery/delivery.ts';
+export { FAIRWAY, runM } from './flight/ground.ts';
+export type { Ground, Landing } from './flight/ground.ts';
+export { ACCURACY_RANGES, ASSUMED_SPREAD, DEVICE_ACCURACY } from './reading/accuracy.ts';
+export type { DeviceAccuracy, SetAccuracy } from './reading/accuracy.ts';
+export { solveDelivery } from './reading/solve.ts';
+export type { ObservedBall, SolveOptions, SolvedDelivery } from './reading/solve.ts';
+export { EYE_ACCURACY, solveFromEye } from './reading/eye.ts';
+export type { SeenFlight } from './reading/eye.ts';
+export {
+  FIXED_SPLIT,
+  SHARE_DEFAULTS,
+  START_SCHOOLS,
+  fitStartShare,
+  predictBySchools,
+} from './reading/schools.ts';
+export type { SchoolPrediction, ShareBall, StartSchool, StartShare } from './reading/schools.ts';
+export { schoolWords } from './reading/sentences.ts';
+export { guessStrike } from './reading/strike-guess.ts';
+export { laneFor, plainDelivery, sensitivityOf } from './aim/lane.ts';
+export type { Lane, Sensitivity, WantedShape } from './aim/lane.ts';
+export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
+export type { BagPattern, BagRow, BagView } from './aim/bag.ts';

@@ -55,6 +55,14 @@ const BY_ID: ReadonlyMap<string, Club> = new Map(STANDARD_BAG.map((c) => [c.id, 
 export const findClub = (id: string | null | undefined): Club | null =>
   (id === null || id === undefined ? undefined : BY_ID.get(id)) ?? null;
 
+/** The standard club nearest to a head in loft among its kind: whose usual delivery is assumed. */
+export function usualClubOf(head: ClubHead): Club {
+  const ofKind = STANDARD_BAG.filter(({ kind }) => kind === head.kind);
+  return ofKind.reduce((best, club) =>
+    Math.abs(club.loftDeg - head.loftDeg) < Math.abs(best.loftDeg - head.loftDeg) ? club : best,
+  );
+}
+
 export const headOf = (c: Club): ClubHead => standardHead(c.kind, c.loftDeg);
 
 const WOOD_WORDS = 'w|wd|wood|fairway|fw|fairwaywood|holz|bois|madera';

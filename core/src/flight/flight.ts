@@ -1,7 +1,7 @@
 import { requireLaunch, spinAxisOf, spinRadPerSOf, velocityOf } from '../impact/launch.ts';
 import type { BallLaunch } from '../impact/launch.ts';
 import { plusZero } from '../line/hand.ts';
-import { degToRad, radToDeg } from '../units/units.ts';
+import { degToRad, radPerSToRpm, radToDeg } from '../units/units.ts';
 import { Forces } from './equations.ts';
 import { Stepper, nextStep } from './integrator.ts';
 import { resolveFlightOptions } from './options.ts';
@@ -26,6 +26,7 @@ export interface Flight {
   readonly descentAngleDeg: number;
   readonly flightTimeS: number;
   readonly landingSpeedMps: number;
+  readonly landingSpinRpm: number;
   /** True where spin ratio or Reynolds number left the span the coefficients were fitted for. */
   readonly outsideFit: boolean;
   /** The flight sampled evenly in time; empty unless `pathPoints` was asked for. */
@@ -41,6 +42,7 @@ export const NO_FLIGHT: Flight = {
   descentAngleDeg: 0,
   flightTimeS: 0,
   landingSpeedMps: 0,
+  landingSpinRpm: 0,
   outsideFit: false,
   path: [],
 };
@@ -135,6 +137,7 @@ export function flyBall(launch: BallLaunch, options?: FlightOptions): Flight {
     descentAngleDeg: radToDeg(Math.atan2(-s[4]!, Math.sqrt(s[3]! ** 2 + s[5]! ** 2))),
     flightTimeS: ran.timeS,
     landingSpeedMps: speed,
+    landingSpinRpm: radPerSToRpm(s[6]!),
     outsideFit: leavesFit(launch, resolved),
     path: samplePath(ran.knots, resolved.pathPoints),
   };

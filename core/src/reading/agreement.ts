@@ -1,8 +1,9 @@
 import type { SimulatedShot } from '../flight/simulate.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
-import { asRightHanded } from '../line/hand.ts';
-import type { Hand } from '../line/hand.ts';
+import type { FlightOptions } from '../flight/options.ts';
+import type { AssumedDelivery } from './delivery.ts';
 import type { SourcedFigure } from './figure.ts';
+import { guessStrike } from './strike-guess.ts';
 
 export type AgreementVerdict =
   'agrees' | 'bent-more' | 'bent-less' | 'bent-otherwise' | 'started-elsewhere' | 'cannot-tell';
@@ -18,6 +19,8 @@ export interface Agreement {
   readonly suspect: boolean;
   /** What it may be, in words; empty when it agrees. */
   readonly note: string;
+  /** Strike that would explain what is left over, mm, toe positive; null where none was looked for or found. */
+  readonly strikeToeMm: number | null;
 }
 
 /** How far measured and modelled may lie apart and still agree (common practice, no source). */
@@ -28,12 +31,13 @@ export const AGREEMENT_DEFAULTS = {
   curveShare: 0.06,
 } as const;
 
-const CANNOT_TELL: Agreement = {
+export const CANNOT_TELL: Agreement = {
   verdict: 'cannot-tell',
   startLeftDeg: null,
   curveLeftM: null,
   suspect: false,
   note: '',
+  strikeToeMm: null,
 };
 
 interface Figures {
@@ -49,9 +53,11 @@ export function agreementOf(
   ball: MeasuredBall,
   { start, curve, carry }: Figures,
   modelled: SimulatedShot | null,
-  hand: Hand,
+  assumed: AssumedDelivery | null,
+  context: { readonly flight: FlightOptions },
 ): Agreement {
-  if (modelled === null || modelled.flight.outcome !== 'landed') return CANNOT_TELL;
+  if (modelled === null || assumed === null || modelled.flight.outcome !== 'landed')
+    return CANNOT_TELL;
   const known = (figure: SourcedFigure | null): figure is SourcedFigure =>
     figure !== null && !isModel(figure);
   const startLeftDeg = known(start) ? start.value - modelled.launch.startDirectionDeg : null;
@@ -61,9 +67,26 @@ export function agreementOf(
   const curveLeftM = known(curve) ? curve.value - expectedM : null;
   if (startLeftDeg === null && curveLeftM === null) return CANNOT_TELL;
   const verdict = verdictOf(startLeftDeg, curveLeftM, expectedM, carryM, curve?.value ?? 0);
-  const suspect = verdict !== 'agrees';
-  const note = suspect ? noteOf(verdict, startLeftDeg ?? 0, curveLeftM ?? 0, ball, hand) : '';
-  return { verdict, startLeftDeg, curveLeftM, suspect, note };
+  const facts = { verdict, startLeftDeg, curveLeftM };
+  if (verdict === 'agrees' || verdict === 'cannot-tell') {
+    return { ...facts, suspect: false, note: '', strikeToeMm: null };
+  }
+  const seen = {
+    startDirectionDeg: known(start) ? start.value : null,
+    curveM: known(curve) ? curve.value : null,
+    carryM,
+  };
+  // A strike that was measured is in the model already: what is left is not the strike.
+  const guess =
+    ball.strikeToeMm === null
+      ? guessStrike(assumed.delivery, assumed.head, seen, context.flight)
+      : null;
+  const strikeToeMm = guess?.explains === true ? guess.strikeToeMm : null;
+  const why =
+    strikeToeMm === null
+      ? 'wind or a bad reading'
+      : `probably off the ${strikeToeMm > 0 ? 'toe' : 'heel'}, about ${Math.abs(strikeToeMm)} mm`;
+  return { ...facts, suspect: true, note: `${VERDICT_WORDS[verdict]}: ${why}`, strikeToeMm };
 }
 
 function verdictOf(
@@ -89,22 +112,3 @@ const VERDICT_WORDS: Readonly<Record<Exclude<AgreementVerdict, 'agrees' | 'canno
     'bent-otherwise': 'bent the other way than its face and path explain',
     'started-elsewhere': 'started where its face and path do not point',
   };
-
-/** Toe strikes start a wood to the toe's side and bend it back; heel strikes the reverse. */
-function noteOf(
-  verdict: AgreementVerdict,
-  startLeftDeg: number,
-  curveLeftM: number,
-  ball: MeasuredBall,
-  hand: Hand,
-): string {
-  if (verdict === 'agrees' || verdict === 'cannot-tell') return '';
-  const words = VERDICT_WORDS[verdict];
-  if (ball.strikeToeMm !== null) return `${words}: wind or a bad reading`;
-  const bentLeft = asRightHanded(curveLeftM, hand) < 0;
-  const startedLeft = asRightHanded(startLeftDeg, hand) < 0;
-  if (verdict === 'started-elsewhere') {
-    return `${words}: perhaps off the ${startedLeft ? 'heel' : 'toe'}, or a bad reading`;
-  }
-  return `${words}: perhaps off the ${bentLeft ? 'toe' : 'heel'}, or wind, or a bad reading`;
-}

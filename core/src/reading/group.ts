@@ -1,6 +1,10 @@
+import { headOf } from '../delivery/club.ts';
 import { clubOrUsual, deliveryOf } from './delivery.ts';
 import type { AssumedDelivery } from './delivery.ts';
-import { splitMiss } from './split.ts';
+import { fitStartShare } from './schools.ts';
+import type { StartShare } from './schools.ts';
+import { solveDelivery } from './solve.ts';
+import { splitError, splitMiss } from './split.ts';
 import type { MissSplit } from './split.ts';
 import type { BallView, ViewContext } from './view.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
@@ -46,6 +50,17 @@ export interface GroupReading {
   /** The typical delivery, and what its miss is made of; null without face and path. */
   readonly typical: AssumedDelivery | null;
   readonly split: MissSplit | null;
+  /** 95 % half-widths of the face's and the path's parts of the split, m. */
+  readonly splitHalf95: { readonly faceM: number; readonly pathM: number } | null;
+  /** Balls whose face and path were read backwards, with the half-widths for a usual one, degrees. */
+  readonly inferred: {
+    readonly ballIds: readonly string[];
+    readonly faceHalf95Deg: number;
+    readonly pathHalf95Deg: number;
+    readonly assumed: readonly string[];
+  } | null;
+  /** The face's share of the start in these balls. */
+  readonly share: StartShare;
 }
 
 /** When balls are alike enough to call it a pattern (common practice, no source). */
@@ -99,17 +114,75 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
   };
 }
 
+const meanOf = (values: readonly (number | null)[]): number | null => {
+  const known = values.filter((value) => value !== null);
+  return known.length === 0 ? null : mean(known);
+};
+
+/** How sure face and path are where they were read backwards, for the balls' average. */
+function inferredOf(views: readonly BallView[], context: ViewContext): GroupReading['inferred'] {
+  const inferred = views.filter((view) => view.inferred);
+  if (inferred.length === 0) return null;
+  const average = (pick: (ball: MeasuredBall) => number | null): number | null =>
+    meanOf(inferred.map((view) => pick(view.ball)));
+  const head = headOf(clubOrUsual(inferred[0]!.ball.club));
+  const ball = {
+    startDirectionDeg: average((b) => b.startDirectionDeg),
+    spinAxisTiltDeg: average((b) => b.spinAxisTiltDeg),
+    offlineM: average((b) => b.offlineM),
+    curveM: average((b) => b.curveM),
+    carryM: average((b) => b.carryM),
+    ballSpeedMps: average((b) => b.ballSpeedMps),
+    launchAngleDeg: average((b) => b.launchAngleDeg),
+    spinRateRpm: average((b) => b.spinRateRpm),
+  };
+  const solved = solveDelivery(ball, head, context);
+  if (solved.delivery === null) return null;
+  return {
+    ballIds: inferred.map((view) => view.id),
+    faceHalf95Deg: solved.half95.faceAngleDeg ?? Infinity,
+    pathHalf95Deg: solved.half95.clubPathDeg ?? Infinity,
+    assumed: solved.assumed,
+  };
+}
+
+/** The face's share of the start, from balls whose face, path and start were all measured. */
+function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
+  const { faceAngleDeg, clubPathDeg } = context.accuracy;
+  const balls = views.flatMap(({ ball, inferred, modelled, delivery }) =>
+    inferred ||
+    ball.faceAngleDeg === null ||
+    ball.clubPathDeg === null ||
+    ball.startDirectionDeg === null ||
+    modelled === null ||
+    delivery === null
+      ? []
+      : [
+          {
+            faceAngleDeg: ball.faceAngleDeg,
+            clubPathDeg: ball.clubPathDeg,
+            startDirectionDeg: ball.startDirectionDeg,
+            impactStartDeg: modelled.launch.startDirectionDeg,
+            isWood: delivery.head.kind === 'driver' || delivery.head.kind === 'fairway',
+          },
+        ],
+  );
+  return fitStartShare(balls, Math.hypot(faceAngleDeg, clubPathDeg) / 2);
+}
+
+/** Standard error of a mean from its interval, degrees. */
+const errorOf = (summary: FigureSummary | undefined): number =>
+  summary === undefined || summary.count < 2 ? 1 : summary.sd / Math.sqrt(summary.count);
+
 /** The balls' average as one ball, of the figures a delivery needs. */
 function averageBall(views: readonly BallView[], club: string | null): MeasuredBall {
-  const average = (pick: (ball: MeasuredBall) => number | null): number | null => {
-    const values = views.map((view) => pick(view.ball)).filter((value) => value !== null);
-    return values.length === 0 ? null : mean(values);
-  };
+  const average = (pick: (ball: MeasuredBall) => number | null): number | null =>
+    meanOf(views.map((view) => pick(view.ball)));
   return {
     ...EMPTY_BALL,
     club,
-    faceAngleDeg: average((ball) => ball.faceAngleDeg),
-    clubPathDeg: average((ball) => ball.clubPathDeg),
+    faceAngleDeg: meanOf(views.map((view) => view.faceAngleDeg)),
+    clubPathDeg: meanOf(views.map((view) => view.clubPathDeg)),
     attackAngleDeg: average((ball) => ball.attackAngleDeg),
     dynamicLoftDeg: average((ball) => ball.dynamicLoftDeg),
     clubSpeedMps: average((ball) => ball.clubSpeedMps),
@@ -130,6 +203,13 @@ export function readGroup(views: readonly BallView[], context: ViewContext): Gro
   }
   const typical =
     counted.length === 0 ? null : deliveryOf(averageBall(counted, club), context.hand);
+  const split = typical === null ? null : splitMiss(typical.delivery, typical.head, context.flight);
+  const sd = {
+    faceAngleDeg: errorOf(figures.faceAngleDeg),
+    clubPathDeg: errorOf(figures.clubPathDeg),
+  };
+  const splitHalf95 =
+    typical === null ? null : splitError(typical.delivery, typical.head, sd, context.flight);
   return {
     club,
     clubLabel:
@@ -140,6 +220,9 @@ export function readGroup(views: readonly BallView[], context: ViewContext): Gro
     figures,
     pattern: patternOf(counted),
     typical,
-    split: typical === null ? null : splitMiss(typical.delivery, typical.head, context.flight),
+    split,
+    splitHalf95,
+    inferred: inferredOf(counted, context),
+    share: shareOf(counted, context),
   };
 }

@@ -175,6 +175,56 @@ describe('agreement', () => {
   });
 });
 
+describe('balls without club data', () => {
+  const ballOnly = (list: LessonBall[]): LessonBall[] =>
+    list.map((ball) => ({
+      ...ball,
+      faceAngleDeg: null,
+      clubPathDeg: null,
+      faceToPathDeg: null,
+      attackAngleDeg: null,
+      dynamicLoftDeg: null,
+      clubSpeedMps: null,
+    }));
+  const full = balls('7-iron', 8, { clubPathDeg: -5, faceAngleDeg: 1 });
+  const reading = readBalls(ballOnly(full), right);
+
+  it('are read backwards, near the face and path that made them, and say so', () => {
+    reading.views.forEach((view, i) => {
+      expect(view.inferred).toBe(true);
+      expect(view.ball.faceAngleDeg).toBeNull();
+      expect(Math.abs(view.faceAngleDeg! - full[i]!.faceAngleDeg!)).toBeLessThan(0.5);
+      expect(Math.abs(view.clubPathDeg! - full[i]!.clubPathDeg!)).toBeLessThan(0.5);
+    });
+    const words = reading.sentences.map((s) => s.text).join(' ');
+    expect(words).toContain('inferred from 8 balls, not measured');
+    expect(words).toContain('a usual attack angle');
+    expect(words).toContain('out-to-in');
+  });
+
+  it('never count as a measurement of the face’s share of the start', () => {
+    expect(reading.groups[0]!.share.share).toBeNull();
+  });
+
+  it('say why where they cannot be read backwards', () => {
+    const { views } = readBalls([{ ...EMPTY_BALL, startDirectionDeg: 3 }], right);
+    expect(views[0]!.inferred).toBe(false);
+    expect(views[0]!.notInferred).toContain('how it bent');
+  });
+});
+
+describe('the face’s share of the start', () => {
+  it('is said where the balls can tell, with the start rules it leaves', () => {
+    const spread = [-4, -2, 0, 2, 3, 5, -5, 1, -1, 4].map((faceAngleDeg, i) => ({
+      ...measured('7-iron', { clubPathDeg: -3 + (i % 3), faceAngleDeg }),
+      id: String(i),
+    }));
+    const words = text(spread);
+    expect(words).toMatch(/the face owns 7\d % \(\d+ to \d+ %\) of the start/);
+    expect(words).not.toContain('path only');
+  });
+});
+
 describe('tracks for drawing', () => {
   it('start at the ball and end where it landed', () => {
     const { views } = readBalls([measured('driver', { clubPathDeg: -4, faceAngleDeg: 2 })], right);

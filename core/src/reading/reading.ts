@@ -1,3 +1,5 @@
+import { resolveAccuracy } from './accuracy.ts';
+import type { DeviceAccuracy } from './accuracy.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { DEFAULT_DISPLAY_UNITS, formatLength } from '../line/format.ts';
 import type { DisplayUnits } from '../line/format.ts';
@@ -17,7 +19,9 @@ import {
   countOf,
   figure,
   flightSentence,
+  inferredSentence,
   sentence,
+  shareSentence,
   sureSentence,
   suspectSentence,
 } from './sentences.ts';
@@ -32,6 +36,8 @@ export interface ReadingContext {
   readonly units?: DisplayUnits;
   /** Air, wind and coefficients of the flights computed. */
   readonly flight?: FlightOptions;
+  /** How far the monitor's figures may be off. */
+  readonly accuracy?: Partial<DeviceAccuracy>;
 }
 
 /** What the balls say, in words, with the figures the words use. */
@@ -55,8 +61,10 @@ export function groupSentences(
   const all = [
     flightSentence(group, wording),
     causeSentence(group, wording),
+    inferredSentence(group),
     costSentence(group, wording),
     sureSentence(group, wording),
+    shareSentence(group),
     suspectSentence(group, noteOf),
   ].filter((s) => s !== null);
   return all.length > 0 ? all : [sentence('sure', missingWords(group))];
@@ -131,7 +139,13 @@ export function readBalls(balls: readonly LessonBall[], context: ReadingContext)
     throw new RangeMisuse('context.naming', naming, `one of ${NAMING_SCHOOLS.join(', ')}`);
   }
   const bands = resolveBands(context.bands);
-  const inner = { hand: context.hand, bands, naming, flight: context.flight ?? {} };
+  const inner = {
+    hand: context.hand,
+    bands,
+    naming,
+    flight: context.flight ?? {},
+    accuracy: resolveAccuracy(context.accuracy),
+  };
   const wording = { hand: context.hand, bands, units: context.units ?? DEFAULT_DISPLAY_UNITS };
   const views = balls.map((ball, index) => viewBall(ball, ball.id ?? String(index + 1), inner));
   const byClub = new Map<string, BallView[]>();

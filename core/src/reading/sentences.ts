@@ -1,6 +1,8 @@
 import type { DisplayUnits } from '../line/format.ts';
 import { formatLength, formatNumber, formatSideAngle, formatSideLength } from '../line/format.ts';
 import type { Hand } from '../line/hand.ts';
+import { fromSi } from '../units/units.ts';
+import type { StartSchool } from './schools.ts';
 import { faceWord, pathWord, sideOf } from '../line/words.ts';
 import type { Bands } from './bands.ts';
 import type { FigureSummary, GroupReading } from './group.ts';
@@ -12,7 +14,7 @@ export type SentencePart =
 
 export interface Sentence {
   /** What it is about: what the balls do, why, what it costs, how sure it is, what to look at. */
-  readonly topic: 'flight' | 'cause' | 'cost' | 'sure' | 'next' | 'clubs';
+  readonly topic: 'flight' | 'cause' | 'inferred' | 'cost' | 'sure' | 'start' | 'next' | 'clubs';
   readonly text: string;
   readonly parts: readonly SentencePart[];
 }
@@ -140,42 +142,50 @@ export function causeSentence(group: GroupReading, w: Wording): Sentence | null 
   );
 }
 
-/** Which angle does it: what face and path cost at landing, by the model. */
-export function costSentence(group: GroupReading, w: Wording): Sentence | null {
-  const { split, countedIds } = group;
-  if (split === null) return null;
-  const total = split.totalM;
-  const unit = w.units.length;
-  const costs = (
-    [
-      ['the face', split.faceM],
-      ['the path', split.pathM],
-      ['the strike', split.strikeM],
-    ] as const
-  ).filter(([, metres]) => Math.abs(metres) >= SMALLEST_COST_M);
-  if (costs.length === 0)
-    return sentence('cost', 'Nothing in face, path or strike costs this player distance sideways.');
-  const against = [...costs].sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]));
-  const parts = against.map(([what, metres], index): string => {
-    const joint = index === 0 ? '' : index === against.length - 1 ? ' and ' : ', ';
-    return `${joint}${what} ${formatSideLength(metres, unit)}`;
-  });
-  const whole =
-    Math.abs(total) < SMALLEST_COST_M
-      ? 'Left and right cancel here'
-      : `Of ${figureText(total, unit)} at landing, by the model`;
-  const list = parts.join('');
-  return sentence(
-    'cost',
-    whole,
-    ': ',
-    figure(list, countedIds),
-    `. ${capital(against[0]![0])} costs the most.`,
-  );
+/** `14 m right`, or `14 ± 3 m right` where the error shows. */
+function costText(metres: number, half95M: number, unit: DisplayUnits['length']): string {
+  const half = formatNumber(fromSi(half95M, unit), 0);
+  const text = formatSideLength(metres, unit);
+  return half === '0' ? text : text.replace(' ', ` ± ${half} `);
 }
 
-const figureText = (metres: number, unit: DisplayUnits['length']): string =>
-  formatSideLength(metres, unit);
+/** Which angle does it: what face and path cost at landing, by the model. */
+export function costSentence(group: GroupReading, w: Wording): Sentence | null {
+  const { split, splitHalf95, countedIds, figures } = group;
+  if (split === null) return null;
+  const unit = w.units.length;
+  const total = formatSideLength(split.totalM, unit);
+  const costs = (
+    [
+      ['the face', split.faceM, splitHalf95?.faceM ?? 0],
+      ['the path', split.pathM, splitHalf95?.pathM ?? 0],
+      ['the strike', split.strikeM, 0],
+    ] as const
+  ).filter(([, metres]) => Math.abs(metres) >= SMALLEST_COST_M);
+  if (costs.length === 0) {
+    return sentence('cost', 'Nothing in face, path or strike costs this player distance sideways.');
+  }
+  const gap = figures.faceToPathDeg?.mean ?? Infinity;
+  const cancels = Math.abs(split.totalM) < SMALLEST_COST_M;
+  if (!cancels && Math.abs(gap) <= w.bands.faceToPathSquareDeg) {
+    // The parts of a straight pull or push pull apart and mislead: it takes both to mend it.
+    return sentence(
+      'cost',
+      'Together they cost ',
+      figure(total, countedIds),
+      ' at landing, by the model. Move both: one without the other would bend the ball.',
+    );
+  }
+  const against = [...costs].sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]));
+  const list = against.map(([what, metres, half95M], index) => {
+    const joint = index === 0 ? '' : index === against.length - 1 ? ' and ' : ', ';
+    return `${joint}${what} ${costText(metres, half95M, unit)}`;
+  });
+  const whole = cancels ? 'Left and right cancel here' : `Of ${total} at landing, by the model`;
+  const most = `. ${capital(against[0]![0])} costs the most.`;
+  return sentence('cost', whole, ': ', figure(list.join(''), countedIds), most);
+}
+
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Costs below this are noise, m. */
@@ -224,5 +234,43 @@ export function suspectSentence(
     'next',
     figure(countOf(suspectIds.length, 'ball'), suspectIds),
     ` ${verb} not fit face and path${reason}; ${kept}.`,
+  );
+}
+
+/** Face and path that no monitor measured: said to be inferred, with how sure and what was assumed. */
+export function inferredSentence({ inferred }: GroupReading): Sentence | null {
+  if (inferred === null) return null;
+  const { ballIds, faceHalf95Deg, pathHalf95Deg, assumed } = inferred;
+  const taken = assumed.length === 0 ? '' : `, taking ${assumed.join(' and ')} for granted`;
+  return sentence(
+    'inferred',
+    'Face and path are inferred from ',
+    figure(countOf(ballIds.length, 'ball'), ballIds),
+    `, not measured: the face within ± ${formatNumber(faceHalf95Deg)}°, the path within ± ${formatNumber(pathHalf95Deg)}°${taken}.`,
+  );
+}
+
+const SCHOOL_WORDS: Readonly<Record<StartSchool, string>> = {
+  impact: 'impact physics',
+  'fixed-split': 'the fixed split',
+  'face-only': 'face only',
+  'path-only': 'path only',
+};
+export const schoolWords = (school: StartSchool): string => SCHOOL_WORDS[school];
+
+/** What share of the start the face owns in the player's own balls, and which start rules that leaves. */
+export function shareSentence({ share, countedIds }: GroupReading): Sentence | null {
+  if (share.share === null) return null;
+  const percent = (value: number): string => formatNumber(100 * value, 0);
+  const kept = share.schools
+    .filter(({ ruledOut }) => !ruledOut)
+    .map(({ school }) => schoolWords(school));
+  const range = `${percent(share.share)} % (${percent(share.low)} to ${percent(share.high)} %)`;
+  const fits = kept.length === 0 ? 'no start rule fits them' : `that fits ${kept.join(' and ')}`;
+  return sentence(
+    'start',
+    'In these balls the face owns ',
+    figure(range, countedIds),
+    ` of the start: ${fits}.`,
   );
 }

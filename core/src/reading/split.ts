@@ -101,3 +101,37 @@ export function splitMiss(
     totalM,
   };
 }
+
+const PARTS = ['aimM', 'faceM', 'pathM', 'strikeM', 'windM', 'totalM'] as const;
+
+/** The mean split of several deliveries: its parts add up to the mean miss. Null for none. */
+export function splitMisses(
+  deliveries: readonly { readonly delivery: Delivery; readonly head: ClubHead }[],
+  options: SplitOptions = {},
+): MissSplit | null {
+  if (deliveries.length === 0) return null;
+  const splits = deliveries.map(({ delivery, head }) => splitMiss(delivery, head, options));
+  const mean = (part: keyof MissSplit): number =>
+    splits.reduce((sum, split) => sum + split[part], 0) / splits.length;
+  return Object.fromEntries(PARTS.map((part) => [part, mean(part)])) as unknown as MissSplit;
+}
+
+/**
+ * How far off the face's and the path's parts may be, m, 95 %, when face and path are each known with
+ * the given standard deviation, degrees: both moved by it, and the changes of the split added up.
+ */
+export function splitError(
+  delivery: Delivery,
+  head: ClubHead,
+  sd: { readonly faceAngleDeg: number; readonly clubPathDeg: number },
+  options: SplitOptions = {},
+): { readonly faceM: number; readonly pathM: number } {
+  const moved = (['faceAngleDeg', 'clubPathDeg'] as const).map((field) =>
+    [sd[field], -sd[field]].map((by) =>
+      splitMiss({ ...delivery, [field]: delivery[field] + by }, head, options),
+    ),
+  );
+  const half = (part: 'faceM' | 'pathM'): number =>
+    1.96 * Math.hypot(...moved.map(([more, less]) => (more![part] - less![part]) / 2));
+  return { faceM: half('faceM'), pathM: half('pathM') };
+}

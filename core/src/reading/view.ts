@@ -1,3 +1,4 @@
+import { headOf } from '../delivery/club.ts';
 import { flyBall } from '../flight/flight.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { simulateShot } from '../flight/simulate.ts';
@@ -6,12 +7,15 @@ import type { BallLaunch } from '../impact/launch.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
 import type { Hand } from '../line/hand.ts';
 import { degToRad } from '../units/units.ts';
-import { agreementOf } from './agreement.ts';
+import { CANNOT_TELL, agreementOf } from './agreement.ts';
 import type { Agreement } from './agreement.ts';
+import type { DeviceAccuracy } from './accuracy.ts';
 import type { LessonBall } from './ball.ts';
 import type { Bands } from './bands.ts';
-import { deliveryOf } from './delivery.ts';
+import { clubOrUsual, deliveryOf } from './delivery.ts';
 import type { AssumedDelivery } from './delivery.ts';
+import { solveDelivery } from './solve.ts';
+import type { SolvedDelivery } from './solve.ts';
 import type { SourcedFigure } from './figure.ts';
 import { nameShot } from './names.ts';
 import type { NamingSchool, ShotName } from './names.ts';
@@ -29,6 +33,10 @@ export interface BallView {
   readonly curve: SourcedFigure | null;
   readonly name: ShotName | null;
   readonly delivery: AssumedDelivery | null;
+  /** Face and path were read backwards from the ball, not measured. */
+  readonly inferred: boolean;
+  /** Why face and path could not be read backwards; null where they could, or were measured. */
+  readonly notInferred: string | null;
   readonly modelled: SimulatedShot | null;
   readonly agreement: Agreement;
   /** Whether it counts in averages. */
@@ -40,6 +48,7 @@ export interface ViewContext {
   readonly bands: Bands;
   readonly naming: NamingSchool;
   readonly flight: FlightOptions;
+  readonly accuracy: DeviceAccuracy;
 }
 
 /** The launch of a row that holds all of it, or null. */
@@ -72,8 +81,42 @@ function offlineFromCurve(ball: MeasuredBall): SourcedFigure | null {
   return { value: (curveM + carryM * Math.sin(start)) / Math.cos(start), from: 'measured' };
 }
 
+/** Face and path of a ball that came without them, from its launch; null where they were measured. */
+function readBackwards(ball: LessonBall, context: ViewContext): SolvedDelivery | null {
+  if (ball.faceAngleDeg !== null && ball.clubPathDeg !== null) return null;
+  const { hand, flight, accuracy } = context;
+  const known = {
+    ...(ball.attackAngleDeg !== null && { attackAngleDeg: ball.attackAngleDeg }),
+    ...(ball.strikeToeMm !== null && { strikeToeMm: ball.strikeToeMm }),
+  };
+  return solveDelivery(ball, headOf(clubOrUsual(ball.club)), {
+    hand,
+    flight,
+    accuracy,
+    intervals: false,
+    ...known,
+  });
+}
+
+/** The ball with the face and path read backwards in their places. */
+function withSolved(ball: LessonBall, solved: SolvedDelivery | null): LessonBall {
+  if (solved === null || solved.delivery === null) return ball;
+  const { faceAngleDeg, clubPathDeg, dynamicLoftDeg, clubSpeedMps } = solved.delivery;
+  return {
+    ...ball,
+    faceAngleDeg,
+    clubPathDeg,
+    faceToPathDeg: faceAngleDeg - clubPathDeg,
+    dynamicLoftDeg: ball.dynamicLoftDeg ?? dynamicLoftDeg,
+    clubSpeedMps: ball.clubSpeedMps ?? clubSpeedMps,
+  };
+}
+
 /** Completes, names and checks one ball. */
-export function viewBall(ball: LessonBall, id: string, context: ViewContext): BallView {
+export function viewBall(given: LessonBall, id: string, context: ViewContext): BallView {
+  const solved = readBackwards(given, context);
+  const inferred = solved !== null && solved.delivery !== null;
+  const ball = withSolved(given, solved);
   const launch = measuredLaunch(ball);
   const flown = launch === null ? null : flyBall(launch, context.flight);
   const delivery = deliveryOf(ball, context.hand);
@@ -108,11 +151,14 @@ export function viewBall(ball: LessonBall, id: string, context: ViewContext): Ba
           context.bands,
           context.naming,
         );
-  const agreement = agreementOf(ball, { start, curve, carry }, modelled, context.hand);
+  // A delivery read off the ball agrees with it by its making.
+  const agreement = inferred
+    ? CANNOT_TELL
+    : agreementOf(ball, { start, curve, carry }, modelled, delivery, context);
   const keep = ball.keep ?? 'auto';
   return {
     id,
-    ball,
+    ball: given,
     faceAngleDeg: ball.faceAngleDeg,
     clubPathDeg: ball.clubPathDeg,
     faceToPathDeg: ball.faceToPathDeg ?? gapOf(ball),
@@ -122,6 +168,8 @@ export function viewBall(ball: LessonBall, id: string, context: ViewContext): Ba
     curve,
     name,
     delivery,
+    inferred,
+    notInferred: solved?.reason ?? null,
     modelled,
     agreement,
     counts: keep === 'in' || (keep === 'auto' && !agreement.suspect),
