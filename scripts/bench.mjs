@@ -5,6 +5,7 @@ installIfNeeded();
 buildIfNeeded();
 const { benchFlight } = await import('../bench/flight.mjs');
 const { benchIntake } = await import('../bench/intake.mjs');
+const { benchReading } = await import('../bench/reading.mjs');
 
 const round = (value) => Math.round(value).toLocaleString('en');
 function table(title, rows, unit) {
@@ -28,3 +29,14 @@ table('Rows of a launch file', intake, 'rows');
 console.log(
   `  loxos runs at ${((100 * intake[0].perSecond) / intake[1].perSecond).toFixed(0)} % of the package alone (aim: at least 50 %)`,
 );
+
+const reading = benchReading();
+const ms = (value) => `${value.toFixed(2)} ms`;
+console.log('\nReading backwards, splitting, whole sessions (one core)');
+console.log(
+  `  a backward solve            ${ms(reading.solveMs)} (aim: under 2 ms); ml-levenberg-marquardt ${ms(reading.solvePeerMs)}: ${(reading.solvePeerMs / reading.solveMs).toFixed(1)} times as long`,
+);
+console.log(`  a split of one ball         ${ms(reading.splitMs)} (aim: under 10 ms)`);
+console.log(`  a Workshop frame's figures  ${ms(reading.frameMs)} (aim: under 16 ms)`);
+console.log(`  1,000 balls, full rows      ${ms(reading.sessionMs)} (aim: under 1,000 ms)`);
+console.log(`  1,000 balls, ball only      ${ms(reading.ballOnlyMs)} (aim: under 1,000 ms)`);

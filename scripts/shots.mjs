@@ -16,4 +16,5 @@ export const SHOTS = [
     act: (page) =>
       page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/with-mistakes.csv')),
   },
+  { file: 'workshop.png', path: () => '/workshop?c=driver&f=1.2&p=-4&b=1&f2=0.5&p2=-1&u=yd' },
 ];

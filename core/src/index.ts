@@ -116,3 +116,4 @@ export { laneFor, plainDelivery, sensitivityOf } from './aim/lane.ts';
 export type { Lane, Sensitivity, WantedShape } from './aim/lane.ts';
 export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
 export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
+export { describeChange, describeShot } from './reading/what-if.ts';

@@ -88,7 +88,11 @@ describe('settings', () => {
   it('start as the usual bands, are kept, and refused out of range', async () => {
     const { body: usual } = await t.http().get('/api/settings').expect(200);
     expect(usual.bands.pathNeutralDeg).toBe(1);
-    const changed = { naming: 'bend-only', bands: { ...usual.bands, startStraightDeg: 2 } };
+    const changed = {
+      naming: 'bend-only',
+      bands: { ...usual.bands, startStraightDeg: 2 },
+      accuracy: { ...usual.accuracy, faceAngleDeg: 0.4 },
+    };
     await t.http().put('/api/settings').send(changed).expect(200);
     expect((await t.http().get('/api/settings')).body).toEqual(changed);
     const bad = { ...changed, bands: { ...usual.bands, startStraightDeg: 90 } };

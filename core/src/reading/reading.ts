@@ -128,9 +128,13 @@ function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence |
 
 /**
  * Reads a set of balls. With one club its sentences; with several a line for each club and what
- * differs (each club's own sentences: `groupSentences`). Throws RangeMisuse for a bad context.
+ * differs (each club's own sentences: `groupSentences`). `onBall` hears how many are done. Throws RangeMisuse for a bad context.
  */
-export function readBalls(balls: readonly LessonBall[], context: ReadingContext): Reading {
+export function readBalls(
+  balls: readonly LessonBall[],
+  context: ReadingContext,
+  onBall?: (done: number) => void,
+): Reading {
   if (!HANDS.includes(context.hand)) {
     throw new RangeMisuse('context.hand', context.hand, "'right' or 'left'");
   }
@@ -147,7 +151,10 @@ export function readBalls(balls: readonly LessonBall[], context: ReadingContext)
     accuracy: resolveAccuracy(context.accuracy),
   };
   const wording = { hand: context.hand, bands, units: context.units ?? DEFAULT_DISPLAY_UNITS };
-  const views = balls.map((ball, index) => viewBall(ball, ball.id ?? String(index + 1), inner));
+  const views = balls.map((ball, index) => {
+    onBall?.(index);
+    return viewBall(ball, ball.id ?? String(index + 1), inner);
+  });
   const byClub = new Map<string, BallView[]>();
   for (const view of views) {
     const key = view.ball.club ?? `text:${view.ball.clubText ?? ''}`;

@@ -1,5 +1,5 @@
-import { BAND_RANGES, NAMING_SCHOOLS } from '@loxos/core';
-import type { Bands, NamingSchool } from '@loxos/core';
+import { ACCURACY_RANGES, BAND_RANGES, NAMING_SCHOOLS } from '@loxos/core';
+import type { Bands, NamingSchool, SetAccuracy } from '@loxos/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { IsIn, IsNumber, Max, Min, ValidateNested } from 'class-validator';
@@ -15,16 +15,31 @@ export class BandsDto implements Bands {
   declare readonly bendStrongShare: number;
 }
 
-for (const [band, [min, max]] of Object.entries(BAND_RANGES)) {
-  const message = `${band} must be from ${min} to ${max}`;
-  const decorators = [
-    ApiProperty({ type: Number, minimum: min, maximum: max }),
-    IsNumber({}, { message }),
-    Min(min, { message }),
-    Max(max, { message }),
-  ];
-  for (const decorate of decorators) decorate(BandsDto.prototype, band);
+/** How far the academy's monitor may be off, degrees, one standard deviation. */
+export class AccuracyDto implements SetAccuracy {
+  declare readonly faceAngleDeg: number;
+  declare readonly clubPathDeg: number;
+  declare readonly spinAxisTiltDeg: number;
 }
+
+/** Declares a number of each range on a DTO. */
+function declareNumbers(
+  dto: abstract new () => object,
+  ranges: Readonly<Record<string, readonly [number, number]>>,
+): void {
+  for (const [name, [min, max]] of Object.entries(ranges)) {
+    const message = `${name} must be from ${min} to ${max}`;
+    const decorators = [
+      ApiProperty({ type: Number, minimum: min, maximum: max }),
+      IsNumber({}, { message }),
+      Min(min, { message }),
+      Max(max, { message }),
+    ];
+    for (const decorate of decorators) decorate(dto.prototype as object, name);
+  }
+}
+declareNumbers(BandsDto, BAND_RANGES);
+declareNumbers(AccuracyDto, ACCURACY_RANGES);
 
 export class Settings {
   @ApiProperty({ enum: NAMING_SCHOOLS })
@@ -35,4 +50,9 @@ export class Settings {
   @ValidateNested()
   @Type(() => BandsDto)
   readonly bands!: BandsDto;
+
+  @ApiProperty({ type: AccuracyDto })
+  @ValidateNested()
+  @Type(() => AccuracyDto)
+  readonly accuracy!: AccuracyDto;
 }

@@ -1,11 +1,11 @@
-import { DEFAULT_BANDS } from '@loxos/core';
+import { DEFAULT_BANDS, DEVICE_ACCURACY } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
 import { nowText } from '../common/clock.ts';
 import { setting } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
-import type { BandsDto, Settings } from './setting.dto.ts';
+import type { AccuracyDto, BandsDto, Settings } from './setting.dto.ts';
 
 @Injectable()
 export class SettingsService {
@@ -17,12 +17,25 @@ export class SettingsService {
   async get(): Promise<Settings> {
     const own = eq(setting.academyId, this.academies.id);
     const [row] = await this.store.read((db) => db.select().from(setting).where(own));
-    if (row === undefined) return { naming: 'start-and-bend', bands: { ...DEFAULT_BANDS } };
-    return { naming: row.naming, bands: JSON.parse(row.bands) as BandsDto };
+    const { faceAngleDeg, clubPathDeg, spinAxisTiltDeg } = DEVICE_ACCURACY;
+    const usual = { faceAngleDeg, clubPathDeg, spinAxisTiltDeg };
+    if (row === undefined) {
+      return { naming: 'start-and-bend', bands: { ...DEFAULT_BANDS }, accuracy: usual };
+    }
+    return {
+      naming: row.naming,
+      bands: JSON.parse(row.bands) as BandsDto,
+      accuracy: { ...usual, ...(JSON.parse(row.accuracy) as Partial<AccuracyDto>) },
+    };
   }
 
-  async put({ naming, bands }: Settings): Promise<Settings> {
-    const row = { naming, bands: JSON.stringify(bands), updatedAt: nowText() };
+  async put({ naming, bands, accuracy }: Settings): Promise<Settings> {
+    const row = {
+      naming,
+      bands: JSON.stringify(bands),
+      accuracy: JSON.stringify(accuracy),
+      updatedAt: nowText(),
+    };
     await this.store.write(async (tx) => {
       await tx
         .insert(setting)

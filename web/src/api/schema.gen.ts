@@ -608,10 +608,16 @@ export interface components {
       bendNoneShare: number;
       bendStrongShare: number;
     };
+    AccuracyDto: {
+      faceAngleDeg: number;
+      clubPathDeg: number;
+      spinAxisTiltDeg: number;
+    };
     Settings: {
       /** @enum {string} */
       naming: 'start-and-bend' | 'bend-only';
       bands: components['schemas']['BandsDto'];
+      accuracy: components['schemas']['AccuracyDto'];
     };
     FieldError: {
       field: string;

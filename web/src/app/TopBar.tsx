@@ -62,6 +62,9 @@ export function TopBar({ onPalette }: { onPalette: () => void }) {
         <NavLink to="/players" className={LINK}>
           Players
         </NavLink>
+        <NavLink to="/workshop" className={LINK}>
+          Workshop
+        </NavLink>
         <NavLink to="/settings" className={LINK}>
           Settings
         </NavLink>

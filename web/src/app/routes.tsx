@@ -26,6 +26,12 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'workshop',
+        lazy: async () => ({
+          Component: (await import('../features/workshop/WorkshopPage.tsx')).WorkshopPage,
+        }),
+      },
+      {
         path: 'settings',
         lazy: async () => ({
           Component: (await import('../features/settings/SettingsPage.tsx')).SettingsPage,

@@ -1,3 +1,4 @@
+import type { ReactNode, Ref } from 'react';
 import type { Ink, Shape } from './shape.ts';
 
 const colour = (ink: Ink | undefined): string =>
@@ -34,15 +35,25 @@ interface DrawingProps {
   /** What it shows, in words, for those who cannot see it. */
   readonly title: string;
   readonly className?: string;
+  /** What lies over the shapes, such as handles to drag. */
+  readonly children?: ReactNode;
+  readonly ref?: Ref<SVGSVGElement>;
 }
 
 /** Shapes as an SVG picture. */
-export function Drawing({ shapes, box, title, className }: DrawingProps) {
+export function Drawing({ shapes, box, title, className, children, ref }: DrawingProps) {
   return (
-    <svg viewBox={box.join(' ')} role="img" aria-label={title} className={className}>
+    <svg
+      ref={ref}
+      viewBox={box.join(' ')}
+      role={children === undefined ? 'img' : 'group'}
+      aria-label={title}
+      className={className}
+    >
       {shapes.map((shape, index) => (
         <ShapeMark key={index} shape={shape} />
       ))}
+      {children}
     </svg>
   );
 }

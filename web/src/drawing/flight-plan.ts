@@ -7,6 +7,10 @@ import type { Point, Shape } from './shape.ts';
 /** A flight as seen from above. */
 export interface PlanFlight {
   readonly ballId: string;
+  /** A word beside its landing. */
+  readonly label?: string;
+  /** The side of the landing its word stands on. */
+  readonly labelSide?: 'left' | 'right';
   readonly carryM: number;
   readonly offlineM: number;
   /** Points from the ball to the landing, m along and right of the target line. */
@@ -94,6 +98,20 @@ export function flightPlan(
         stroke: chosen ? 'ink' : 'faint',
         width: chosen ? 2.6 : 1,
         opacity: chosen ? 1 : 0.55,
+      });
+    }
+    if (flight.label !== undefined) {
+      const at = place(flight.carryM, flight.offlineM);
+      const half = FLIGHT_BOX.width / 2;
+      const inside = flight.labelSide === 'left' ? at.x > 70 - half : at.x > half - 70;
+      shapes.push({
+        kind: 'text',
+        x: at.x + (inside ? -11 : 11),
+        y: at.y + 4,
+        text: flight.label,
+        size: 13,
+        anchor: inside ? 'end' : 'start',
+        fill: chosen ? 'ink' : 'soft',
       });
     }
     shapes.push(

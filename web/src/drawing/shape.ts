@@ -1,5 +1,5 @@
 /** A colour by its part in the drawing; the theme says what it looks like. */
-export type Ink = 'ink' | 'paper' | 'face' | 'path' | 'look' | 'faint' | 'line' | 'none';
+export type Ink = 'ink' | 'soft' | 'paper' | 'face' | 'path' | 'look' | 'faint' | 'line' | 'none';
 
 /** One thing to draw. Lengths in the drawing's own units; y grows downwards, as in SVG. */
 export type Shape =

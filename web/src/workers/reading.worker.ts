@@ -10,9 +10,18 @@ export interface LessonReading {
   readonly tracks: Readonly<Record<string, readonly TrackPoint[]>>;
 }
 
+/** Balls between two reports of progress. */
+const PROGRESS_EVERY = 50;
+
 const worker = {
-  read(balls: readonly LessonBall[], context: ReadingContext): LessonReading {
-    const reading = readBalls(balls, context);
+  read(
+    balls: readonly LessonBall[],
+    context: ReadingContext,
+    onProgress?: (share: number) => void,
+  ): LessonReading {
+    const reading = readBalls(balls, context, (done) => {
+      if (done > 0 && done % PROGRESS_EVERY === 0) onProgress?.(done / balls.length);
+    });
     const bands = { ...DEFAULT_BANDS, ...context.bands };
     const wording = { hand: context.hand, bands, units: context.units ?? DEFAULT_DISPLAY_UNITS };
     return {

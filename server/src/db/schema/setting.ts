@@ -10,5 +10,7 @@ export const setting = sqliteTable('setting', {
   naming: text('naming', { enum: NAMING_SCHOOLS }).notNull(),
   /** JSON: Bands. */
   bands: text('bands').notNull(),
+  /** JSON: SetAccuracy, how far the monitor's figures may be off. */
+  accuracy: text('accuracy').notNull().default('{}'),
   updatedAt: text('updated_at').notNull(),
 });

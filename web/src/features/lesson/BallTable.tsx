@@ -1,12 +1,14 @@
 import { createColumnHelper, tableFeatures, useTable } from '@tanstack/react-table';
 import { findClub, formatNumber, formatSideAngle, formatSideLength, fromSi } from '@loxos/core';
 import type { AngleStyle, BallView, LengthUnit } from '@loxos/core';
-import { Pencil, Trash2 } from 'lucide-react';
+import { Pencil, SlidersHorizontal, Trash2 } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
+import { Link } from 'react-router';
 import type { Ball, Lesson } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
 import { Glyph } from '../../drawing/Glyph.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { workshopLink } from '../workshop/workshop-state.ts';
 import { ballName, removeBall, toggleKeep } from './ball-actions.ts';
 import { describeImpact, titled } from './describe.ts';
 import { useLessonScreen } from './lesson-store.ts';
@@ -28,6 +30,10 @@ const DASH = '–';
 
 const angle = (value: number | null | undefined, style: AngleStyle): string =>
   value === null || value === undefined ? DASH : formatSideAngle(value, style);
+
+/** A face or path read backwards from the ball is marked as not measured. */
+const clubAngle = (view: BallView, value: number | null, style: AngleStyle): string =>
+  view.inferred ? `~${angle(value, style)}` : angle(value, style);
 
 function columnsFor(lesson: Lesson) {
   const { hand, angleStyle: style, lengthUnit: unit } = lesson.player;
@@ -58,9 +64,18 @@ function columnsFor(lesson: Lesson) {
       header: 'Shot',
       cell: ({ row: { original } }) => <NameCell row={original} />,
     }),
-    helper.accessor(({ view }) => angle(view.faceAngleDeg, style), { id: 'face', header: 'Face' }),
-    helper.accessor(({ view }) => angle(view.clubPathDeg, style), { id: 'path', header: 'Path' }),
-    helper.accessor(({ view }) => angle(view.faceToPathDeg, style), { id: 'gap', header: 'Gap' }),
+    helper.accessor(({ view }) => clubAngle(view, view.faceAngleDeg, style), {
+      id: 'face',
+      header: 'Face',
+    }),
+    helper.accessor(({ view }) => clubAngle(view, view.clubPathDeg, style), {
+      id: 'path',
+      header: 'Path',
+    }),
+    helper.accessor(({ view }) => clubAngle(view, view.faceToPathDeg, style), {
+      id: 'gap',
+      header: 'Gap',
+    }),
     helper.accessor(({ view }) => angle(view.start?.value, style), {
       id: 'start',
       header: 'Start',
@@ -76,13 +91,14 @@ function columnsFor(lesson: Lesson) {
 function NameCell({ row: { view, ball } }: { row: Row }) {
   const waiting = useOutbox((state) => state.entries.some(({ ballId }) => ballId === ball.id));
   const note = !view.counts ? 'left out' : view.agreement.suspect ? 'kept in' : '';
+  const origin = view.inferred ? 'inferred' : '';
   return (
     <span className="block min-w-24">
       <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>
         {view.name === null ? 'No start or bend' : titled(view.name.name)}
       </span>
       <span className="block text-sm text-soft">
-        {findClub(ball.club)?.label ?? ball.clubText ?? ''}
+        {[findClub(ball.club)?.label ?? ball.clubText ?? '', origin].filter(Boolean).join(' · ')}
       </span>
       {note !== '' && <span className="block text-sm text-look">▲ {note}</span>}
       {waiting && <span className="block text-sm font-semibold text-look">not yet stored</span>}
@@ -90,7 +106,7 @@ function NameCell({ row: { view, ball } }: { row: Row }) {
   );
 }
 
-function RowActions({ row: { view, ball } }: { row: Row }) {
+function RowActions({ row: { view, ball }, unit }: { row: Row; unit: LengthUnit }) {
   const openForm = useLessonScreen((state) => state.openForm);
   return (
     <div className="flex flex-wrap items-center justify-end gap-2 border-t border-line p-2">
@@ -98,6 +114,14 @@ function RowActions({ row: { view, ball } }: { row: Row }) {
         <span className="font-semibold">{ballName(ball)}</span>
         {view.agreement.suspect && <span className="block text-look">▲ {view.agreement.note}</span>}
       </span>
+      {view.delivery !== null && (
+        <Link
+          to={workshopLink(view.delivery.delivery, ball.club ?? '7-iron', unit)}
+          className="inline-flex min-h-11 items-center gap-2 rounded-lg border border-line bg-sheet px-4 font-semibold hover:border-ink"
+        >
+          <SlidersHorizontal aria-hidden size={16} /> What if
+        </Link>
+      )}
       <Button onClick={() => toggleKeep(ball, view)}>
         {view.counts ? 'Leave out' : 'Keep in'}
       </Button>
@@ -194,7 +218,7 @@ export function BallTable({ lesson, views, chosen }: BallTableProps) {
           </tbody>
         </table>
       </div>
-      {chosenRow !== undefined && <RowActions row={chosenRow} />}
+      {chosenRow !== undefined && <RowActions row={chosenRow} unit={lesson.player.lengthUnit} />}
     </section>
   );
 }

@@ -63,7 +63,7 @@ export function LessonPage() {
   const navigate = useNavigate();
   const { lesson, error } = useLesson(lessonId);
   const settings = useSettings();
-  const { result, error: readingError } = useReading(lesson, settings.data);
+  const { result, error: readingError, progress, stop } = useReading(lesson, settings.data);
   const { openForm, reset } = useLessonScreen();
   useEffect(() => reset, [lessonId, reset]);
   const toStep = Object.fromEntries(
@@ -76,6 +76,12 @@ export function LessonPage() {
   return (
     <>
       <LessonHead lesson={lesson} />
+      {progress !== null && (
+        <div role="status" className="flex items-center gap-3 px-4 py-2">
+          <progress value={progress} aria-label="Reading the balls" className="w-64" />
+          Reading {lesson.balls.length} balls …<Button onClick={stop}>Stop</Button>
+        </div>
+      )}
       {step === 'watch' && <WatchStep lesson={lesson} reading={result} />}
       {step === 'read' && <ReadStep lesson={lesson} reading={result} />}
       {!STEPS.some(({ id }) => id === step) && <p className="p-6">There is no such step.</p>}

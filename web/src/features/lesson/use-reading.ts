@@ -1,27 +1,48 @@
 import type { ReadingContext } from '@loxos/core';
-import { wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { Lesson, Player, Settings } from '../../api/client.ts';
 import type { LessonReading, ReadingWorker } from '../../workers/reading.worker.ts';
 import { toLessonBall } from './lesson-ball.ts';
 
-const start = () =>
-  wrap<ReadingWorker>(
-    new Worker(new URL('../../workers/reading.worker.ts', import.meta.url), { type: 'module' }),
-  );
-let remote: ReturnType<typeof start> | undefined;
+/** From this many balls on, progress is worth showing. */
+const LONG_SESSION = 300;
+
+function startWorker() {
+  const worker = new Worker(new URL('../../workers/reading.worker.ts', import.meta.url), {
+    type: 'module',
+  });
+  return { worker, remote: wrap<ReadingWorker>(worker) };
+}
+let running: ReturnType<typeof startWorker> | undefined;
+
+/** Ends a reading under way; the next one starts a new worker. */
+function stopWorker(): void {
+  running?.worker.terminate();
+  running = undefined;
+}
 
 /** The context a lesson is read in: the player's hand and units, the academy's bands and names. */
 export function contextOf(player: Player, settings: Settings): ReadingContext {
   const { hand, lengthUnit, speedUnit, angleStyle } = player;
   const units = { length: lengthUnit, speed: speedUnit, angle: angleStyle };
-  return { hand, units, naming: settings.naming, bands: settings.bands };
+  const { naming, bands, accuracy } = settings;
+  return { hand, units, naming, bands, accuracy };
+}
+
+export interface ReadingState {
+  readonly result: LessonReading | null;
+  readonly error: Error | null;
+  /** Share done of a long reading under way, 0 to 1; null when there is none. */
+  readonly progress: number | null;
+  readonly stop: () => void;
 }
 
 /** The lesson's balls read in the worker; the last reading stays until the next is there. */
-export function useReading(lesson: Lesson | null, settings: Settings | undefined) {
+export function useReading(lesson: Lesson | null, settings: Settings | undefined): ReadingState {
   const [result, setResult] = useState<LessonReading | null>(null);
   const [error, setError] = useState<Error | null>(null);
+  const [progress, setProgress] = useState<number | null>(null);
   const rows = lesson?.balls;
   const player = lesson?.player;
   const balls = useMemo(() => rows?.map(toLessonBall), [rows]);
@@ -32,14 +53,23 @@ export function useReading(lesson: Lesson | null, settings: Settings | undefined
   useEffect(() => {
     if (balls === undefined || context === null) return undefined;
     let current = true;
-    remote ??= start();
-    remote
-      .read(balls, context)
+    running ??= startWorker();
+    const isLong = balls.length >= LONG_SESSION;
+    const onProgress = isLong ? proxy((share: number) => current && setProgress(share)) : undefined;
+    running.remote
+      .read(balls, context, onProgress)
       .then((next) => current && setResult(next))
-      .catch((reason: unknown) => current && setError(reason as Error));
+      .catch((reason: unknown) => current && setError(reason as Error))
+      .finally(() => current && setProgress(null));
     return () => {
       current = false;
+      // A long reading that nobody waits for any more is ended.
+      if (isLong) stopWorker();
     };
   }, [balls, context]);
-  return { result, error };
+  const stop = (): void => {
+    stopWorker();
+    setProgress(null);
+  };
+  return { result, error, progress, stop };
 }

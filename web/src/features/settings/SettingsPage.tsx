@@ -1,5 +1,5 @@
-import { BAND_RANGES, DEFAULT_BANDS } from '@loxos/core';
-import type { Bands } from '@loxos/core';
+import { ACCURACY_RANGES, BAND_RANGES, DEFAULT_BANDS, DEVICE_ACCURACY } from '@loxos/core';
+import type { Bands, SetAccuracy } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import type { Settings } from '../../api/client.ts';
@@ -8,30 +8,76 @@ import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Notice, Trouble } from '../../ui/Notice.tsx';
 
-const BAND_LABELS: Readonly<
-  Record<keyof Bands, readonly [label: string, hint: string, scale: number]>
-> = {
-  pathNeutralDeg: ['Path is neutral within', '°', 1],
-  pathAcceptableDeg: ['Path is acceptable within', '°', 1],
-  faceSquareDeg: ['Face plays as square within', '°', 1],
-  faceToPathSquareDeg: ['Face to path bends nothing within', '°', 1],
-  startStraightDeg: ['Start counts as straight within', '°', 1],
-  bendNoneShare: ['Flies straight below', '% of carry', 100],
-  bendStrongShare: ['Hook or slice above', '% of carry', 100],
-};
-const BANDS = Object.keys(BAND_LABELS) as (keyof Bands)[];
+type Group = 'bands' | 'accuracy';
+type Name = keyof Bands | keyof SetAccuracy;
+/** What is set: its group, label, unit as typed, how much larger it is typed, and its range. */
+interface Entry {
+  readonly group: Group;
+  readonly name: Name;
+  readonly label: string;
+  readonly hint: string;
+  readonly scale: number;
+  readonly range: readonly [number, number];
+}
+
+const band = (name: keyof Bands, label: string, hint = '°', scale = 1): Entry => ({
+  group: 'bands',
+  name,
+  label,
+  hint,
+  scale,
+  range: BAND_RANGES[name],
+});
+const accuracy = (name: keyof SetAccuracy, label: string): Entry => ({
+  group: 'accuracy',
+  name,
+  label,
+  hint: '± °',
+  scale: 1,
+  range: ACCURACY_RANGES[name],
+});
+
+const ENTRIES: readonly Entry[] = [
+  band('pathNeutralDeg', 'Path is neutral within'),
+  band('pathAcceptableDeg', 'Path is acceptable within'),
+  band('faceSquareDeg', 'Face plays as square within'),
+  band('faceToPathSquareDeg', 'Face to path bends nothing within'),
+  band('startStraightDeg', 'Start counts as straight within'),
+  band('bendNoneShare', 'Flies straight below', '% of carry', 100),
+  band('bendStrongShare', 'Hook or slice above', '% of carry', 100),
+  accuracy('faceAngleDeg', 'Monitor: face may be off by'),
+  accuracy('clubPathDeg', 'Monitor: path may be off by'),
+  accuracy('spinAxisTiltDeg', 'Monitor: spin axis may be off by'),
+];
 const SCHOOLS = [
   ['start-and-bend', 'Start and bend: pull, push-draw, slice, …'],
   ['bend-only', 'Bend only: a ball that bends is a hook or a slice'],
 ] as const;
 
-type Values = Record<keyof Bands, string> & { naming: Settings['naming'] };
+type Values = Record<string, string> & { naming: Settings['naming'] };
 
-const textsOf = ({ naming, bands }: Settings): Values => ({
-  naming,
-  ...(Object.fromEntries(
-    BANDS.map((band) => [band, String(Number((bands[band] * BAND_LABELS[band][2]).toFixed(4)))]),
-  ) as Record<keyof Bands, string>),
+const USUAL: Settings = {
+  naming: 'start-and-bend',
+  bands: { ...DEFAULT_BANDS },
+  accuracy: {
+    faceAngleDeg: DEVICE_ACCURACY.faceAngleDeg,
+    clubPathDeg: DEVICE_ACCURACY.clubPathDeg,
+    spinAxisTiltDeg: DEVICE_ACCURACY.spinAxisTiltDeg,
+  },
+};
+
+const keyOf = ({ group, name }: Entry): string => `${group}-${name}`;
+const stored = (settings: Settings, { group, name }: Entry): number =>
+  (settings[group] as unknown as Record<string, number>)[name]!;
+
+const textsOf = (settings: Settings): Values => ({
+  ...Object.fromEntries(
+    ENTRIES.map((entry) => [
+      keyOf(entry),
+      String(Number((stored(settings, entry) * entry.scale).toFixed(4))),
+    ]),
+  ),
+  naming: settings.naming,
 });
 
 function SettingsForm({ settings }: { settings: Settings }) {
@@ -39,34 +85,43 @@ function SettingsForm({ settings }: { settings: Settings }) {
   const { register, handleSubmit, setError, reset, formState } = useForm<Values>({
     defaultValues: textsOf(settings),
   });
-  const submit = ({ naming, ...texts }: Values): void => {
-    const bands = Object.fromEntries(
-      BANDS.map((band) => [band, Number(texts[band].replace(',', '.')) / BAND_LABELS[band][2]]),
-    ) as unknown as Settings['bands'];
-    const wrong = BANDS.filter((band) => {
-      const [min, max] = BAND_RANGES[band];
-      return texts[band].trim() === '' || !(bands[band] >= min && bands[band] <= max);
+  const submit = (texts: Values): void => {
+    const valueOf = (entry: Entry): number =>
+      Number((texts[keyOf(entry)] ?? '').replace(',', '.')) / entry.scale;
+    const wrong = ENTRIES.filter((entry) => {
+      const value = valueOf(entry);
+      const blank = (texts[keyOf(entry)] ?? '').trim() === '';
+      return blank || !(value >= entry.range[0] && value <= entry.range[1]);
     });
-    for (const band of wrong) {
-      const [min, max] = BAND_RANGES[band];
-      const scale = BAND_LABELS[band][2];
-      setError(band, { message: `Write a number from ${min * scale} to ${max * scale}.` });
+    for (const entry of wrong) {
+      const [min, max] = entry.range;
+      setError(keyOf(entry), {
+        message: `Write a number from ${min * entry.scale} to ${max * entry.scale}.`,
+      });
     }
-    if (wrong.length === 0)
-      save.mutate({ naming, bands }, { onSuccess: () => toast('Settings stored') });
+    if (wrong.length > 0) return;
+    const groupOf = (group: Group) =>
+      Object.fromEntries(
+        ENTRIES.filter((entry) => entry.group === group).map((entry) => [
+          entry.name,
+          valueOf(entry),
+        ]),
+      );
+    const body = { naming: texts.naming, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
+    save.mutate(body as unknown as Settings, { onSuccess: () => toast('Settings stored') });
   };
   return (
     <form onSubmit={(event) => void handleSubmit(submit)(event)} noValidate className="space-y-4">
       <SelectField label="Names of shots" options={SCHOOLS} {...register('naming')} />
       <div className="grid gap-3 sm:grid-cols-2">
-        {BANDS.map((band) => (
+        {ENTRIES.map((entry) => (
           <TextField
-            key={band}
-            label={BAND_LABELS[band][0]}
-            hint={BAND_LABELS[band][1]}
+            key={keyOf(entry)}
+            label={entry.label}
+            hint={entry.hint}
             inputMode="decimal"
-            error={formState.errors[band]?.message}
-            {...register(band)}
+            error={formState.errors[keyOf(entry)]?.message}
+            {...register(keyOf(entry))}
           />
         ))}
       </div>
@@ -75,11 +130,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
         <Button type="submit" look="main" disabled={save.isPending}>
           Save
         </Button>
-        <Button
-          onClick={() => reset(textsOf({ naming: 'start-and-bend', bands: { ...DEFAULT_BANDS } }))}
-        >
-          Usual bands
-        </Button>
+        <Button onClick={() => reset(textsOf(USUAL))}>Usual settings</Button>
       </div>
     </form>
   );

@@ -1,0 +1,1 @@
+ALTER TABLE `setting` ADD `accuracy` text DEFAULT '{}' NOT NULL;

@@ -1,0 +1,84 @@
+import type { ClubKind, Hand } from '@loxos/core';
+import { useRef } from 'react';
+import type { PointerEvent } from 'react';
+import { DIALS } from './workshop-state.ts';
+
+/** Half the face, mm: across and up (common practice, no source). */
+const HALF_FACE_MM: Readonly<Record<ClubKind, readonly [number, number]>> = {
+  driver: [52, 28],
+  fairway: [44, 19],
+  hybrid: [38, 18],
+  iron: [36, 22],
+  wedge: [36, 25],
+};
+
+interface StrikeFaceProps {
+  readonly hand: Hand;
+  readonly kind: ClubKind;
+  readonly strikeToeMm: number;
+  readonly strikeHighMm: number;
+  readonly onMove: (strikeToeMm: number, strikeHighMm: number) => void;
+}
+
+const within = (field: 'strikeToeMm' | 'strikeHighMm', value: number): number =>
+  Math.max(DIALS[field].min, Math.min(DIALS[field].max, Math.round(value)));
+
+/** The face as the ball sees it: touch where it was struck. A right-hander's toe is at the left of it. */
+export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: StrikeFaceProps) {
+  const svg = useRef<SVGSVGElement>(null);
+  const [halfWide, halfHigh] = HALF_FACE_MM[kind];
+  const toeSide = hand === 'right' ? -1 : 1;
+  const take = (event: PointerEvent<SVGSVGElement>): void => {
+    if (event.type === 'pointermove' && event.buttons === 0) return;
+    const matrix = svg.current?.getScreenCTM()?.inverse();
+    if (matrix === undefined) return;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+    onMove(within('strikeToeMm', at.x * toeSide), within('strikeHighMm', -at.y));
+  };
+  const outline = `M${-halfWide} ${halfHigh * 0.5}Q${-halfWide} ${-halfHigh} 0 ${-halfHigh}Q${halfWide} ${-halfHigh} ${halfWide} ${halfHigh * 0.5}Q${halfWide * 0.8} ${halfHigh} 0 ${halfHigh}Q${-halfWide * 0.8} ${halfHigh} ${-halfWide} ${halfHigh * 0.5}Z`;
+  return (
+    <svg
+      ref={svg}
+      viewBox="-64 -32 128 64"
+      role="img"
+      aria-label={`Strike ${Math.abs(strikeToeMm)} mm towards the ${strikeToeMm < 0 ? 'heel' : 'toe'}, ${Math.abs(strikeHighMm)} mm ${strikeHighMm < 0 ? 'low' : 'high'}`}
+      onPointerDown={take}
+      onPointerMove={take}
+      className="w-full cursor-crosshair touch-none rounded-lg border border-line bg-sheet"
+    >
+      <path d={outline} fill="var(--paper)" stroke="var(--face)" strokeWidth={1.4} />
+      <path
+        d={`M0 ${-halfHigh}L0 ${halfHigh}M${-halfWide} 0L${halfWide} 0`}
+        stroke="var(--line)"
+        strokeWidth={0.6}
+      />
+      <text
+        x={toeSide * 61}
+        y={29}
+        fontSize={7}
+        textAnchor={toeSide < 0 ? 'start' : 'end'}
+        fill="var(--soft)"
+      >
+        toe
+      </text>
+      <text
+        x={-toeSide * 61}
+        y={29}
+        fontSize={7}
+        textAnchor={toeSide < 0 ? 'end' : 'start'}
+        fill="var(--soft)"
+      >
+        heel
+      </text>
+      <circle
+        cx={toeSide * strikeToeMm}
+        cy={-strikeHighMm}
+        r={7}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <circle cx={toeSide * strikeToeMm} cy={-strikeHighMm} r={1.6} fill="var(--ink)" />
+    </svg>
+  );
+}

@@ -1,0 +1,273 @@
+import {
+  COST_PER_OFFLINE,
+  bagView,
+  formatLength,
+  formatNumber,
+  formatSideAngle,
+  formatSideLength,
+  headOf,
+  laneFor,
+  plainDelivery,
+  predictBySchools,
+  schoolWords,
+  sensitivityOf,
+  splitMiss,
+} from '@loxos/core';
+import type { Delivery, LengthUnit } from '@loxos/core';
+import { useMemo, useState } from 'react';
+import { Glyph } from '../../drawing/Glyph.tsx';
+import { Dial } from './Dial.tsx';
+import { clubOf, flightOf } from './workshop-state.ts';
+import type { WorkshopState } from './workshop-state.ts';
+
+interface PanelProps {
+  readonly state: WorkshopState;
+  readonly delivery: Delivery;
+}
+
+const CELL = 'py-1 pl-2 text-right font-mono text-[0.92rem] whitespace-nowrap';
+const HEAD = 'py-1 pl-2 text-right text-sm font-semibold text-soft';
+
+const PARTS = [
+  ['faceM', 'Face'],
+  ['pathM', 'Path'],
+  ['strikeM', 'Strike'],
+  ['windM', 'Wind'],
+] as const;
+
+/** What each factor costs at landing. */
+export function SplitPanel({ state, delivery }: PanelProps) {
+  const split = useMemo(
+    () => splitMiss(delivery, headOf(clubOf(state)), flightOf(state)),
+    [state, delivery],
+  );
+  const widest = Math.max(1, ...PARTS.map(([part]) => Math.abs(split[part])));
+  return (
+    <div>
+      <p className="mb-2">
+        Lands <b>{formatSideLength(split.totalM, state.length)}</b> of the target line. Shared out
+        over what caused it; the parts add up.
+      </p>
+      <ul className="space-y-1">
+        {PARTS.map(([part, label]) => (
+          <li key={part} className="grid grid-cols-[4rem_1fr_6.5rem] items-center gap-2">
+            <span>{label}</span>
+            <svg viewBox="-100 0 200 16" aria-hidden className="w-full">
+              <path d="M0 0L0 16" stroke="var(--line)" strokeWidth={1} />
+              <rect
+                x={Math.min(0, (split[part] / widest) * 96)}
+                y={3}
+                width={Math.abs((split[part] / widest) * 96)}
+                height={10}
+                fill={
+                  part === 'faceM'
+                    ? 'var(--face)'
+                    : part === 'pathM'
+                      ? 'var(--path)'
+                      : 'var(--faint)'
+                }
+              />
+            </svg>
+            <span className="text-right font-mono">
+              {formatSideLength(split[part], state.length)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** The same delivery through the whole bag. */
+export function BagPanel({ state, delivery }: PanelProps) {
+  const [cost, setCost] = useState(COST_PER_OFFLINE);
+  const { hand, faceAngleDeg, clubPathDeg, clubSpeedMps } = delivery;
+  const driverSpeedMps = clubSpeedMps / clubOf(state).speedShare;
+  const view = useMemo(
+    () =>
+      bagView(
+        { hand, driverSpeedMps, faceAngleDeg, clubPathDeg },
+        { costPerOffline: cost, flight: flightOf(state) },
+      ),
+    [state, hand, driverSpeedMps, faceAngleDeg, clubPathDeg, cost],
+  );
+  const { longestWorth: worth, longest } = view;
+  return (
+    <div>
+      <p className="mb-2">
+        With this face and path the longest club worth hitting is the{' '}
+        <b>{worth.club.label.toLowerCase()}</b>
+        {worth === longest
+          ? '.'
+          : `: the ${longest.club.label.toLowerCase()} carries ${formatLength(longest.carryM - worth.carryM, state.length)} further but misses by ${formatLength(Math.abs(longest.offlineM) - Math.abs(worth.offlineM), state.length)} more.`}
+      </p>
+      <Dial
+        label="A step offline costs, in steps of carry"
+        value={cost}
+        min={0}
+        max={6}
+        step={0.5}
+        unit=""
+        onChange={setCost}
+      />
+      <table className="w-full">
+        <thead>
+          <tr>
+            <th scope="col" className="py-1 pl-2 text-left text-sm font-semibold text-soft">
+              Club
+            </th>
+            <th scope="col" className={HEAD}>
+              Bend {state.length}
+            </th>
+            <th scope="col" className={HEAD}>
+              Carry {state.length}
+            </th>
+            <th scope="col" className={HEAD}>
+              Lands {state.length}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {view.rows.map((row) => (
+            <tr
+              key={row.club.id}
+              className={`border-t border-line/60 ${row === worth ? 'bg-wash font-semibold' : ''}`}
+            >
+              <td className="px-2 py-1">
+                {row.club.label} <span className="text-sm text-soft">{row.name.name}</span>
+              </td>
+              <td className={CELL}>{bare(sideShort(row.curveM, state.length), state.length)}</td>
+              <td className={CELL}>{bare(formatLength(row.carryM, state.length), state.length)}</td>
+              <td className={CELL}>{bare(sideShort(row.offlineM, state.length), state.length)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+const sideShort = (metres: number, unit: LengthUnit): string =>
+  formatSideLength(metres, unit).replace('right', 'R').replace('left', 'L');
+
+/** Without its unit, which stands above the column. */
+const bare = (text: string, unit: LengthUnit): string => text.replace(` ${unit}`, '');
+
+const SCHOOL_NOTES = {
+  impact: 'falls out of the collision',
+  'fixed-split': '85/15 face to path for woods, 75/25 for irons; common practice',
+  'face-only': 'the face alone sets the start; teaching shorthand',
+  'path-only': 'older teaching, contradicted by measurement',
+} as const;
+
+/** What each start rule says of this delivery. */
+export function SchoolsPanel({ state, delivery }: PanelProps) {
+  const rows = useMemo(
+    () => predictBySchools(delivery, headOf(clubOf(state)), flightOf(state)),
+    [state, delivery],
+  );
+  return (
+    <ul className="space-y-2">
+      {rows.map((row) => (
+        <li
+          key={row.school}
+          className="grid grid-cols-[2rem_1fr_auto] items-center gap-2 border-b border-line/60 pb-2"
+        >
+          <Glyph
+            angles={{
+              faceAngleDeg: null,
+              clubPathDeg: null,
+              startDirectionDeg: row.startDirectionDeg,
+            }}
+            title={`Starts ${formatSideAngle(row.startDirectionDeg)}`}
+          />
+          <span>
+            <b>{schoolWords(row.school)}</b>
+            <span className="block text-sm text-soft">{SCHOOL_NOTES[row.school]}</span>
+          </span>
+          <span className="text-right font-mono">
+            {formatSideAngle(row.startDirectionDeg)}
+            <span className="block text-sm">{sideShort(row.offlineM, state.length)}</span>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What face and path a shape asks for, and what a degree does. */
+export function LanePanel({ state, delivery }: PanelProps) {
+  const [startDeg, setStartDeg] = useState(2);
+  const [finishM, setFinishM] = useState(0);
+  const club = clubOf(state);
+  const lane = useMemo(() => {
+    const base = {
+      ...plainDelivery(club, state.hand, delivery.clubSpeedMps / club.speedShare),
+      attackAngleDeg: delivery.attackAngleDeg,
+      dynamicLoftDeg: delivery.dynamicLoftDeg,
+    };
+    return laneFor({ startDeg, finishOfflineM: finishM }, base, headOf(club), flightOf(state));
+  }, [
+    club,
+    state,
+    delivery.clubSpeedMps,
+    delivery.attackAngleDeg,
+    delivery.dynamicLoftDeg,
+    startDeg,
+    finishM,
+  ]);
+  const degree = useMemo(
+    () => sensitivityOf(delivery, headOf(club), flightOf(state)),
+    [delivery, club, state],
+  );
+  return (
+    <div className="space-y-2">
+      <Dial
+        label="Start mark"
+        value={startDeg}
+        min={-8}
+        max={8}
+        step={0.5}
+        unit="° R+"
+        onChange={setStartDeg}
+      />
+      <Dial
+        label="Finish"
+        value={finishM}
+        min={-40}
+        max={40}
+        step={1}
+        unit="m R+"
+        onChange={setFinishM}
+      />
+      {lane === null ? (
+        <p className="font-semibold text-look">
+          ▲ No face and path of a {club.label.toLowerCase()} give that ball.
+        </p>
+      ) : (
+        <p>
+          With a {club.label.toLowerCase()}: face <b>{formatSideAngle(lane.faceAngleDeg)}</b>, path{' '}
+          <b>{formatSideAngle(lane.clubPathDeg)}</b>, bending{' '}
+          {formatSideLength(lane.curveM, state.length)}.
+          {lane.faceShare !== null &&
+            finishM === 0 &&
+            ` The face lies ${formatNumber(100 * lane.faceShare, 0)} % of the way from target to path.`}
+        </p>
+      )}
+      <h3 className="pt-1 text-base">A degree, from where it is now</h3>
+      <ul>
+        <li>
+          of face moves the landing{' '}
+          {formatLength(Math.abs(degree.offlinePerFaceM), state.length, 1)}
+        </li>
+        <li>
+          of path moves it {formatLength(Math.abs(degree.offlinePerPathM), state.length, 1)}{' '}
+          {degree.offlinePerPathM * degree.offlinePerFaceM < 0 ? 'the other way' : 'the same way'}
+        </li>
+        <li>
+          of face to path bends it {formatLength(Math.abs(degree.curvePerGapM), state.length, 1)}
+        </li>
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { paramsOf, stateFrom } from './workshop-state.ts';
+import type { WorkshopState } from './workshop-state.ts';
+
+/** Browsers refuse an address that changes with every frame: it follows after this pause, ms. */
+const ADDRESS_PAUSE_MS = 250;
+
+/**
+ * What the Workshop shows. The address is its home; while a hand moves, a draft runs ahead of it and
+ * holds until the address has changed.
+ */
+export function useWorkshop(): [WorkshopState, (next: WorkshopState) => void] {
+  const [params, setParams] = useSearchParams();
+  const address = params.toString();
+  const [draft, setDraft] = useState<{ ahead: string; state: WorkshopState } | null>(null);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const fromAddress = useMemo(() => stateFrom(params), [params]);
+  const state = draft?.ahead === address ? draft.state : fromAddress;
+  const move = (next: WorkshopState): void => {
+    setDraft({ ahead: address, state: next });
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => {
+      void setParams(paramsOf(next), { replace: true });
+    }, ADDRESS_PAUSE_MS);
+  };
+  return [state, move];
+}
