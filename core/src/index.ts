@@ -117,3 +117,31 @@ export type { Lane, Sensitivity, WantedShape } from './aim/lane.ts';
 export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
 export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
 export { describeChange, describeShot } from './reading/what-if.ts';
+export { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS, FAULT_NODES, STAGES } from './causes/links.ts';
+export type { CauseLink, CauseLinkId, FaultNode, LinkValue, Stage } from './causes/links.ts';
+export { causeLink, faultWords, traceCause, valueWords } from './causes/trace.ts';
+export type { CauseTrace, Fault, Observations, TracedLink } from './causes/trace.ts';
+export { FIRST_SCHOOLS, FIRST_TARGETS, isStraightPull, whatFirst } from './causes/first.ts';
+export type { FirstChoice, FirstInput, FirstSchool, FirstTarget } from './causes/first.ts';
+export { BODY_PARTS, CAUTIONS, DOSE, TENDENCIES } from './drills/drill.ts';
+export type { BodyPart, Drill, Tendency } from './drills/drill.ts';
+export { DRILLS, findDrill } from './drills/catalogue.ts';
+export { HEAD_LENGTH_M, STICK_M, layOut, pathOfPegDeg, pegOutM } from './drills/layout.ts';
+export type { Layout, LayoutContext, PlainPart, StationPart, TapeMark } from './drills/layout.ts';
+export { judgeDrills, recommendDrills } from './drills/choose.ts';
+export type { ChosenDrill, DrillWish } from './drills/choose.ts';
+export { scoreStation } from './drills/score.ts';
+export type { Repetition, StationScore } from './drills/score.ts';
+export { BLOCK_KINDS, PROOF_FIGURES, compareBlocks, rankDrills } from './proof/compare.ts';
+export type {
+  BlockKind,
+  DrillEffect,
+  DrillRank,
+  FigureProof,
+  ProofBall,
+  ProofFigure,
+} from './proof/compare.ts';
+export { PLAIN_FIGURES, addDaysIso, composePage } from './record/page.ts';
+export type { HomeworkDay, LessonPage, PageNumber } from './record/page.ts';
+export { NO_SET_UP, SET_UP_BANDS, observationsOf, usualBallCm } from './causes/setup.ts';
+export type { SetUp } from './causes/setup.ts';

@@ -5,6 +5,8 @@ import { BallsController } from './balls/balls.controller.ts';
 import { BallsRepository } from './balls/balls.repository.ts';
 import { BallsService } from './balls/balls.service.ts';
 import { Store } from './db/store.ts';
+import { DrillsController } from './drills/drills.controller.ts';
+import { DrillsService } from './drills/drills.service.ts';
 import { HealthController } from './health/health.controller.ts';
 import { FilesRepository } from './intake/files.repository.ts';
 import { IntakeController } from './intake/intake.controller.ts';
@@ -12,11 +14,17 @@ import { IntakeService } from './intake/intake.service.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
 import { LessonsRepository } from './lessons/lessons.repository.ts';
 import { LessonsService } from './lessons/lessons.service.ts';
+import { PagesController } from './pages/pages.controller.ts';
+import { PagesRepository } from './pages/pages.repository.ts';
+import { PagesService } from './pages/pages.service.ts';
 import { PlayersController } from './players/players.controller.ts';
 import { PlayersRepository } from './players/players.repository.ts';
 import { PlayersService } from './players/players.service.ts';
 import { SettingsController } from './settings/settings.controller.ts';
 import { SettingsService } from './settings/settings.service.ts';
+import { StepsController } from './steps/steps.controller.ts';
+import { StepsRepository } from './steps/steps.repository.ts';
+import { StepsService } from './steps/steps.service.ts';
 
 @Module({})
 export class AppModule {
@@ -30,6 +38,9 @@ export class AppModule {
         BallsController,
         IntakeController,
         SettingsController,
+        StepsController,
+        PagesController,
+        DrillsController,
       ],
       providers: [
         { provide: Store, useValue: store },
@@ -43,6 +54,11 @@ export class AppModule {
         FilesRepository,
         IntakeService,
         SettingsService,
+        StepsRepository,
+        StepsService,
+        PagesRepository,
+        PagesService,
+        DrillsService,
       ],
     };
   }

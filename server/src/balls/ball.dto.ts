@@ -1,7 +1,18 @@
-import { BALL_QUANTITIES, KEEPS, STANDARD_BAG, infoOf } from '@loxos/core';
-import type { BallFigures, Keep } from '@loxos/core';
+import { BALL_QUANTITIES, BLOCK_KINDS, KEEPS, STANDARD_BAG, infoOf } from '@loxos/core';
+import type { BallFigures, BlockKind, Keep } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+} from 'class-validator';
 
 const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
 
@@ -43,6 +54,36 @@ class BallFields extends BallFiguresDto {
   @IsOptional()
   @IsIn(KEEPS)
   readonly keep?: Keep;
+
+  @ApiPropertyOptional({ type: String, nullable: true, enum: BLOCK_KINDS })
+  @IsOptional()
+  @IsIn(BLOCK_KINDS, { message: 'block: choose baseline, drill, toned or play' })
+  readonly block?: BlockKind | null;
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(60)
+  readonly drillId?: string | null;
+}
+
+/** Tags several balls as one block. */
+export class TagBalls {
+  @ApiProperty({ type: [String] })
+  @IsUUID(undefined, { each: true })
+  @ArrayMaxSize(2000)
+  readonly ballIds!: string[];
+
+  @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
+  @ValidateIf((_body, value) => value !== null)
+  @IsIn(BLOCK_KINDS, { message: 'block: choose baseline, drill, toned or play' })
+  readonly block!: BlockKind | null;
+
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(60)
+  readonly drillId?: string | null;
 }
 
 export class CreateBall extends BallFields {
@@ -59,6 +100,9 @@ export class Ball extends BallFiguresDto {
   @ApiProperty() readonly lessonId!: string;
   @ApiProperty() readonly ordinal!: number;
   @ApiProperty({ enum: KEEPS }) readonly keep!: Keep;
+  @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
+  readonly block!: BlockKind | null;
+  @ApiProperty({ type: String, nullable: true }) readonly drillId!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly launchFileId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) readonly line!: number | null;
   @ApiProperty({ type: String, nullable: true }) readonly club!: string | null;

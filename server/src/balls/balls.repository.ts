@@ -1,9 +1,9 @@
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull, max } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNotNull, isNull, max, ne } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
-import { ball } from '../db/schema/index.ts';
+import { ball, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Ball } from './ball.dto.ts';
 
@@ -16,7 +16,21 @@ const CHUNK = 200;
 export function toBall(row: BallRow): Ball {
   const figures = Object.fromEntries(BALL_QUANTITIES.map((q) => [q, row[q]])) as BallFigures;
   const { id, lessonId, ordinal, keep, launchFileId, line, club, clubText, hitAt } = row;
-  return { ...figures, id, lessonId, ordinal, keep, launchFileId, line, club, clubText, hitAt };
+  const { block, drillId } = row;
+  return {
+    ...figures,
+    id,
+    lessonId,
+    ordinal,
+    keep,
+    block,
+    drillId,
+    launchFileId,
+    line,
+    club,
+    clubText,
+    hitAt,
+  };
 }
 
 @Injectable()
@@ -30,6 +44,25 @@ export class BallsRepository {
       .from(ball)
       .where(and(this.inLesson(lessonId), isNull(ball.deletedAt)))
       .orderBy(asc(ball.ordinal));
+  }
+
+  /** Every tagged ball of a player that counts, lesson by lesson. */
+  async taggedOf(db: Handle, playerId: string): Promise<BallRow[]> {
+    const rows = await db
+      .select({ ball })
+      .from(ball)
+      .innerJoin(lesson, eq(lesson.id, ball.lessonId))
+      .where(
+        and(
+          eq(ball.academyId, this.academies.id),
+          eq(lesson.playerId, playerId),
+          isNotNull(ball.block),
+          isNull(ball.deletedAt),
+          ne(ball.keep, 'out'),
+        ),
+      )
+      .orderBy(asc(lesson.startsAt), asc(ball.ordinal));
+    return rows.map((row) => row.ball);
   }
 
   /** Fingerprints of the rows a lesson already has, from any file. */
@@ -64,6 +97,19 @@ export class BallsRepository {
 
   async update(db: Handle, id: string, changes: Partial<BallRow>): Promise<void> {
     await db.update(ball).set(changes).where(this.own(id));
+  }
+
+  /** Tags balls of one lesson; ids of other lessons change nothing. */
+  async tag(
+    db: Handle,
+    lessonId: string,
+    ids: readonly string[],
+    changes: Pick<BallRow, 'block' | 'drillId' | 'updatedAt'>,
+  ): Promise<void> {
+    await db
+      .update(ball)
+      .set(changes)
+      .where(and(this.inLesson(lessonId), inArray(ball.id, [...ids])));
   }
 
   /** Deletes the balls of a file, or brings them back with `deletedAt` null. */

@@ -6,7 +6,7 @@ import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
+import type { Ball, CreateBall, TagBalls, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
 
@@ -29,7 +29,14 @@ export class BallsService {
       if (known !== null) return toBall(known);
       const at = nowText();
       const ordinal = await this.balls.nextOrdinal(tx, lessonId);
-      const base = { ...EMPTY_BALL, keep: 'auto' as const, createdAt: at, updatedAt: at };
+      const base = {
+        ...EMPTY_BALL,
+        keep: 'auto' as const,
+        block: null,
+        drillId: null,
+        createdAt: at,
+        updatedAt: at,
+      };
       await this.balls.insert(tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
       return toBall(await this.require(tx, id));
     });
@@ -46,6 +53,13 @@ export class BallsService {
 
   restore(id: string): Promise<Ball> {
     return this.mark(id, { deletedAt: null });
+  }
+
+  tag(lessonId: string, { ballIds, block, drillId = null }: TagBalls): Promise<void> {
+    return this.store.write(async (tx) => {
+      await this.lessons.require(tx, lessonId);
+      await this.balls.tag(tx, lessonId, ballIds, { block, drillId, updatedAt: nowText() });
+    });
   }
 
   private mark(id: string, changes: Partial<BallRow>): Promise<Ball> {

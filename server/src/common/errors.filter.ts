@@ -8,6 +8,7 @@ const KINDS: Readonly<Record<number, Problem['kind']>> = {
   403: 'refused',
   404: 'not-found',
   409: 'conflict',
+  410: 'gone',
   413: 'too-large',
   503: 'unavailable',
 };

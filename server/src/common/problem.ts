@@ -11,6 +11,7 @@ const PROBLEM_KINDS = [
   'refused',
   'not-found',
   'conflict',
+  'gone',
   'too-large',
   'unavailable',
   'bug',

@@ -2,9 +2,17 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsISO8601, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
 import { Ball } from '../balls/ball.dto.ts';
 import { LaunchFile } from '../intake/intake.dto.ts';
+import { SharedPage } from '../pages/page.dto.ts';
 import { Player } from '../players/player.dto.ts';
+import { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
 
 const INSTANT = { strict: true, strictSeparator: true } as const;
+
+export class RepeatLesson {
+  @ApiProperty({ description: 'ISO 8601 instant' })
+  @IsISO8601(INSTANT, { message: 'startsAt: give the day and time of the lesson' })
+  readonly startsAt!: string;
+}
 
 export class CreateLesson {
   @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
@@ -68,4 +76,9 @@ export class LessonSummary {
 export class Lesson extends LessonSummary {
   @ApiProperty({ type: [Ball] }) readonly balls!: Ball[];
   @ApiProperty({ type: [LaunchFile] }) readonly files!: LaunchFile[];
+  @ApiProperty({ type: [LessonPart] }) readonly parts!: LessonPart[];
+  @ApiProperty({ type: [StoredRepetition] }) readonly repetitions!: StoredRepetition[];
+  @ApiProperty({ type: [SharedPage] }) readonly pages!: SharedPage[];
+  @ApiProperty({ type: String, nullable: true, description: 'The player’s lesson before this one' })
+  readonly previousLessonId!: string | null;
 }

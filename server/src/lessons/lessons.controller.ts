@@ -1,6 +1,13 @@
 import { Body, Controller, Get, Header, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
-import { CreateLesson, Lesson, LessonQuery, LessonSummary, UpdateLesson } from './lesson.dto.ts';
+import {
+  CreateLesson,
+  Lesson,
+  LessonQuery,
+  LessonSummary,
+  RepeatLesson,
+  UpdateLesson,
+} from './lesson.dto.ts';
 import { LessonsService } from './lessons.service.ts';
 
 @ApiTags('lessons')
@@ -30,6 +37,12 @@ export class LessonsController {
   @ApiOkResponse({ type: LessonSummary })
   update(@Param('id') id: string, @Body() body: UpdateLesson): Promise<LessonSummary> {
     return this.lessons.update(id, body);
+  }
+
+  @Post(':id/repeat')
+  @ApiCreatedResponse({ type: LessonSummary })
+  repeat(@Param('id') id: string, @Body() body: RepeatLesson): Promise<LessonSummary> {
+    return this.lessons.repeat(id, body);
   }
 
   @Get(':id/balls.csv')

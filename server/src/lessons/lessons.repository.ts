@@ -48,6 +48,22 @@ export class LessonsRepository {
     return found;
   }
 
+  /** Id of the player's last lesson before this one, or null. */
+  async before(db: Handle, { playerId, startsAt }: LessonRow): Promise<string | null> {
+    const earlier = and(
+      eq(lesson.academyId, this.academies.id),
+      eq(lesson.playerId, playerId),
+      lt(lesson.startsAt, startsAt),
+    );
+    const [row] = await db
+      .select({ id: lesson.id })
+      .from(lesson)
+      .where(earlier)
+      .orderBy(desc(lesson.startsAt))
+      .limit(1);
+    return row?.id ?? null;
+  }
+
   async insert(db: Handle, row: Omit<LessonRow, 'academyId'>): Promise<void> {
     await db.insert(lesson).values({ ...row, academyId: this.academies.id });
   }

@@ -6,13 +6,17 @@ import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import { FilesRepository, toLaunchFile } from '../intake/files.repository.ts';
+import { sharedPages } from '../pages/shared-pages.ts';
+import { PagesRepository } from '../pages/pages.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { toPlayer } from '../players/players.service.ts';
+import { StepsRepository, toRepetition } from '../steps/steps.repository.ts';
 import type {
   CreateLesson,
   Lesson,
   LessonQuery,
   LessonSummary,
+  RepeatLesson,
   UpdateLesson,
 } from './lesson.dto.ts';
 import { LessonsRepository } from './lessons.repository.ts';
@@ -39,6 +43,8 @@ export class LessonsService {
     private readonly players: PlayersRepository,
     private readonly balls: BallsRepository,
     private readonly files: FilesRepository,
+    private readonly steps: StepsRepository,
+    private readonly pages: PagesRepository,
   ) {}
 
   async list(query: LessonQuery): Promise<LessonSummary[]> {
@@ -52,7 +58,34 @@ export class LessonsService {
       const found = await this.lessons.require(db, id);
       const balls = await this.balls.ofLesson(db, id);
       const files = await this.files.ofLesson(db, id);
-      return { ...toSummary(found), balls: balls.map(toBall), files: files.map(toLaunchFile) };
+      const repetitions = await this.steps.repetitions(db, id);
+      return {
+        ...toSummary(found),
+        balls: balls.map(toBall),
+        files: files.map(toLaunchFile),
+        parts: await this.steps.parts(db, id),
+        repetitions: repetitions.map(toRepetition),
+        pages: await sharedPages(this.pages, db, id),
+        previousLessonId: await this.lessons.before(db, found.lesson),
+      };
+    });
+  }
+
+  /** A lesson for the next visit, with set-up and work as they were. */
+  repeat(id: string, { startsAt }: RepeatLesson): Promise<LessonSummary> {
+    return this.store.write(async (tx) => {
+      const { lesson } = await this.lessons.require(tx, id);
+      const at = nowText();
+      const newId = randomUUID();
+      const { playerId, asked } = lesson;
+      const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at };
+      await this.lessons.insert(tx, { id: newId, playerId, asked, ...times });
+      for (const { part, value } of await this.steps.parts(tx, id)) {
+        if (part !== 'setup' && part !== 'work') continue;
+        const by = { who: 'repeated', at };
+        await this.steps.putPart(tx, newId, part, JSON.stringify(value), by);
+      }
+      return toSummary(await this.lessons.require(tx, newId));
     });
   }
 

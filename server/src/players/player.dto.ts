@@ -1,5 +1,12 @@
-import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
-import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, PROOF_FIGURES, SPEED_UNITS } from '@loxos/core';
+import type {
+  AngleStyle,
+  DrillEffect,
+  Hand,
+  LengthUnit,
+  ProofFigure,
+  SpeedUnit,
+} from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Transform } from 'class-transformer';
 import { IsIn, IsNotEmpty, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
@@ -66,4 +73,15 @@ export class Player {
   @ApiProperty({ enum: ANGLE_STYLES }) readonly angleStyle!: AngleStyle;
   @ApiProperty() readonly aims!: string;
   @ApiProperty() readonly bodyNotes!: string;
+}
+
+const VERDICTS = ['better', 'worse', 'not yet clear'] as const;
+
+/** What a drill moved in one lesson, in degrees, m or m/s. */
+export class PlayerEffect implements DrillEffect {
+  @ApiProperty() readonly drillId!: string;
+  @ApiProperty({ enum: PROOF_FIGURES }) readonly figure!: ProofFigure;
+  @ApiProperty() readonly difference!: number;
+  @ApiProperty({ enum: VERDICTS }) readonly verdict!: (typeof VERDICTS)[number];
+  @ApiProperty() readonly balls!: number;
 }

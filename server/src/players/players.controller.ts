@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
+import { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersService } from './players.service.ts';
 
 @ApiTags('players')
@@ -24,6 +24,12 @@ export class PlayersController {
   @ApiOkResponse({ type: Player })
   get(@Param('id') id: string): Promise<Player> {
     return this.players.get(id);
+  }
+
+  @Get(':id/effects')
+  @ApiOkResponse({ type: [PlayerEffect] })
+  effects(@Param('id') id: string): Promise<PlayerEffect[]> {
+    return this.players.effects(id);
   }
 
   @Patch(':id')

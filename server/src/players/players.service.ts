@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_DISPLAY_UNITS } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
+import { BallsRepository } from '../balls/balls.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
-import type { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
+import { effectsOf } from './effects.ts';
+import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
 
@@ -24,6 +26,7 @@ export class PlayersService {
   constructor(
     private readonly store: Store,
     private readonly players: PlayersRepository,
+    private readonly balls: BallsRepository,
   ) {}
 
   async list(): Promise<Player[]> {
@@ -62,6 +65,14 @@ export class PlayersService {
       await this.require(tx, id);
       await this.players.update(tx, id, { ...dto, updatedAt: nowText() });
       return toPlayer(await this.require(tx, id));
+    });
+  }
+
+  /** What each drill has moved for this player, lesson by lesson. */
+  effects(id: string): Promise<PlayerEffect[]> {
+    return this.store.read(async (db) => {
+      await this.require(db, id);
+      return effectsOf(await this.balls.taggedOf(db, id));
     });
   }
 

@@ -17,6 +17,15 @@ export type IntakeResult = Schemas['IntakeResult'];
 export type IntakeAnswers = Schemas['IntakeAnswers'];
 export type IntakeRow = Schemas['Row'];
 export type IntakeColumn = Schemas['Column'];
+export type LessonPart = Schemas['LessonPart'];
+export type LessonPartName = LessonPart['part'];
+export type StoredRepetition = Schemas['StoredRepetition'];
+export type AddRepetition = Schemas['AddRepetition'];
+export type PageContent = Schemas['PageContent'];
+export type PlayerPage = Schemas['PlayerPage'];
+export type SharedPage = Schemas['SharedPage'];
+export type OwnDrill = Schemas['OwnDrill'];
+export type CreateOwnDrill = Schemas['CreateOwnDrill'];
 export type Settings = Schemas['Settings'];
 export type Problem = Schemas['Problem'];
 

@@ -6,14 +6,13 @@ import { keys } from './queries.ts';
 
 const RETRY_MS = 3000;
 
-async function send(entry: Pending): Promise<unknown> {
+function sendBall(entry: Extract<Pending, { readonly ballId: string }>): Promise<unknown> {
   const id = entry.ballId;
   switch (entry.op) {
     case 'add': {
       const params = { path: { lessonId: entry.lessonId } };
-      return answerOf(
-        api.POST('/api/lessons/{lessonId}/balls', { params, body: { ...entry.body, id } }),
-      );
+      const body = { ...entry.body, id };
+      return answerOf(api.POST('/api/lessons/{lessonId}/balls', { params, body }));
     }
     case 'change':
       return answerOf(api.PATCH('/api/balls/{id}', { params: { path: { id } }, body: entry.body }));
@@ -21,6 +20,32 @@ async function send(entry: Pending): Promise<unknown> {
       return answerOf(api.DELETE('/api/balls/{id}', { params: { path: { id } } }));
     case 'restore':
       return answerOf(api.POST('/api/balls/{id}/restore', { params: { path: { id } } }));
+  }
+}
+
+function send(entry: Pending): Promise<unknown> {
+  const { lessonId } = entry;
+  const params = { path: { lessonId } };
+  switch (entry.op) {
+    case 'tag': {
+      const body = { ballIds: [...entry.ballIds], block: entry.block, drillId: entry.drillId };
+      return answerOf(api.POST('/api/lessons/{lessonId}/blocks', { params, body }));
+    }
+    case 'part': {
+      const path = { lessonId, part: entry.part };
+      const body = { value: entry.value };
+      return answerOf(api.PUT('/api/lessons/{lessonId}/parts/{part}', { params: { path }, body }));
+    }
+    case 'repeat':
+      return answerOf(
+        api.POST('/api/lessons/{lessonId}/repetitions', { params, body: entry.body }),
+      );
+    case 'unrepeat': {
+      const path = { id: entry.repetitionId };
+      return answerOf(api.DELETE('/api/repetitions/{id}', { params: { path } }));
+    }
+    default:
+      return sendBall(entry);
   }
 }
 

@@ -9,10 +9,17 @@ const ball = (id: string, ordinal: number): Ball => ({
   lessonId: 'l',
   ordinal,
   keep: 'auto',
+  block: null,
+  drillId: null,
   launchFileId: null,
   line: null,
 });
-const lesson = { id: 'l', balls: [ball('a', 1), ball('b', 2)] } as unknown as Lesson;
+const lesson = {
+  id: 'l',
+  balls: [ball('a', 1), ball('b', 2)],
+  parts: [],
+  repetitions: [],
+} as unknown as Lesson;
 const at = { lessonId: 'l' } as const;
 const idsAfter = (entries: Pending[]): string[] =>
   applyPending(lesson, entries).balls.map((b) => b.id);
@@ -37,6 +44,20 @@ describe('what is not yet stored', () => {
       { ...at, op: 'restore', ballId: 'a', ball: ball('a', 1) },
     ];
     expect(idsAfter(entries)).toEqual(['a', 'b']);
+  });
+
+  it('tags, parts and repetitions show as well', () => {
+    const after = applyPending(lesson, [
+      { ...at, op: 'tag', ballIds: ['b'], block: 'drill', drillId: 'overhang' },
+      { ...at, op: 'part', part: 'causes', value: { observations: {} } },
+      { ...at, op: 'part', part: 'causes', value: { observations: { chest: 1 } } },
+      { ...at, op: 'repeat', body: { id: 'r1', drillId: 'overhang', good: true } },
+      { ...at, op: 'repeat', body: { id: 'r2', drillId: 'overhang', good: false } },
+      { ...at, op: 'unrepeat', repetitionId: 'r1' },
+    ]);
+    expect(after.balls.map((b) => b.block)).toEqual([null, 'drill']);
+    expect(after.parts.map(({ value }) => value)).toEqual([{ observations: { chest: 1 } }]);
+    expect(after.repetitions.map(({ id }) => id)).toEqual(['r2']);
   });
 
   it('leaves other lessons alone', () => {

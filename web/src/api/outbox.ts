@@ -1,34 +1,35 @@
 import { EMPTY_BALL } from '@loxos/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import type { Ball, CreateBall, Lesson, UpdateBall } from './client.ts';
+import type {
+  AddRepetition,
+  Ball,
+  CreateBall,
+  Lesson,
+  LessonPartName,
+  UpdateBall,
+} from './client.ts';
 
-/** A change to a ball that the server has not acknowledged; kept in the browser until it has. */
-export type Pending =
+type BallChange =
+  | { readonly op: 'add'; readonly body: CreateBall }
+  | { readonly op: 'change'; readonly body: UpdateBall }
+  | { readonly op: 'remove'; readonly ball: Ball }
+  | { readonly op: 'restore'; readonly ball: Ball };
+type LessonChange =
   | {
-      readonly op: 'add';
-      readonly lessonId: string;
-      readonly ballId: string;
-      readonly body: CreateBall;
+      readonly op: 'tag';
+      readonly ballIds: readonly string[];
+      readonly block: Ball['block'];
+      readonly drillId: string | null;
     }
-  | {
-      readonly op: 'change';
-      readonly lessonId: string;
-      readonly ballId: string;
-      readonly body: UpdateBall;
-    }
-  | {
-      readonly op: 'remove';
-      readonly lessonId: string;
-      readonly ballId: string;
-      readonly ball: Ball;
-    }
-  | {
-      readonly op: 'restore';
-      readonly lessonId: string;
-      readonly ballId: string;
-      readonly ball: Ball;
-    };
+  | { readonly op: 'part'; readonly part: LessonPartName; readonly value: Record<string, unknown> }
+  | { readonly op: 'repeat'; readonly body: AddRepetition }
+  | { readonly op: 'unrepeat'; readonly repetitionId: string };
+
+/** A change that the server has not acknowledged; kept in the browser until it has. */
+export type Pending = { readonly lessonId: string } & (
+  ({ readonly ballId: string } & BallChange) | LessonChange
+);
 
 interface Outbox {
   readonly entries: readonly Pending[];
@@ -51,16 +52,23 @@ export const useOutbox = create<Outbox>()(
 const byOrdinal = (balls: readonly Ball[]): Ball[] =>
   [...balls].sort((a, b) => a.ordinal - b.ordinal);
 
-function applyOne(balls: readonly Ball[], entry: Pending): Ball[] {
+type PendingBall = Extract<Pending, { readonly ballId: string }>;
+
+function applyToBalls(balls: readonly Ball[], entry: PendingBall): Ball[] {
   const others = balls.filter((ball) => ball.id !== entry.ballId);
   switch (entry.op) {
     case 'add': {
       const ordinal = Math.max(0, ...others.map((ball) => ball.ordinal)) + 1;
-      const base = { ...EMPTY_BALL, keep: 'auto', launchFileId: null, line: null } as const;
-      return [
-        ...others,
-        { ...base, ...entry.body, id: entry.ballId, lessonId: entry.lessonId, ordinal },
-      ];
+      const base = {
+        ...EMPTY_BALL,
+        keep: 'auto',
+        block: null,
+        drillId: null,
+        launchFileId: null,
+        line: null,
+      } as const;
+      const { lessonId } = entry;
+      return [...others, { ...base, ...entry.body, id: entry.ballId, lessonId, ordinal }];
     }
     case 'change':
       return balls.map((ball) => (ball.id === entry.ballId ? { ...ball, ...entry.body } : ball));
@@ -71,9 +79,40 @@ function applyOne(balls: readonly Ball[], entry: Pending): Ball[] {
   }
 }
 
-/** The lesson with every pending change to its balls made. */
+const NOT_YET = '9999';
+
+function applyOne(lesson: Lesson, entry: Pending): Lesson {
+  switch (entry.op) {
+    case 'tag': {
+      const { ballIds, block, drillId } = entry;
+      const tagged = (ball: Ball): Ball =>
+        ballIds.includes(ball.id) ? { ...ball, block, drillId } : ball;
+      return { ...lesson, balls: lesson.balls.map(tagged) };
+    }
+    case 'part': {
+      const others = lesson.parts.filter(({ part }) => part !== entry.part);
+      const { part, value } = entry;
+      return {
+        ...lesson,
+        parts: [...others, { part, value, updatedAt: NOT_YET, updatedBy: 'coach' }],
+      };
+    }
+    case 'repeat': {
+      if (lesson.repetitions.some(({ id }) => id === entry.body.id)) return lesson;
+      const { miss = '', feltDeg = null, measuredDeg = null, ...rest } = entry.body;
+      const made = { ...rest, miss, feltDeg, measuredDeg, at: NOT_YET, byPlayer: false };
+      return { ...lesson, repetitions: [...lesson.repetitions, made] };
+    }
+    case 'unrepeat': {
+      const kept = lesson.repetitions.filter(({ id }) => id !== entry.repetitionId);
+      return { ...lesson, repetitions: kept };
+    }
+    default:
+      return { ...lesson, balls: applyToBalls(lesson.balls, entry) };
+  }
+}
+
+/** The lesson with every pending change made. */
 export function applyPending(lesson: Lesson, entries: readonly Pending[]): Lesson {
-  const own = entries.filter((entry) => entry.lessonId === lesson.id);
-  if (own.length === 0) return lesson;
-  return { ...lesson, balls: own.reduce<Ball[]>(applyOne, lesson.balls) };
+  return entries.filter((entry) => entry.lessonId === lesson.id).reduce(applyOne, lesson);
 }

@@ -2,10 +2,13 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { answerOf, api } from './client.ts';
 import type {
+  AddRepetition,
   CreateLesson,
+  CreateOwnDrill,
   CreatePlayer,
   IntakeAnswers,
   Lesson,
+  PageContent,
   Settings,
   UpdatePlayer,
 } from './client.ts';
@@ -17,6 +20,9 @@ export const keys = {
   lesson: (id: string) => ['lesson', id] as const,
   settings: ['settings'] as const,
   health: ['health'] as const,
+  drills: ['drills'] as const,
+  effects: (playerId: string) => ['effects', playerId] as const,
+  page: (token: string) => ['page', token] as const,
 };
 
 export const usePlayers = () =>
@@ -124,5 +130,90 @@ export function useTakeBackFile(lessonId: string) {
     mutationFn: (id: string) =>
       answerOf(api.DELETE('/api/files/{id}', { params: { path: { id } } })),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+  });
+}
+
+/** What each drill has moved for a player before. */
+export const useEffects = (playerId: string) =>
+  useQuery({
+    queryKey: keys.effects(playerId),
+    queryFn: () =>
+      answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
+  });
+
+export const useOwnDrills = () =>
+  useQuery({ queryKey: keys.drills, queryFn: () => answerOf(api.GET('/api/drills')) });
+
+export function useCreateDrill() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: CreateOwnDrill) => answerOf(api.POST('/api/drills', { body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
+  });
+}
+
+export function useRemoveDrill() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.DELETE('/api/drills/{id}', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
+  });
+}
+
+export function useSharePage(lessonId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { content: PageContent; days: number }) =>
+      answerOf(api.POST('/api/lessons/{lessonId}/pages', { params: { path: { lessonId } }, body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+  });
+}
+
+export function useWithdrawPage(lessonId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.DELETE('/api/pages/{id}', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+  });
+}
+
+export function useRepeatLesson(lessonId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (startsAt: string) =>
+      answerOf(
+        api.POST('/api/lessons/{id}/repeat', {
+          params: { path: { id: lessonId } },
+          body: { startsAt },
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.lessons }),
+  });
+}
+
+/** The page behind a player's link. */
+export const usePage = (token: string) =>
+  useQuery({
+    queryKey: keys.page(token),
+    queryFn: () => answerOf(api.GET('/api/p/{token}', { params: { path: { token } } })),
+  });
+
+export function usePageTick(token: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { date: string; done: boolean }) =>
+      answerOf(api.POST('/api/p/{token}/ticks', { params: { path: { token } }, body })),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
+  });
+}
+
+export function usePageRepetition(token: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: AddRepetition) =>
+      answerOf(api.POST('/api/p/{token}/repetitions', { params: { path: { token } }, body })),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
   });
 }

@@ -48,6 +48,22 @@ export interface paths {
     patch: operations['players_update'];
     trace?: never;
   };
+  '/api/players/{id}/effects': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['players_effects'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons': {
     parameters: {
       query?: never;
@@ -80,6 +96,22 @@ export interface paths {
     patch: operations['lessons_update'];
     trace?: never;
   };
+  '/api/lessons/{id}/repeat': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['lessons_repeat'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{id}/balls.csv': {
     parameters: {
       query?: never;
@@ -106,6 +138,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['balls_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/blocks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['balls_tag'];
     delete?: never;
     options?: never;
     head?: never;
@@ -192,6 +240,198 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/lessons/{lessonId}/parts/{part}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['steps_put'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/changes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['steps_changes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/repetitions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['steps_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/repetitions/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['steps_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/pages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['pages_share'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/pages/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['pages_withdraw'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['pages_open'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}/ticks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['pages_tick'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}/repetitions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['pages_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}/homework.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['pages_calendar'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/drills': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['drills_list'];
+    put?: never;
+    post: operations['drills_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/drills/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['drills_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -232,6 +472,23 @@ export interface components {
       bodyNotes?: string;
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
+    };
+    PlayerEffect: {
+      drillId: string;
+      /** @enum {string} */
+      figure:
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'carryM'
+        | 'clubSpeedMps';
+      difference: number;
+      /** @enum {string} */
+      verdict: 'better' | 'worse' | 'not yet clear';
+      balls: number;
     };
     UpdatePlayer: {
       name?: string;
@@ -315,6 +572,9 @@ export interface components {
       ordinal: number;
       /** @enum {string} */
       keep: 'auto' | 'in' | 'out';
+      /** @enum {string|null} */
+      block: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      drillId: string | null;
       launchFileId: string | null;
       line: number | null;
       club: string | null;
@@ -341,6 +601,34 @@ export interface components {
       ballCount: number;
       rows: components['schemas']['Row'][];
     };
+    LessonPart: {
+      /** @enum {string} */
+      part: 'setup' | 'causes' | 'work' | 'send';
+      value: {
+        [key: string]: unknown;
+      };
+      updatedAt: string;
+      updatedBy: string;
+    };
+    StoredRepetition: {
+      id: string;
+      drillId: string;
+      good: boolean;
+      miss: string;
+      feltDeg: number | null;
+      measuredDeg: number | null;
+      at: string;
+      /** @description Logged by the player from the page */
+      byPlayer: boolean;
+    };
+    SharedPage: {
+      id: string;
+      createdAt: string;
+      expiresAt: string;
+      withdrawnAt: string | null;
+      /** @description Days the player has ticked */
+      ticked: string[];
+    };
     Lesson: {
       id: string;
       startsAt: string;
@@ -349,10 +637,19 @@ export interface components {
       player: components['schemas']['Player'];
       balls: components['schemas']['Ball'][];
       files: components['schemas']['LaunchFile'][];
+      parts: components['schemas']['LessonPart'][];
+      repetitions: components['schemas']['StoredRepetition'][];
+      pages: components['schemas']['SharedPage'][];
+      /** @description The player’s lesson before this one */
+      previousLessonId: string | null;
     };
     UpdateLesson: {
       startsAt?: string;
       asked?: string;
+    };
+    RepeatLesson: {
+      /** @description ISO 8601 instant */
+      startsAt: string;
     };
     CreateBall: {
       /** @description Club speed, m/s */
@@ -427,8 +724,17 @@ export interface components {
       clubText?: string | null;
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
+      /** @enum {string|null} */
+      block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      drillId?: string | null;
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
+    };
+    TagBalls: {
+      ballIds: string[];
+      /** @enum {string|null} */
+      block: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      drillId?: string | null;
     };
     UpdateBall: {
       /** @description Club speed, m/s */
@@ -503,6 +809,9 @@ export interface components {
       clubText?: string | null;
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
+      /** @enum {string|null} */
+      block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      drillId?: string | null;
     };
     Column: {
       index: number;
@@ -619,6 +928,130 @@ export interface components {
       bands: components['schemas']['BandsDto'];
       accuracy: components['schemas']['AccuracyDto'];
     };
+    PutPart: {
+      value: {
+        [key: string]: unknown;
+      };
+      who?: string;
+    };
+    LessonChange: {
+      at: string;
+      who: string;
+      what: string;
+    };
+    AddRepetition: {
+      id: string;
+      drillId: string;
+      good: boolean;
+      miss?: string;
+      feltDeg?: number | null;
+      measuredDeg?: number | null;
+    };
+    PageNumberDto: {
+      label: string;
+      before: string;
+      after: string;
+      /** @enum {string} */
+      verdict: 'better' | 'worse' | 'not yet clear';
+    };
+    PageSlant: {
+      label: string;
+      faceAngleDeg: number;
+      clubPathDeg: number;
+    };
+    PageStation: {
+      drillId: string;
+      headLengthM: number;
+      pathDeg: number;
+      faceDeg: number;
+      startDeg: number;
+    };
+    HomeworkLine: {
+      date: string;
+      what: string;
+    };
+    PageContent: {
+      points: string[];
+      numbers: components['schemas']['PageNumberDto'][];
+      slants: components['schemas']['PageSlant'][];
+      stations: components['schemas']['PageStation'][];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description The coach’s words: a document of the editor */
+      words?: {
+        [key: string]: unknown;
+      } | null;
+    };
+    SharePage: {
+      content: components['schemas']['PageContent'];
+      /** @description Days until the link ends */
+      days: number;
+    };
+    NewSharedPage: {
+      id: string;
+      createdAt: string;
+      expiresAt: string;
+      withdrawnAt: string | null;
+      /** @description Days the player has ticked */
+      ticked: string[];
+      token: string;
+    };
+    PlayerPage: {
+      points: string[];
+      numbers: components['schemas']['PageNumberDto'][];
+      slants: components['schemas']['PageSlant'][];
+      stations: components['schemas']['PageStation'][];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description The coach’s words: a document of the editor */
+      words?: {
+        [key: string]: unknown;
+      } | null;
+      playerName: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit: 'yd' | 'm';
+      academy: string;
+      date: string;
+      expiresAt: string;
+      ticked: string[];
+      repetitions: components['schemas']['StoredRepetition'][];
+    };
+    TickHomework: {
+      date: string;
+      done: boolean;
+    };
+    OwnPart: {
+      /** @enum {string} */
+      kind: 'stick' | 'peg' | 'ball' | 'rod' | 'cover' | 'line';
+      label: string;
+      alongM: number;
+      outM: number;
+      lengthM: number;
+      angleDeg: number;
+    };
+    OwnDrill: {
+      name: string;
+      /** @enum {number} */
+      movesPath: -1 | 0 | 1;
+      /** @enum {number} */
+      movesFace: -1 | 0 | 1;
+      how: string;
+      good: string;
+      parts: components['schemas']['OwnPart'][];
+      id: string;
+    };
+    CreateOwnDrill: {
+      name: string;
+      /** @enum {number} */
+      movesPath: -1 | 0 | 1;
+      /** @enum {number} */
+      movesFace: -1 | 0 | 1;
+      how: string;
+      good: string;
+      parts: components['schemas']['OwnPart'][];
+    };
     FieldError: {
       field: string;
       reason: string;
@@ -626,7 +1059,15 @@ export interface components {
     Problem: {
       statusCode: number;
       /** @enum {string} */
-      kind: 'invalid' | 'refused' | 'not-found' | 'conflict' | 'too-large' | 'unavailable' | 'bug';
+      kind:
+        | 'invalid'
+        | 'refused'
+        | 'not-found'
+        | 'conflict'
+        | 'gone'
+        | 'too-large'
+        | 'unavailable'
+        | 'bug';
       message: string;
       fields: components['schemas']['FieldError'][];
     };
@@ -805,6 +1246,27 @@ export interface operations {
       };
     };
   };
+  players_effects: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerEffect'][];
+        };
+      };
+    };
+  };
   lessons_list: {
     parameters: {
       query?: {
@@ -899,6 +1361,31 @@ export interface operations {
       };
     };
   };
+  lessons_repeat: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RepeatLesson'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+    };
+  };
   lessons_balls: {
     parameters: {
       query?: never;
@@ -943,6 +1430,29 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Ball'];
         };
+      };
+    };
+  };
+  balls_tag: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TagBalls'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -1124,6 +1634,292 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Settings'];
         };
+      };
+    };
+  };
+  steps_put: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+        part: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PutPart'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonPart'];
+        };
+      };
+    };
+  };
+  steps_changes: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonChange'][];
+        };
+      };
+    };
+  };
+  steps_add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AddRepetition'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredRepetition'];
+        };
+      };
+    };
+  };
+  steps_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  pages_share: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SharePage'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewSharedPage'];
+        };
+      };
+    };
+  };
+  pages_withdraw: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  pages_open: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerPage'];
+        };
+      };
+    };
+  };
+  pages_tick: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TickHomework'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  pages_add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AddRepetition'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredRepetition'];
+        };
+      };
+    };
+  };
+  pages_calendar: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+    };
+  };
+  drills_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnDrill'][];
+        };
+      };
+    };
+  };
+  drills_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateOwnDrill'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnDrill'];
+        };
+      };
+    };
+  };
+  drills_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -1,4 +1,4 @@
-import { KEEPS } from '@loxos/core';
+import { BLOCK_KINDS, KEEPS } from '@loxos/core';
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { launchFile } from './launch-file.ts';
@@ -21,6 +21,9 @@ export const ball = sqliteTable(
     /** Order in the lesson. */
     ordinal: integer('ordinal').notNull(),
     keep: text('keep', { enum: KEEPS }).notNull(),
+    /** The block it was hit in, and the drill of a drill block. */
+    block: text('block', { enum: BLOCK_KINDS }),
+    drillId: text('drill_id'),
     /** The row's cells as one text: the same row in a longer export is not a new ball. */
     fingerprint: text('fingerprint'),
     club: text('club'),

@@ -4,3 +4,11 @@ export { launchFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { player } from './player.ts';
 export { setting } from './setting.ts';
+export {
+  homeworkTick,
+  lessonChange,
+  lessonPart,
+  ownDrill,
+  repetition,
+  sharedPage,
+} from './work.ts';

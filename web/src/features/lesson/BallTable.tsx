@@ -89,7 +89,9 @@ function columnsFor(lesson: Lesson) {
 }
 
 function NameCell({ row: { view, ball } }: { row: Row }) {
-  const waiting = useOutbox((state) => state.entries.some(({ ballId }) => ballId === ball.id));
+  const waiting = useOutbox((state) =>
+    state.entries.some((entry) => 'ballId' in entry && entry.ballId === ball.id),
+  );
   const note = !view.counts ? 'left out' : view.agreement.suspect ? 'kept in' : '';
   const origin = view.inferred ? 'inferred' : '';
   return (

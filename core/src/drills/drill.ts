@@ -1,0 +1,62 @@
+import type { CauseLinkId } from '../causes/links.ts';
+import type { Layout, LayoutContext } from './layout.ts';
+
+/** What a player does to the ball, in words of the hand: what a drill must not be given for. */
+export const TENDENCIES = [
+  'pull',
+  'push',
+  'hook',
+  'slice',
+  'in-to-out',
+  'out-to-in',
+  'closed',
+  'open',
+] as const;
+export type Tendency = (typeof TENDENCIES)[number];
+export const BODY_PARTS = ['back', 'wrist', 'elbow', 'hip'] as const;
+export type BodyPart = (typeof BODY_PARTS)[number];
+
+export interface Drill {
+  readonly id: string;
+  readonly name: string;
+  /** Which way it moves the path (1 in-to-out) and the face (1 open); 0 leaves it. */
+  readonly movesPath: -1 | 0 | 1;
+  readonly movesFace: -1 | 0 | 1;
+  /** It trains the start line, aim or strike rather than a direction. */
+  readonly trains: 'direction' | 'start' | 'aim' | 'strike' | 'routine';
+  /** Either way round: it moves towards whatever is wanted. */
+  readonly eitherWay?: boolean;
+  readonly notFor: readonly Tendency[];
+  readonly strains: readonly BodyPart[];
+  readonly near: readonly CauseLinkId[];
+  readonly how: string;
+  readonly good: string;
+  /** How a repetition is scored, beside good and missed. */
+  readonly misses: readonly string[];
+  readonly suits: 'those who look' | 'those who keep missing the message' | 'anyone';
+  readonly layout: (context: LayoutContext) => Layout;
+  readonly cautions: readonly string[];
+  /** A checklist instead of balls. */
+  readonly steps?: readonly string[];
+}
+
+/** How much of it, common practice: half speed first, three rehearsals to a ball, sets of ten. */
+export const DOSE = {
+  steps: [
+    'Ten slow swings, half speed and half length, no ball',
+    'Three rehearsals to one ball, ten balls',
+    'Ten balls at full speed, exaggerated',
+    'Ten balls with the exaggeration toned down',
+  ],
+  setOf: 10,
+  moveOnAt: 8,
+  stepBackUnder: 5,
+} as const;
+
+/** What every station says. */
+export const CAUTIONS = [
+  'Clear space all round: nobody ahead or inside the swing.',
+  'Indoors nothing hard where a ball or club could rebound; nets rated for full speed.',
+  'Pain in back, wrist, elbow or hip: stop, and leave it to a medical professional.',
+  'Follow the rules of the facility.',
+] as const;

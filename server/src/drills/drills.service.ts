@@ -1,0 +1,51 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { and, asc, eq, isNull } from 'drizzle-orm';
+import { AcademyService } from '../academy/academy.service.ts';
+import { nowText } from '../common/clock.ts';
+import { ownDrill } from '../db/schema/index.ts';
+import { Store } from '../db/store.ts';
+import type { CreateOwnDrill, OwnDrill } from './drill.dto.ts';
+
+/** Drills of the academy's own, beside the catalogue. */
+@Injectable()
+export class DrillsService {
+  constructor(
+    private readonly store: Store,
+    private readonly academies: AcademyService,
+  ) {}
+
+  async list(): Promise<OwnDrill[]> {
+    const rows = await this.store.read((db) =>
+      db
+        .select()
+        .from(ownDrill)
+        .where(and(eq(ownDrill.academyId, this.academies.id), isNull(ownDrill.deletedAt)))
+        .orderBy(asc(ownDrill.createdAt)),
+    );
+    return rows.map(({ id, value }) => ({ ...(JSON.parse(value) as CreateOwnDrill), id }));
+  }
+
+  async create(dto: CreateOwnDrill): Promise<OwnDrill> {
+    const id = `own-${randomUUID()}`;
+    const row = {
+      id,
+      academyId: this.academies.id,
+      value: JSON.stringify(dto),
+      createdAt: nowText(),
+    };
+    await this.store.write(async (tx) => {
+      await tx.insert(ownDrill).values(row);
+    });
+    return { ...dto, id };
+  }
+
+  async remove(id: string): Promise<void> {
+    const own = and(eq(ownDrill.academyId, this.academies.id), eq(ownDrill.id, id));
+    await this.store.write(async (tx) => {
+      const [row] = await tx.select().from(ownDrill).where(own);
+      if (row === undefined) throw new NotFoundException('There is no such drill in this academy.');
+      await tx.update(ownDrill).set({ deletedAt: nowText() }).where(own);
+    });
+  }
+}

@@ -1,0 +1,137 @@
+import { HANDS, LENGTH_UNITS } from '@loxos/core';
+import type { Hand, LengthUnit } from '@loxos/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsISO8601,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
+
+const VERDICTS = ['better', 'worse', 'not yet clear'] as const;
+
+export class PageNumberDto {
+  @ApiProperty() @IsString() @MaxLength(80) readonly label!: string;
+  @ApiProperty() @IsString() @MaxLength(40) readonly before!: string;
+  @ApiProperty() @IsString() @MaxLength(40) readonly after!: string;
+  @ApiProperty({ enum: VERDICTS }) @IsIn(VERDICTS) readonly verdict!: (typeof VERDICTS)[number];
+}
+
+/** A station to lay out: the drill and what its layout is made for. */
+export class PageStation {
+  @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
+  @ApiProperty() @IsNumber() @Min(0.05) @Max(0.2) readonly headLengthM!: number;
+  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly pathDeg!: number;
+  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly faceDeg!: number;
+  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly startDeg!: number;
+}
+
+/** Mean face and path of a block, for its drawing. */
+export class PageSlant {
+  @ApiProperty() @IsString() @MaxLength(40) readonly label!: string;
+  @ApiProperty() @IsNumber() @Min(-45) @Max(45) readonly faceAngleDeg!: number;
+  @ApiProperty() @IsNumber() @Min(-45) @Max(45) readonly clubPathDeg!: number;
+}
+
+export class PageContent {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMaxSize(2, { message: 'points: two points at most' })
+  @IsString({ each: true })
+  @MaxLength(400, { each: true })
+  readonly points!: string[];
+
+  @ApiProperty({ type: [PageNumberDto] })
+  @IsArray()
+  @ArrayMaxSize(12)
+  @ValidateNested({ each: true })
+  @Type(() => PageNumberDto)
+  readonly numbers!: PageNumberDto[];
+
+  @ApiProperty({ type: [PageSlant] })
+  @IsArray()
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => PageSlant)
+  readonly slants!: PageSlant[];
+
+  @ApiProperty({ type: [PageStation] })
+  @IsArray()
+  @ArrayMaxSize(4)
+  @ValidateNested({ each: true })
+  @Type(() => PageStation)
+  readonly stations!: PageStation[];
+
+  @ApiProperty({ type: [HomeworkLine] })
+  @IsArray()
+  @ArrayMaxSize(30)
+  @ValidateNested({ each: true })
+  @Type(() => HomeworkLine)
+  readonly homework!: HomeworkLine[];
+
+  @ApiProperty() @IsISO8601() readonly nextLook!: string;
+
+  @ApiPropertyOptional({
+    type: 'object',
+    additionalProperties: true,
+    nullable: true,
+    description: 'The coach’s words: a document of the editor',
+  })
+  @IsOptional()
+  @IsObject()
+  readonly words?: Record<string, unknown> | null;
+}
+
+export class SharePage {
+  @ApiProperty({ type: PageContent })
+  @ValidateNested()
+  @Type(() => PageContent)
+  readonly content!: PageContent;
+  @ApiProperty({ description: 'Days until the link ends' })
+  @IsInt()
+  @Min(1)
+  @Max(180)
+  readonly days!: number;
+}
+
+export class SharedPage {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly createdAt!: string;
+  @ApiProperty() readonly expiresAt!: string;
+  @ApiProperty({ type: String, nullable: true }) readonly withdrawnAt!: string | null;
+  @ApiProperty({ type: [String], description: 'Days the player has ticked' })
+  readonly ticked!: string[];
+}
+
+/** Only the answer to sharing holds the link. */
+export class NewSharedPage extends SharedPage {
+  @ApiProperty() readonly token!: string;
+}
+
+export class PlayerPage extends PageContent {
+  @ApiProperty() readonly playerName!: string;
+  @ApiProperty({ enum: HANDS }) readonly hand!: Hand;
+  @ApiProperty({ enum: LENGTH_UNITS }) readonly lengthUnit!: LengthUnit;
+  @ApiProperty() readonly academy!: string;
+  @ApiProperty() readonly date!: string;
+  @ApiProperty() readonly expiresAt!: string;
+  @ApiProperty({ type: [String] }) readonly ticked!: string[];
+  @ApiProperty({ type: [StoredRepetition] }) readonly repetitions!: StoredRepetition[];
+}
+
+export class TickHomework {
+  @ApiProperty() @IsISO8601() readonly date!: string;
+  @ApiProperty() @IsBoolean() readonly done!: boolean;
+}

@@ -1,0 +1,150 @@
+import { CAUSE_LINK_IDS, DRILLS, FIRST_SCHOOLS, FIRST_TARGETS, STANDARD_BAG } from '@loxos/core';
+import type { FirstSchool, FirstTarget } from '@loxos/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsISO8601,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { LESSON_PARTS } from '../db/schema/work.ts';
+import type { LessonPartName } from '../db/schema/work.ts';
+
+const CLUB_IDS = STANDARD_BAG.map(({ id }) => id);
+const NULLABLE = { type: Number, nullable: true } as const;
+const ANGLE = { min: -45, max: 45 } as const;
+
+/** What is seen before the first ball. */
+export class SetUpPart {
+  @IsOptional() @IsString() @MaxLength(200) readonly target?: string;
+  @IsOptional() @IsIn(CLUB_IDS) readonly club?: string | null;
+  @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly feetDeg?: number | null;
+  @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly hipDeg?: number | null;
+  @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly shoulderDeg?: number | null;
+  @IsOptional() @IsNumber() @Min(-50) @Max(30) readonly ballCm?: number | null;
+  @IsOptional() @IsInt() @Min(0) @Max(4) readonly knuckles?: number | null;
+  @IsOptional() @IsIn([-1, 0, 1]) readonly distance?: -1 | 0 | 1 | null;
+  @IsOptional() @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) readonly camera?: string[];
+  @IsOptional() @IsString() @MaxLength(2000) readonly body?: string;
+}
+
+/** What was seen of the swing: link by link. */
+export class CausesPart {
+  @IsObject() readonly observations!: Record<string, -1 | 0 | 1>;
+}
+
+class Wanted {
+  @IsNumber() @Min(-20) @Max(20) readonly pathDeg!: number;
+  @IsNumber() @Min(-20) @Max(20) readonly faceDeg!: number;
+  @IsNumber() @Min(-20) @Max(20) readonly startDeg!: number;
+}
+
+/** What is worked on. */
+export class WorkPart {
+  @IsIn(FIRST_SCHOOLS) readonly school!: FirstSchool;
+  @IsOptional() @IsIn(FIRST_TARGETS) readonly target?: FirstTarget | null;
+  @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds!: string[];
+  @IsOptional() @ValidateNested() @Type(() => Wanted) readonly wanted?: Wanted;
+}
+
+export class HomeworkLine {
+  @ApiProperty() @IsISO8601() readonly date!: string;
+  @ApiProperty() @IsString() @MaxLength(400) readonly what!: string;
+}
+
+/** The page as the coach has it. */
+export class SendPart {
+  @IsArray()
+  @ArrayMaxSize(2, { message: 'points: two points at most' })
+  @IsString({ each: true })
+  @MaxLength(400, { each: true })
+  readonly points!: string[];
+  @IsArray()
+  @ArrayMaxSize(30)
+  @ValidateNested({ each: true })
+  @Type(() => HomeworkLine)
+  readonly homework!: HomeworkLine[];
+  @IsISO8601() readonly nextLook!: string;
+  /** Rich text of the coach: a document of the editor, as JSON. */
+  @IsOptional() @IsObject() readonly words?: object | null;
+}
+
+export const PART_CLASSES = {
+  setup: SetUpPart,
+  causes: CausesPart,
+  work: WorkPart,
+  send: SendPart,
+} as const;
+
+/** Beyond what class-validator says: links and drills that exist. Returns the reason, or null. */
+export function partTrouble(part: LessonPartName, value: object): string | null {
+  if (part !== 'causes') return null;
+  const { observations } = value as CausesPart;
+  for (const [id, seen] of Object.entries(observations)) {
+    if (!CAUSE_LINK_IDS.includes(id)) return `observations: there is no link “${id}”`;
+    if (![-1, 0, 1].includes(seen)) return `observations: “${id}” must be −1, 0 or 1`;
+  }
+  return null;
+}
+export const CATALOGUE_IDS = DRILLS.map(({ id }) => id);
+
+export class PutPart {
+  @ApiProperty({ type: 'object', additionalProperties: true }) @IsObject() readonly value!: Record<
+    string,
+    unknown
+  >;
+  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(80) readonly who?: string;
+}
+
+export class LessonPart {
+  @ApiProperty({ enum: LESSON_PARTS }) readonly part!: LessonPartName;
+  @ApiProperty({ type: 'object', additionalProperties: true }) readonly value!: Record<
+    string,
+    unknown
+  >;
+  @ApiProperty() readonly updatedAt!: string;
+  @ApiProperty() readonly updatedBy!: string;
+}
+
+export class LessonChange {
+  @ApiProperty() readonly at!: string;
+  @ApiProperty() readonly who!: string;
+  @ApiProperty() readonly what!: string;
+}
+
+export class AddRepetition {
+  @ApiProperty() @IsString() @MaxLength(40) readonly id!: string;
+  @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
+  @ApiProperty() @IsBoolean() readonly good!: boolean;
+  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(60) readonly miss?: string;
+  @ApiPropertyOptional(NULLABLE) @IsOptional() @IsNumber() @Min(-45) @Max(45) readonly feltDeg?:
+    number | null;
+  @ApiPropertyOptional(NULLABLE)
+  @IsOptional()
+  @IsNumber()
+  @Min(-45)
+  @Max(45)
+  readonly measuredDeg?: number | null;
+}
+
+export class StoredRepetition {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly drillId!: string;
+  @ApiProperty() readonly good!: boolean;
+  @ApiProperty() readonly miss!: string;
+  @ApiProperty(NULLABLE) readonly feltDeg!: number | null;
+  @ApiProperty(NULLABLE) readonly measuredDeg!: number | null;
+  @ApiProperty() readonly at!: string;
+  @ApiProperty({ description: 'Logged by the player from the page' }) readonly byPlayer!: boolean;
+}

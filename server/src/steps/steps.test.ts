@@ -1,0 +1,245 @@
+import ICAL from 'ical.js';
+import { startTestApp } from '../testing/app.ts';
+import type { TestApp } from '../testing/app.ts';
+
+let t: TestApp;
+beforeAll(async () => (t = await startTestApp()));
+afterAll(() => t.close());
+
+const lessonOf = async (id: string) => (await t.http().get(`/api/lessons/${id}`)).body;
+const put = (id: string, part: string, value: unknown, who?: string) =>
+  t.http().put(`/api/lessons/${id}/parts/${part}`).send({ value, who });
+
+describe('the steps of a lesson', () => {
+  it('are kept, resumed on any device, and every change says who and when', async () => {
+    const id = await t.lesson();
+    await put(id, 'setup', { feetDeg: -6, knuckles: 3, body: 'fine today' }).expect(200);
+    await put(id, 'setup', { feetDeg: -4 }, 'Ida at the tablet').expect(200);
+    await put(id, 'causes', { observations: { 'ball-position': 1, chest: 0 } }).expect(200);
+    const { parts } = await lessonOf(id);
+    expect(parts.find((p: { part: string }) => p.part === 'setup')).toMatchObject({
+      value: { feetDeg: -4 },
+      updatedBy: 'Ida at the tablet',
+    });
+    const { body } = await t.http().get(`/api/lessons/${id}/changes`).expect(200);
+    expect(body.map((c: { what: string }) => c.what)).toEqual(
+      expect.arrayContaining(['setup changed', 'causes changed']),
+    );
+    expect(body).toHaveLength(3);
+  });
+
+  it.each([
+    ['setup', { feetDeg: 400 }, 'feetDeg'],
+    ['setup', { shoes: 'white' }, 'shoes'],
+    ['causes', { observations: { moon: 1 } }, 'no link “moon”'],
+    ['causes', { observations: { chest: 7 } }, 'must be −1, 0 or 1'],
+    ['work', { school: 'luck', drillIds: [] }, 'school'],
+    [
+      'send',
+      { points: ['a', 'b', 'c'], homework: [], nextLook: '2026-05-05' },
+      'two points at most',
+    ],
+  ])('refuse %s %p', async (part, value, reason) => {
+    const id = await t.lesson();
+    const { body } = await put(id, part, value).expect(400);
+    expect(JSON.stringify(body)).toContain(reason);
+    expect((await lessonOf(id)).parts).toEqual([]);
+  });
+
+  it('there are no others', async () => {
+    await put(await t.lesson(), 'party', {}).expect(404);
+  });
+
+  it('repeat for the next visit with set-up and work, not with what was found', async () => {
+    const playerId = await t.player();
+    const id = await t.lesson(playerId);
+    await put(id, 'work', { school: 'path-first', drillIds: ['overhang'] });
+    await put(id, 'causes', { observations: { chest: 1 } });
+    const { body } = await t
+      .http()
+      .post(`/api/lessons/${id}/repeat`)
+      .send({ startsAt: '2026-05-18T09:00:00Z' })
+      .expect(201);
+    const again = await lessonOf(body.id);
+    expect(again.parts.map((p: { part: string }) => p.part)).toEqual(['work']);
+    expect(again.previousLessonId).toBe(id);
+  });
+});
+
+describe('blocks and repetitions', () => {
+  it('balls are tagged together, and what a drill moved is ranked for the player', async () => {
+    const playerId = await t.player();
+    const id = await t.lesson(playerId);
+    const ids: string[] = [];
+    for (const clubPathDeg of [-6, -5.5, -6.5, -6.2, -5.8, -2, -2.4, -1.8, -2.2, -1.9]) {
+      const { body } = await t
+        .http()
+        .post(`/api/lessons/${id}/balls`)
+        .send({ clubPathDeg, faceAngleDeg: 0 });
+      ids.push(body.id as string);
+    }
+    const tag = (ballIds: string[], block: string | null, drillId?: string) =>
+      t.http().post(`/api/lessons/${id}/blocks`).send({ ballIds, block, drillId });
+    await tag(ids.slice(0, 5), 'baseline').expect(204);
+    await tag(ids.slice(5), 'drill', 'overhang').expect(204);
+    await tag(ids, 'party').expect(400);
+    const { body: effects } = await t.http().get(`/api/players/${playerId}/effects`).expect(200);
+    const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
+    expect(path).toMatchObject({ drillId: 'overhang', verdict: 'better', balls: 5 });
+    expect(path.difference).toBeCloseTo(3.94, 6);
+    await tag(ids.slice(5), null).expect(204);
+    expect((await lessonOf(id)).balls[9]).toMatchObject({ block: null, drillId: null });
+  });
+
+  it('a repetition sent twice is one, and can be taken back', async () => {
+    const id = await t.lesson();
+    const rep = {
+      id: crypto.randomUUID(),
+      drillId: 'overhang',
+      good: false,
+      miss: 'touched the rod',
+      feltDeg: 10,
+      measuredDeg: 3,
+    };
+    for (let i = 0; i < 2; i++)
+      await t.http().post(`/api/lessons/${id}/repetitions`).send(rep).expect(201);
+    expect((await lessonOf(id)).repetitions).toMatchObject([{ ...rep, byPlayer: false }]);
+    await t.http().delete(`/api/repetitions/${rep.id}`).expect(204);
+    expect((await lessonOf(id)).repetitions).toEqual([]);
+    await t.http().delete('/api/repetitions/none').expect(404);
+  });
+});
+
+describe('the player’s page', () => {
+  const content = {
+    points: ['Swing less across.'],
+    numbers: [{ label: 'Path', before: '6.0° L', after: '2.1° L', verdict: 'better' }],
+    slants: [],
+    stations: [{ drillId: 'overhang', headLengthM: 0.08, pathDeg: 4, faceDeg: 0, startDeg: 0 }],
+    homework: [
+      { date: '2026-05-07', what: 'Overhang: ten slow swings' },
+      { date: '2026-05-10', what: 'Overhang: ten balls' },
+    ],
+    nextLook: '2026-05-18',
+    words: null,
+  };
+  const share = async (days = 30) => {
+    const id = await t.lesson(await t.player({ name: 'Nan Brook', hand: 'left' }));
+    const { body } = await t
+      .http()
+      .post(`/api/lessons/${id}/pages`)
+      .send({ content, days })
+      .expect(201);
+    return { lessonId: id, pageId: body.id as string, token: body.token as string };
+  };
+
+  it('opens behind its link alone, takes ticks and repetitions, and the coach sees them', async () => {
+    const { lessonId, pageId, token } = await share();
+    expect(token).toMatch(/^[\w-]{32}$/);
+    const { body: page, headers } = await t.http().get(`/api/p/${token}`).expect(200);
+    expect(page).toMatchObject({
+      playerName: 'Nan Brook',
+      hand: 'left',
+      points: content.points,
+      ticked: [],
+    });
+    expect(headers['cache-control']).toBe('no-store');
+    await t
+      .http()
+      .post(`/api/p/${token}/ticks`)
+      .send({ date: '2026-05-07', done: true })
+      .expect(204);
+    await t
+      .http()
+      .post(`/api/p/${token}/ticks`)
+      .send({ date: '2026-05-08', done: true })
+      .expect(400);
+    await t
+      .http()
+      .post(`/api/p/${token}/repetitions`)
+      .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
+      .expect(201);
+    const lesson = await lessonOf(lessonId);
+    expect(lesson.pages).toMatchObject([{ id: pageId, ticked: ['2026-05-07'] }]);
+    expect(JSON.stringify(lesson.pages)).not.toContain(token);
+    expect(lesson.repetitions).toMatchObject([{ byPlayer: true, good: true }]);
+  });
+
+  it('is refused when guessed, withdrawn or ended, each in words', async () => {
+    const { body: unknown } = await t
+      .http()
+      .get('/api/p/AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA')
+      .expect(404);
+    expect(unknown.message).toContain('no page behind this link');
+    const { pageId, token } = await share();
+    await t.http().delete(`/api/pages/${pageId}`).expect(204);
+    const { body: gone } = await t.http().get(`/api/p/${token}`).expect(410);
+    expect(gone).toMatchObject({ kind: 'gone' });
+    expect(gone.message).toContain('withdrawn');
+    await t
+      .http()
+      .post(`/api/p/${token}/ticks`)
+      .send({ date: '2026-05-07', done: true })
+      .expect(410);
+    const late = await share(1);
+    const twoDays = Date.now() + 2 * 24 * 3600 * 1000;
+    const spy = jest
+      .spyOn(Date.prototype, 'toISOString')
+      .mockReturnValue(new Date(twoDays).toJSON());
+    const { body: ended } = await t.http().get(`/api/p/${late.token}`).expect(410);
+    spy.mockRestore();
+    expect(ended.message).toContain('This link has ended');
+  });
+
+  it('gives its homework as a calendar that another parser reads', async () => {
+    const { token } = await share();
+    const { text, headers } = await t.http().get(`/api/p/${token}/homework.ics`).expect(200);
+    expect(headers['content-type']).toContain('text/calendar');
+    const calendar = new ICAL.Component(
+      ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0],
+    );
+    const events = calendar.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
+    expect(events.map((e) => [e.startDate.toString(), e.startDate.isDate, e.summary])).toEqual([
+      ['2026-05-07', true, 'Overhang: ten slow swings'],
+      ['2026-05-10', true, 'Overhang: ten balls'],
+      ['2026-05-18', true, 'Next look at Test academy'],
+    ]);
+  });
+
+  it('is refused with more than two points, or with other things in it', async () => {
+    const id = await t.lesson();
+    const send = (bad: object) =>
+      t
+        .http()
+        .post(`/api/lessons/${id}/pages`)
+        .send({ content: { ...content, ...bad }, days: 30 });
+    expect((await send({ points: ['a', 'b', 'c'] }).expect(400)).body.message).toContain(
+      'two points at most',
+    );
+    await send({ script: '<script>' }).expect(400);
+    await t.http().post(`/api/lessons/${id}/pages`).send({ content, days: 9999 }).expect(400);
+  });
+});
+
+describe('the academy’s own drills', () => {
+  const own = {
+    name: 'Low bench',
+    movesPath: 1,
+    movesFace: 0,
+    how: 'Swing under it',
+    good: 'No touch',
+    parts: [{ kind: 'rod', label: 'bench', alongM: -0.3, outM: 0.2, lengthM: 0.4, angleDeg: 90 }],
+  };
+  it('are added, listed and taken away', async () => {
+    const { body } = await t.http().post('/api/drills').send(own).expect(201);
+    expect((await t.http().get('/api/drills')).body).toMatchObject([{ ...own, id: body.id }]);
+    await t.http().delete(`/api/drills/${body.id}`).expect(204);
+    expect((await t.http().get('/api/drills')).body).toEqual([]);
+    await t.http().delete('/api/drills/none').expect(404);
+    await t
+      .http()
+      .post('/api/drills')
+      .send({ ...own, parts: [{ ...own.parts[0], alongM: 99 }] })
+      .expect(400);
+  });
+});
