@@ -51,6 +51,7 @@ export function useLesson(id: string): { lesson: Lesson | null; error: Error | n
   const query = useQuery({
     queryKey: keys.lesson(id),
     queryFn: () => answerOf(api.GET('/api/lessons/{id}', { params: { path: { id } } })),
+    enabled: id !== '',
   });
   const entries = useOutbox((state) => state.entries);
   const lesson = useMemo(

@@ -38,6 +38,7 @@ function PaletteList({ onClose, onKeys }: Omit<PaletteProps, 'open'>) {
         )}
       {item('Day', go('/'))}
       {item('Players', go('/players'))}
+      {item('Yard', go('/yard'))}
       {item('Workshop', go('/workshop'))}
       {item('Settings', go('/settings'))}
       {players.map((player) => item(`Player: ${player.name}`, go(`/players/${player.id}`)))}

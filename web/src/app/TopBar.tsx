@@ -62,6 +62,9 @@ export function TopBar({ onPalette }: { onPalette: () => void }) {
         <NavLink to="/players" className={LINK}>
           Players
         </NavLink>
+        <NavLink to="/yard" className={LINK}>
+          Yard
+        </NavLink>
         <NavLink to="/workshop" className={LINK}>
           Workshop
         </NavLink>

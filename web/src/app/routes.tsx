@@ -26,6 +26,10 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'yard',
+        lazy: async () => ({ Component: (await import('../features/yard/YardPage.tsx')).YardPage }),
+      },
+      {
         path: 'workshop',
         lazy: async () => ({
           Component: (await import('../features/workshop/WorkshopPage.tsx')).WorkshopPage,
@@ -49,5 +53,13 @@ export const router = createBrowserRouter([
       },
       { path: '*', element: <NotFound /> },
     ],
+  },
+  {
+    path: '/p/:token',
+    errorElement: <RouteTrouble />,
+    HydrateFallback: () => null,
+    lazy: async () => ({
+      Component: (await import('../features/page/PlayerPagePage.tsx')).PlayerPagePage,
+    }),
   },
 ]);

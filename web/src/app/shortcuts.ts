@@ -8,6 +8,7 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['J K', 'Next ball, ball before'],
   ['X', 'Leave the chosen ball out, or keep it in'],
   ['B', 'New ball'],
+  ['T', 'Tag the block, in Prove'],
   ['E', 'Edit the chosen ball'],
   ['Delete', 'Delete the chosen ball'],
   ['Ctrl Z', 'Undo'],

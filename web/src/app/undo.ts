@@ -26,6 +26,10 @@ export const useUndo = create<UndoState>()((set, get) => ({
   },
 }));
 
+/** Remembers how to undo something too small to tell of; Ctrl+Z undoes it. */
+export const remember = (label: string, undo: () => void): void =>
+  useUndo.getState().push({ label, undo });
+
 /** Tells of something done, with a button that undoes it; Ctrl+Z does the same. */
 export function didUndoably(label: string, undo: () => void): void {
   const step: Step = { label, undo };

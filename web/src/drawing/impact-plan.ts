@@ -9,6 +9,14 @@ export const PLAN_TIMES = 3;
 /** The plan's box: x from −HALF_WIDTH to HALF_WIDTH, y from −AHEAD (target) to BEHIND. */
 export const PLAN_BOX = { halfWidth: 150, ahead: 205, behind: 165 } as const;
 
+/** The plan's view box. */
+export const IMPACT_VIEW = [
+  -PLAN_BOX.halfWidth,
+  -PLAN_BOX.ahead,
+  2 * PLAN_BOX.halfWidth,
+  PLAN_BOX.ahead + PLAN_BOX.behind,
+] as const;
+
 export interface ImpactAngles {
   readonly hand: Hand;
   readonly faceAngleDeg: number | null;

@@ -1,8 +1,6 @@
-import type { LessonBall, Reading } from '@loxos/core';
+import type { Reading } from '@loxos/core';
+import { clubKeyOf } from './lesson-ball.ts';
 import { useLessonScreen } from './lesson-store.ts';
-
-/** Balls of one club share this: the standard club, or what the file called it. */
-export const clubKeyOf = (ball: LessonBall): string => ball.club ?? `text:${ball.clubText ?? ''}`;
 
 const TAB =
   'inline-flex min-h-11 items-center gap-2 border-b-3 px-4 font-semibold aria-pressed:border-look border-transparent hover:border-line';

@@ -3,7 +3,7 @@ import type { BallView, LengthUnit } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../drawing/flight-plan.ts';
-import { PLAN_BOX, PLAN_TIMES, impactPlan } from '../../drawing/impact-plan.ts';
+import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../drawing/impact-plan.ts';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { describeImpact } from './describe.ts';
 
@@ -14,12 +14,6 @@ interface DrawingsProps {
   readonly chosen: BallView | null;
 }
 
-const IMPACT_VIEW = [
-  -PLAN_BOX.halfWidth,
-  -PLAN_BOX.ahead,
-  2 * PLAN_BOX.halfWidth,
-  PLAN_BOX.ahead + PLAN_BOX.behind,
-] as const;
 const FLIGHT_VIEW = [
   -FLIGHT_BOX.width / 2,
   -(FLIGHT_BOX.height - FLIGHT_BOX.bottom),

@@ -7,7 +7,11 @@ import { useKeys } from '../../app/shortcuts.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Trouble } from '../../ui/Notice.tsx';
 import { BallForm } from './BallForm.tsx';
+import { ProveStep } from './ProveStep.tsx';
 import { ReadStep } from './ReadStep.tsx';
+import { SendStep } from './SendStep.tsx';
+import { SetStep } from './SetStep.tsx';
+import { WorkStep } from './WorkStep.tsx';
 import { STEPS } from './steps.ts';
 import { useLessonScreen } from './lesson-store.ts';
 import { useReading } from './use-reading.ts';
@@ -18,13 +22,13 @@ const HAND_WORDS = { right: 'right-handed', left: 'left-handed' } as const;
 
 function StepLine({ lessonId }: { lessonId: string }) {
   return (
-    <nav aria-label="Steps of the lesson" className="flex items-center">
+    <nav aria-label="Steps of the lesson" className="flex flex-wrap items-center gap-y-1">
       {STEPS.map((step, index) => (
         <div key={step.id} className="flex items-center">
-          {index > 0 && <span aria-hidden className="h-px w-6 bg-line" />}
+          {index > 0 && <span aria-hidden className="h-px w-2 bg-line" />}
           <NavLink
             to={`/lessons/${lessonId}/${step.id}`}
-            className="inline-flex min-h-11 items-center rounded-full border border-line bg-sheet px-5 font-semibold aria-[current=page]:border-ink aria-[current=page]:bg-ink aria-[current=page]:text-paper"
+            className="inline-flex min-h-11 items-center rounded-full border border-line bg-sheet px-4 font-semibold aria-[current=page]:border-ink aria-[current=page]:bg-ink aria-[current=page]:text-paper"
           >
             {step.label}
           </NavLink>
@@ -82,8 +86,12 @@ export function LessonPage() {
           Reading {lesson.balls.length} balls …<Button onClick={stop}>Stop</Button>
         </div>
       )}
+      {step === 'set' && <SetStep lesson={lesson} />}
       {step === 'watch' && <WatchStep lesson={lesson} reading={result} />}
       {step === 'read' && <ReadStep lesson={lesson} reading={result} />}
+      {step === 'work' && <WorkStep lesson={lesson} reading={result} />}
+      {step === 'prove' && <ProveStep lesson={lesson} reading={result} />}
+      {step === 'send' && <SendStep lesson={lesson} reading={result} />}
       {!STEPS.some(({ id }) => id === step) && <p className="p-6">There is no such step.</p>}
       <BallForm lesson={lesson} />
     </>

@@ -6,9 +6,11 @@ import { Empty } from '../../ui/Notice.tsx';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { removeBall, toggleKeep } from './ball-actions.ts';
 import { BallTable } from './BallTable.tsx';
-import { ClubTabs, clubKeyOf } from './ClubTabs.tsx';
+import { CausePanel } from './CausePanel.tsx';
+import { ClubTabs } from './ClubTabs.tsx';
+import { clubKeyOf } from './lesson-ball.ts';
 import { Drawings } from './Drawings.tsx';
-import { useLessonScreen } from './lesson-store.ts';
+import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { ReadingWords } from './ReadingWords.tsx';
 
 interface StepProps {
@@ -74,6 +76,9 @@ export function ReadStep({ lesson, reading }: StepProps) {
       </div>
       <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} />
       <BallTable lesson={lesson} views={views} chosen={chosen} />
+      <div className="lg:col-span-2">
+        <CausePanel lesson={lesson} group={groupOf(reading, club)} />
+      </div>
     </div>
   );
 }

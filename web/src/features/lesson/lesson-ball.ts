@@ -8,3 +8,6 @@ export function toLessonBall(ball: Ball): LessonBall & { readonly id: string } {
   const { id, keep, club, clubText, hitAt } = ball;
   return { ...EMPTY_BALL, ...figures, id, keep, club, clubText, hitAt };
 }
+
+/** Balls of one club share this: the standard club, or what the file called it. */
+export const clubKeyOf = (ball: LessonBall): string => ball.club ?? `text:${ball.clubText ?? ''}`;

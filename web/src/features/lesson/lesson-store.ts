@@ -1,4 +1,7 @@
+import type { GroupReading } from '@loxos/core';
 import { create } from 'zustand';
+import type { LessonReading } from '../../workers/reading.worker.ts';
+import { clubKeyOf } from './lesson-ball.ts';
 
 interface LessonScreen {
   /** The ball in full ink, or null for the first. */
@@ -28,3 +31,18 @@ export const useLessonScreen = create<LessonScreen>()((set) => ({
   closeForm: () => set({ form: null }),
   reset: () => set(START),
 }));
+
+/** The group of the club shown, or the one with the most balls. */
+export function groupOf(
+  reading: LessonReading | null,
+  club: string | null,
+): GroupReading | undefined {
+  const groups = reading?.reading.groups ?? [];
+  const views = reading?.reading.views ?? [];
+  const keyOf = (group: GroupReading): string | undefined => {
+    const first = views.find(({ id }) => id === group.ballIds[0]);
+    return first === undefined ? undefined : clubKeyOf(first.ball);
+  };
+  const shown = groups.find((group) => keyOf(group) === club);
+  return shown ?? [...groups].sort((a, b) => b.ballIds.length - a.ballIds.length)[0];
+}

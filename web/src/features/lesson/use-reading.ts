@@ -14,12 +14,14 @@ function startWorker() {
   });
   return { worker, remote: wrap<ReadingWorker>(worker) };
 }
-let running: ReturnType<typeof startWorker> | undefined;
+type Slot = 'lesson' | 'previous';
+/** One worker for the lesson, one for the lesson before it. */
+const running: Partial<Record<Slot, ReturnType<typeof startWorker>>> = {};
 
 /** Ends a reading under way; the next one starts a new worker. */
-function stopWorker(): void {
-  running?.worker.terminate();
-  running = undefined;
+function stopWorker(slot: Slot): void {
+  running[slot]?.worker.terminate();
+  delete running[slot];
 }
 
 /** The context a lesson is read in: the player's hand and units, the academy's bands and names. */
@@ -39,7 +41,11 @@ export interface ReadingState {
 }
 
 /** The lesson's balls read in the worker; the last reading stays until the next is there. */
-export function useReading(lesson: Lesson | null, settings: Settings | undefined): ReadingState {
+export function useReading(
+  lesson: Lesson | null,
+  settings: Settings | undefined,
+  slot: Slot = 'lesson',
+): ReadingState {
   const [result, setResult] = useState<LessonReading | null>(null);
   const [error, setError] = useState<Error | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
@@ -53,10 +59,10 @@ export function useReading(lesson: Lesson | null, settings: Settings | undefined
   useEffect(() => {
     if (balls === undefined || context === null) return undefined;
     let current = true;
-    running ??= startWorker();
+    const { remote } = (running[slot] ??= startWorker());
     const isLong = balls.length >= LONG_SESSION;
     const onProgress = isLong ? proxy((share: number) => current && setProgress(share)) : undefined;
-    running.remote
+    remote
       .read(balls, context, onProgress)
       .then((next) => current && setResult(next))
       .catch((reason: unknown) => current && setError(reason as Error))
@@ -64,11 +70,11 @@ export function useReading(lesson: Lesson | null, settings: Settings | undefined
     return () => {
       current = false;
       // A long reading that nobody waits for any more is ended.
-      if (isLong) stopWorker();
+      if (isLong) stopWorker(slot);
     };
-  }, [balls, context]);
+  }, [balls, context, slot]);
   const stop = (): void => {
-    stopWorker();
+    stopWorker(slot);
     setProgress(null);
   };
   return { result, error, progress, stop };

@@ -3,17 +3,11 @@ import type { Hand } from '@loxos/core';
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { Drawing } from '../../drawing/Drawing.tsx';
-import { PLAN_BOX, PLAN_TIMES, impactPlan } from '../../drawing/impact-plan.ts';
+import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../drawing/impact-plan.ts';
 import { drawnAngle } from '../../drawing/marks.ts';
 import { polar } from '../../drawing/shape.ts';
 import { DIALS } from './workshop-state.ts';
 
-const VIEW = [
-  -PLAN_BOX.halfWidth,
-  -PLAN_BOX.ahead,
-  2 * PLAN_BOX.halfWidth,
-  PLAN_BOX.ahead + PLAN_BOX.behind,
-] as const;
 const KEY_STEP_DEG = 0.5;
 type Angle = 'faceAngleDeg' | 'clubPathDeg';
 
@@ -93,7 +87,7 @@ export function PlanEditor({
     <Drawing
       ref={svg}
       shapes={shapes}
-      box={VIEW}
+      box={IMPACT_VIEW}
       title="The plan: drag the bar and the needle"
       className="max-h-[46vh] w-full select-none"
     >

@@ -1,0 +1,178 @@
+import { CLUB_KINDS, DRILLS, HANDS, pathOfPegDeg } from '@loxos/core';
+import type { ClubKind, Drill, Hand } from '@loxos/core';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { SelectField } from '../../ui/Field.tsx';
+import { Dial } from '../workshop/Dial.tsx';
+import { asDrill } from './layout-of.ts';
+import { OwnDrillForm } from './OwnDrillForm.tsx';
+import { StationView } from './StationView.tsx';
+
+function effectWords({ movesPath, movesFace, eitherWay, trains }: Drill): string {
+  const parts = [
+    movesPath > 0 && 'path in-to-out',
+    movesPath < 0 && 'path out-to-in',
+    movesFace > 0 && 'face open',
+    movesFace < 0 && 'face closed',
+    eitherWay === true && trains === 'direction' && 'path either way',
+    trains !== 'direction' && trains,
+  ].filter((part) => part !== false);
+  return parts.join(', ');
+}
+
+/** A peg laid by eye: what path it asks for. */
+function PegReader() {
+  const [ahead, setAhead] = useState(24);
+  const [out, setOut] = useState(-3);
+  const path = pathOfPegDeg(ahead / 100, out / 100);
+  return (
+    <section aria-label="A peg you laid" className="rounded-xl border border-line bg-sheet p-3">
+      <h2 className="text-lg">A peg you laid</h2>
+      <Dial label="Ahead" value={ahead} min={5} max={100} step={1} unit="cm" onChange={setAhead} />
+      <Dial
+        label="Outside the line, minus is inside"
+        value={out}
+        min={-40}
+        max={40}
+        step={0.5}
+        unit="cm"
+        onChange={setOut}
+      />
+      <p>
+        asks for a path of <b>{Math.abs(path).toFixed(1)}°</b>{' '}
+        {path < 0 ? 'out-to-in' : path > 0 ? 'in-to-out' : 'along the line'}.
+      </p>
+    </section>
+  );
+}
+
+/** Every drill with its station, set for a hand, a club and an angle. */
+export function YardPage() {
+  const [params, setParams] = useSearchParams();
+  const [adding, setAdding] = useState(false);
+  const own = useOwnDrills().data ?? [];
+  const remove = useRemoveDrill();
+  const all = [...DRILLS, ...own.map(asDrill)];
+  const chosen =
+    all.find(({ id }) => id === params.get('drill')) ?? all.find(({ id }) => id === 'two-gates')!;
+  const say = (key: string, value: string): void => {
+    const next = new URLSearchParams(params);
+    next.set(key, value);
+    setParams(next, { replace: true });
+  };
+  const number = (key: string, fallback: number): number => {
+    const value = Number(params.get(key) ?? fallback);
+    return Number.isFinite(value) ? Math.max(-12, Math.min(12, value)) : fallback;
+  };
+  const hand: Hand = HANDS.find((h) => h === params.get('hand')) ?? 'right';
+  const kind: ClubKind = CLUB_KINDS.find((k) => k === params.get('club')) ?? 'iron';
+  const unit = params.get('unit') === 'yd' ? 'yd' : 'm';
+  const station = {
+    hand,
+    kind,
+    pathDeg: number('path', 4),
+    faceDeg: number('face', 2),
+    startDeg: number('start', 1),
+  };
+  return (
+    <div className="mx-auto grid max-w-[1400px] gap-4 px-4 py-4 lg:grid-cols-[17rem_1fr_17rem]">
+      <nav aria-label="Drills" className="space-y-1">
+        <h1 className="text-2xl">Yard</h1>
+        <ul className="max-h-[70vh] overflow-y-auto">
+          {all.map((drill) => (
+            <li key={drill.id}>
+              <button
+                type="button"
+                aria-current={drill.id === chosen.id}
+                onClick={() => say('drill', drill.id)}
+                className="min-h-11 w-full rounded-lg px-3 py-1 text-left hover:bg-line/30 aria-[current=true]:bg-ink aria-[current=true]:text-paper"
+              >
+                <span className="block font-semibold">{drill.name}</span>
+                <span className="block text-sm">{effectWords(drill)}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <Button onClick={() => setAdding(true)}>
+          <Plus aria-hidden size={16} /> A drill of your own
+        </Button>
+      </nav>
+      <article aria-label={chosen.name} className="space-y-3">
+        <h2 className="text-2xl">{chosen.name}</h2>
+        {chosen.notFor.length > 0 && (
+          <p className="text-lg text-look">▲ Not for a player with: {chosen.notFor.join(', ')}.</p>
+        )}
+        <StationView drill={chosen} station={station} unit={unit} />
+        {chosen.id.startsWith('own-') && (
+          <Button onClick={() => remove.mutate(chosen.id)}>
+            <Trash2 aria-hidden size={16} /> Take this drill away
+          </Button>
+        )}
+      </article>
+      <section aria-label="Set for" className="space-y-2">
+        <div className="grid grid-cols-2 gap-2 lg:grid-cols-1">
+          <SelectField
+            label="Hand"
+            options={[
+              ['right', 'Right'],
+              ['left', 'Left'],
+            ]}
+            value={hand}
+            onChange={(event) => say('hand', event.target.value)}
+          />
+          <SelectField
+            label="Club"
+            options={CLUB_KINDS.map((k) => [k, k] as const)}
+            value={kind}
+            onChange={(event) => say('club', event.target.value)}
+          />
+          <SelectField
+            label="Distances"
+            options={[
+              ['m', 'cm and m'],
+              ['yd', 'inches and feet'],
+            ]}
+            value={unit}
+            onChange={(event) => say('unit', event.target.value)}
+          />
+        </div>
+        <Dial
+          label="Path asked for"
+          value={station.pathDeg}
+          min={-12}
+          max={12}
+          step={0.5}
+          unit="° in-out"
+          onChange={(v) => say('path', String(v))}
+        />
+        <Dial
+          label="Face asked for"
+          value={station.faceDeg}
+          min={-12}
+          max={12}
+          step={0.5}
+          unit="° open"
+          onChange={(v) => say('face', String(v))}
+        />
+        <Dial
+          label="Start mark"
+          value={station.startDeg}
+          min={-12}
+          max={12}
+          step={0.5}
+          unit="° push"
+          onChange={(v) => say('start', String(v))}
+        />
+        <PegReader />
+      </section>
+      <OwnDrillForm
+        open={adding}
+        onClose={() => setAdding(false)}
+        onMade={(id) => say('drill', id)}
+      />
+    </div>
+  );
+}
