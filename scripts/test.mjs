@@ -4,10 +4,11 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
-import { chromiumPath } from './chromium.mjs';
+import { chromiumPath, needPdfReader } from './chromium.mjs';
 
 installIfNeeded();
 const chromium = chromiumPath();
+needPdfReader();
 buildIfNeeded();
 
 const RESULTS = join(ROOT, 'test-results');

@@ -1,6 +1,6 @@
 import { seededRandom } from '@loxos/core';
 import { DIALECTS } from './dialects.ts';
-import { PEOPLE } from './people.ts';
+import { PEOPLE, STRAIGHT_PULL } from './people.ts';
 import type { Person, Visit } from './people.ts';
 import { hitBlocks } from './shots.ts';
 import type { Block } from './shots.ts';
@@ -37,7 +37,7 @@ const BEFORE_NOON = 11 * 60;
 export function filesToDrop(): DemoFile[] {
   const [ines, tobias, , wren, hollis] = PEOPLE as [Person, Person, Person, Person, Person];
   const steady = hollis.visits[0]!.blocks;
-  const plain = fileOf(ines, 'plain-commas', ines.visits[0]!.blocks, BEFORE_NOON);
+  const plain = fileOf(ines, 'plain-commas', STRAIGHT_PULL, BEFORE_NOON);
   const lines = plain.text.split('\r\n');
   const spoilt = lines.map((line, index) => {
     if (index === 3) return line.replace(/^((?:[^,]*,){2})[^,]*/, '$1fast');

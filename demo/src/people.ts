@@ -1,6 +1,19 @@
 import type { DialectName } from './dialects.ts';
 import type { Block, Striker, Swing } from './shots.ts';
 
+/** What was put down in the steps of a lesson. */
+export interface LessonDone {
+  readonly setup?: Readonly<Record<string, unknown>>;
+  readonly observations?: Readonly<Record<string, -1 | 0 | 1>>;
+  readonly school?: string;
+  readonly drillIds?: readonly string[];
+  readonly pathDeg?: number;
+  /** Repetitions logged at the first drill: + good, − missed. */
+  readonly repetitions?: string;
+  /** A page was given, and so many days of its homework were ticked. */
+  readonly pageTicks?: number;
+}
+
 /** A visit: how long ago, when, what for, and what was hit (nothing yet for a lesson to come). */
 export interface Visit {
   readonly daysAgo: number;
@@ -8,6 +21,8 @@ export interface Visit {
   readonly at: number;
   readonly asked: string;
   readonly blocks: readonly Block[];
+  /** How far the lesson went beyond its balls. */
+  readonly done?: LessonDone;
 }
 
 export interface Person extends Striker {
@@ -27,7 +42,14 @@ const swing = (pathDeg: number, faceDeg: number, loose = 1): Swing => ({
   faceSpreadDeg: 1.3 * loose,
   strikeSpreadMm: 5 * loose,
 });
-const block = (club: string, balls: number, of: Swing): Block => ({ club, balls, swing: of });
+const block = (club: string, balls: number, of: Swing, tag?: Block['tag']): Block => ({
+  club,
+  balls,
+  swing: of,
+  ...(tag !== undefined && { tag }),
+});
+const BASELINE = { block: 'baseline' } as const;
+const drill = (drillId: string) => ({ block: 'drill', drillId }) as const;
 const clock = (hours: number, minutes = 0): number => hours * 60 + minutes;
 
 /** Everyone at the invented Saltmarsh Golf School. The faults are typical, the people are not real. */
@@ -46,19 +68,41 @@ export const PEOPLE: readonly Person[] = [
         daysAgo: 28,
         at: clock(9),
         asked: 'Everything goes left',
-        blocks: [block('7-iron', 14, swing(-7.6, -7.4))],
+        blocks: [
+          block('7-iron', 8, swing(-7.6, -7.4), BASELINE),
+          block('7-iron', 8, swing(-7.2, -9.6), drill('preset-close')),
+        ],
+        done: {
+          setup: { feetDeg: -3, shoulderDeg: -5, ballCm: -8, knuckles: 2, body: 'stiff back' },
+          observations: { 'lead-hip': 1 },
+          school: 'relationship-first',
+          drillIds: ['preset-close'],
+          repetitions: '+-++-+++++',
+          pageTicks: 3,
+        },
       },
       {
         daysAgo: 14,
         at: clock(9),
         asked: 'Still left, but less',
-        blocks: [block('7-iron', 16, swing(-6.4, -6.2))],
+        blocks: [
+          block('7-iron', 8, swing(-6.4, -6.6), BASELINE),
+          block('7-iron', 9, swing(-3.4, -5.2), drill('hip-stay')),
+        ],
+        done: {
+          observations: { 'lead-hip': 1, chest: 0 },
+          school: 'path-first',
+          drillIds: ['hip-stay'],
+          repetitions: '-+--++-+++',
+          pageTicks: 2,
+        },
       },
       {
         daysAgo: 0,
         at: clock(9),
         asked: 'Left again under pressure',
         blocks: [block('7-iron', 15, swing(-5.6, -5.7))],
+        done: { setup: { feetDeg: -2, shoulderDeg: -6, ballCm: -7, knuckles: 2 } },
       },
     ],
   },
@@ -102,12 +146,28 @@ export const PEOPLE: readonly Person[] = [
         asked: 'My draw turns into a hook',
         blocks: [block('5-iron', 14, swing(6.8, 1.6))],
       },
-      { daysAgo: 14, at: clock(11), asked: '', blocks: [block('5-iron', 16, swing(5.6, 1.9))] },
+      {
+        daysAgo: 14,
+        at: clock(11),
+        asked: '',
+        blocks: [
+          block('5-iron', 8, swing(6.2, 1.8), BASELINE),
+          block('5-iron', 9, swing(3.1, 1.5), drill('far-peg')),
+        ],
+        done: {
+          observations: { chest: -1 },
+          drillIds: ['far-peg'],
+          pathDeg: -4,
+          repetitions: '++-++-++++',
+          pageTicks: 4,
+        },
+      },
       {
         daysAgo: 0,
         at: clock(11, 30),
         asked: 'Two hooks cost me the round',
         blocks: [block('5-iron', 15, swing(5.9, 1.7, 1.2))],
+        done: { observations: { chest: -1 }, drillIds: ['inside-guard'], repetitions: '-+-' },
       },
     ],
   },
@@ -131,7 +191,17 @@ export const PEOPLE: readonly Person[] = [
         daysAgo: 0,
         at: clock(14),
         asked: 'Keep the fade, lose the slice',
-        blocks: [block('6-iron', 14, swing(4.1, 1.2))],
+        blocks: [
+          block('6-iron', 8, swing(4.6, 1.2), BASELINE),
+          block('6-iron', 9, swing(1.6, 0.4), drill('stepping-pegs')),
+        ],
+        done: {
+          setup: { feetDeg: 5, shoulderDeg: 4, ballCm: -9, knuckles: 2 },
+          observations: { 'ball-position': 1 },
+          drillIds: ['stepping-pegs'],
+          pathDeg: 4,
+          repetitions: '+++-++++-+',
+        },
       },
     ],
   },
@@ -158,3 +228,6 @@ export const PEOPLE: readonly Person[] = [
     ],
   },
 ];
+
+/** A straight pull of fourteen balls, for the files to drop. */
+export const STRAIGHT_PULL: readonly Block[] = [block('7-iron', 14, swing(-7.6, -7.4))];

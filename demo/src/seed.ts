@@ -1,3 +1,4 @@
+import { DEFAULT_DISPLAY_UNITS, HEAD_LENGTH_M, composePage, findDrill } from '@loxos/core';
 import { visitFile } from './files.ts';
 import { PEOPLE } from './people.ts';
 import type { Person, Visit } from './people.ts';
@@ -23,6 +24,12 @@ class Api {
     return this.read<T>(await fetch(`${this.base}${path}`, init));
   }
 
+  async put(path: string, body: unknown): Promise<void> {
+    const headers = { 'content-type': 'application/json' };
+    const init = { method: 'PUT', headers, body: JSON.stringify(body) };
+    await this.read(await fetch(`${this.base}${path}`, init));
+  }
+
   async upload(path: string, name: string, text: string): Promise<{ outcome: string }> {
     const form = new FormData();
     form.append('file', new Blob([text], { type: 'text/csv' }), name);
@@ -31,7 +38,8 @@ class Api {
 
   private async read<T>(response: Response): Promise<T> {
     if (!response.ok) throw new Error(`${response.url}: ${await response.text()}`);
-    return (await response.json()) as T;
+    const text = await response.text();
+    return (text === '' ? undefined : JSON.parse(text)) as T;
   }
 }
 
@@ -42,6 +50,73 @@ function instantOf({ daysAgo, at }: Visit, now: Date): Date {
   return day;
 }
 
+/** Puts down what was done in a lesson, through the same API as the screens. */
+async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void> {
+  const { done, blocks } = visit;
+  const { balls } = await api.get<{ balls: Stored[] }>(`/api/lessons/${lessonId}`);
+  let at = 0;
+  for (const { balls: count, tag } of blocks) {
+    const ballIds = balls.slice(at, at + count).map(({ id }) => id);
+    at += count;
+    if (tag !== undefined) await api.post(`/api/lessons/${lessonId}/blocks`, { ballIds, ...tag });
+  }
+  if (done === undefined) return;
+  const put = (part: string, value: unknown) =>
+    api.put(`/api/lessons/${lessonId}/parts/${part}`, { value });
+  if (done.setup !== undefined) await put('setup', done.setup);
+  if (done.observations !== undefined) await put('causes', { observations: done.observations });
+  const [drillId] = done.drillIds ?? [];
+  if (drillId === undefined) return;
+  const wanted = { pathDeg: done.pathDeg ?? 4, faceDeg: 2, startDeg: 0 };
+  await put('work', { school: done.school ?? 'costliest', drillIds: done.drillIds, wanted });
+  for (const [index, mark] of [...(done.repetitions ?? '')].entries()) {
+    const miss = mark === '+' ? '' : (findDrill(drillId)?.misses[0] ?? '');
+    const id = `${lessonId.slice(0, 24)}-${index}`;
+    await api.post(`/api/lessons/${lessonId}/repetitions`, {
+      id,
+      drillId,
+      good: mark === '+',
+      miss,
+    });
+  }
+  if (done.pageTicks !== undefined) await addPage(api, lessonId, drillId, wanted, done.pageTicks);
+}
+
+/** A page as it was given, with some of its homework ticked from the link. */
+async function addPage(
+  api: Api,
+  lessonId: string,
+  drillId: string,
+  wanted: object,
+  ticks: number,
+): Promise<void> {
+  const drill = findDrill(drillId)!;
+  const { startsAt } = await api.get<{ startsAt: string }>(`/api/lessons/${lessonId}`);
+  const page = composePage({
+    firstChoice: null,
+    trace: null,
+    drills: [drill],
+    proofs: [],
+    units: DEFAULT_DISPLAY_UNITS,
+    date: startsAt,
+  });
+  const content = {
+    points: page.points,
+    numbers: [],
+    slants: [],
+    stations: [{ drillId, headLengthM: HEAD_LENGTH_M.iron, ...wanted }],
+    homework: page.homework,
+    nextLook: page.nextLook,
+  };
+  const { token } = await api.post<{ token: string }>(`/api/lessons/${lessonId}/pages`, {
+    content,
+    days: 90,
+  });
+  for (const { date } of page.homework.slice(0, ticks)) {
+    await api.post(`/api/p/${token}/ticks`, { date, done: true });
+  }
+}
+
 async function addVisit(api: Api, person: Person, playerId: string, visit: Visit, now: Date) {
   const startsAt = instantOf(visit, now).toISOString();
   const lesson = await api.post<Stored>('/api/lessons', { playerId, startsAt, asked: visit.asked });
@@ -49,6 +124,7 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
   const { name, text } = visitFile(person, visit);
   const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
   if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
+  await addSteps(api, lesson.id, visit);
 }
 
 async function addPerson(api: Api, person: Person): Promise<StoredPlayer> {

@@ -15,6 +15,11 @@ export interface Block {
   readonly club: string;
   readonly balls: number;
   readonly swing: Swing;
+  /** What the block was, once tagged. */
+  readonly tag?: {
+    readonly block: 'baseline' | 'drill' | 'toned' | 'play';
+    readonly drillId?: string;
+  };
 }
 
 /** A monitor's own error in each figure, one standard deviation, in the unit of the name. */

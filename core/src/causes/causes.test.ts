@@ -44,7 +44,7 @@ describe('the cause graph', () => {
   });
 
   it('knows every link of every edge, uses every link, and has no circle', () => {
-    const used = new Set(CAUSE_EDGES.flatMap((e) => [e.from, e.to as string]));
+    const used = new Set(CAUSE_EDGES.flatMap((e) => [e.from, e.to]));
     for (const { id } of CAUSE_LINKS) expect(used).toContain(id);
     for (const node of ['path', 'face', 'strike'] as const) {
       const { unseen } = traceCause({ node, value: 5, hand: 'right' }, {});
@@ -99,7 +99,7 @@ describe('the cause graph', () => {
           const t = traceCause({ node: 'path', value, hand }, seen);
           const all = [...t.pushing, ...t.against, ...t.cleared, ...t.unseen].map((x) => x.link.id);
           expect(new Set(all).size).toBe(all.length);
-          for (const x of t.pushing) expect(seen[x.link.id as CauseLinkId]).not.toBe(0);
+          for (const x of t.pushing) expect(seen[x.link.id]).not.toBe(0);
           expect(t.cause === null).toBe(t.pushing.length === 0);
         },
       ),

@@ -53,7 +53,7 @@ export const CAUSE_LINKS = [
   ]),
   link('ball-position', 'Ball position', 'set-up', 'Against the lead heel, from square on', [
     'too far back',
-    'right',
+    'as it should be',
     'too far forward',
   ]),
   link('aim', 'Body aim', 'set-up', 'A stick along the toes, seen from behind', [
@@ -80,7 +80,7 @@ export const CAUSE_LINKS = [
   ]),
   link('distance', 'Distance from the ball', 'set-up', 'A spread hand from buckle to grip end', [
     'too near',
-    'right',
+    'as it should be',
     'too far',
   ]),
   link(
@@ -129,8 +129,9 @@ export const CAUSE_LINKS = [
   link('lead-elbow', 'Lead elbow', 'after', 'Past impact', ['runs on out', 'folds', 'pulls back']),
 ] as const satisfies readonly CauseLink[];
 
-export type CauseLinkId = (typeof CAUSE_LINKS)[number]['id'];
-export const CAUSE_LINK_IDS = CAUSE_LINKS.map(({ id }) => id) as readonly CauseLinkId[];
+/** Id of a link; `CAUSE_LINK_IDS` lists them. */
+export type CauseLinkId = string;
+export const CAUSE_LINK_IDS: readonly CauseLinkId[] = CAUSE_LINKS.map(({ id }) => id);
 
 /** What the links end in: path + in-to-out, face + open, strike + toe. */
 export const FAULT_NODES = ['path', 'face', 'strike'] as const;
@@ -138,7 +139,8 @@ export type FaultNode = (typeof FAULT_NODES)[number];
 
 export interface CauseEdge {
   readonly from: CauseLinkId;
-  readonly to: CauseLinkId | FaultNode;
+  /** A link, or a fault node. */
+  readonly to: string;
   /** Whether more of the one is more (1) or less (−1) of the other. */
   readonly sign: 1 | -1;
   /** 1 weak, 2 usual, 3 strong. */

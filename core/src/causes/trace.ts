@@ -89,7 +89,7 @@ export function traceCause(fault: Fault, observations: Observations): CauseTrace
   );
   const all = upstream(fault.node).map((t): TracedLink => ({
     ...t,
-    value: observations[t.link.id as CauseLinkId] ?? null,
+    value: observations[t.link.id] ?? null,
   }));
   const push = (t: TracedLink): number => Math.sign((t.value ?? 0) * t.sign * way);
   const pushing = all.filter((t) => push(t) > 0).sort(earliestFirst);

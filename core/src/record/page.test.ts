@@ -30,7 +30,7 @@ describe('the player’s page', () => {
   it('has two points at most, from what was seen', () => {
     expect(page.points).toEqual([
       'Swing the club less across: the path comes back from the inside.',
-      'Ball position was too far forward: bring it to “right”.',
+      'Ball position was too far forward: bring it to “as it should be”.',
     ]);
   });
 

@@ -1,4 +1,4 @@
-import { CAUSE_LINK_IDS, DRILLS, FIRST_SCHOOLS, FIRST_TARGETS, STANDARD_BAG } from '@loxos/core';
+import { CAUSE_LINK_IDS, FIRST_SCHOOLS, FIRST_TARGETS, STANDARD_BAG } from '@loxos/core';
 import type { FirstSchool, FirstTarget } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
@@ -97,7 +97,6 @@ export function partTrouble(part: LessonPartName, value: object): string | null 
   }
   return null;
 }
-export const CATALOGUE_IDS = DRILLS.map(({ id }) => id);
 
 export class PutPart {
   @ApiProperty({ type: 'object', additionalProperties: true }) @IsObject() readonly value!: Record<

@@ -23,7 +23,6 @@ export type StoredRepetition = Schemas['StoredRepetition'];
 export type AddRepetition = Schemas['AddRepetition'];
 export type PageContent = Schemas['PageContent'];
 export type PlayerPage = Schemas['PlayerPage'];
-export type SharedPage = Schemas['SharedPage'];
 export type OwnDrill = Schemas['OwnDrill'];
 export type CreateOwnDrill = Schemas['CreateOwnDrill'];
 export type Settings = Schemas['Settings'];

@@ -9,6 +9,7 @@ import type {
   IntakeAnswers,
   Lesson,
   PageContent,
+  PlayerPage,
   Settings,
   UpdatePlayer,
 } from './client.ts';
@@ -206,6 +207,14 @@ export function usePageTick(token: string) {
   return useMutation({
     mutationFn: (body: { date: string; done: boolean }) =>
       answerOf(api.POST('/api/p/{token}/ticks', { params: { path: { token } }, body })),
+    // The tick shows at once; what the server says comes after.
+    onMutate: ({ date, done }) => {
+      client.setQueryData<PlayerPage>(keys.page(token), (page) => {
+        if (page === undefined) return page;
+        const others = page.ticked.filter((day) => day !== date);
+        return { ...page, ticked: done ? [...others, date] : others };
+      });
+    },
     onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
   });
 }

@@ -9,6 +9,7 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['X', 'Leave the chosen ball out, or keep it in'],
   ['B', 'New ball'],
   ['T', 'Tag the block, in Prove'],
+  ['Number pad', 'In Watch: the flight you saw, column the start, row the bend'],
   ['E', 'Edit the chosen ball'],
   ['Delete', 'Delete the chosen ball'],
   ['Ctrl Z', 'Undo'],
@@ -31,7 +32,10 @@ export function useKeys(map: KeyMap): void {
       if (event.defaultPrevented || isTyping(event.target) || event.altKey) return;
       if (document.querySelector('[role="dialog"], [role="alertdialog"]') !== null) return;
       const command = event.ctrlKey || event.metaKey ? 'ctrl+' : '';
-      const run = latest.current[`${command}${event.key.toLowerCase()}`];
+      const pad = /^Numpad\d$/.test(event.code)
+        ? latest.current[event.code.toLowerCase()]
+        : undefined;
+      const run = pad ?? latest.current[`${command}${event.key.toLowerCase()}`];
       if (run === undefined) return;
       event.preventDefault();
       run();

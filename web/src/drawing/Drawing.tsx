@@ -48,6 +48,7 @@ export function Drawing({ shapes, box, title, className, children, ref }: Drawin
       viewBox={box.join(' ')}
       role={children === undefined ? 'img' : 'group'}
       aria-label={title}
+      aria-hidden={title === ''}
       className={className}
     >
       {shapes.map((shape, index) => (

@@ -91,15 +91,20 @@ export function CausePanel({ lesson, group }: { lesson: Lesson; group: GroupRead
       </div>
       <p className="mb-2 text-lg">{trace.words}</p>
       {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(node, way)} />}
-      <div className="mt-3 grid gap-x-6 gap-y-3 md:grid-cols-2">
+      <div className="mt-3 gap-x-6 md:columns-2">
         {STAGES.map((stage) => {
           const links = CAUSE_LINKS.filter((link) => link.stage === stage && upstream.has(link.id));
           if (links.length === 0) return null;
           return (
-            <div key={stage}>
+            <div key={stage} className="mb-3">
               <h3 className="mb-1 text-base">{STAGE_WORDS[stage]}</h3>
               {links.map((link) => (
-                <div key={link.id} role="group" aria-label={link.label} className="mb-2">
+                <div
+                  key={link.id}
+                  role="group"
+                  aria-label={link.label}
+                  className="mb-2 break-inside-avoid"
+                >
                   <p>
                     <b>{link.label}</b> <span className="text-sm text-soft">{link.look}</span>{' '}
                     {markOf(link.id) !== '' && (

@@ -17,7 +17,7 @@ const LINES = [
 const DISTANCES = [
   ['', 'Not looked at'],
   ['-1', 'Too near'],
-  ['0', 'Right'],
+  ['0', 'As it should be'],
   ['1', 'Too far'],
 ] as const;
 const VIEW = [

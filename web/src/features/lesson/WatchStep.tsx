@@ -7,6 +7,7 @@ import { didUndoably } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import type { LessonReading } from '../../workers/reading.worker.ts';
+import { EyePad } from './EyePad.tsx';
 import { IntakeQuestions } from './IntakeQuestions.tsx';
 import { PasteBox } from './PasteBox.tsx';
 import { RowFates } from './RowFates.tsx';
@@ -175,6 +176,7 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
           onAnswer={(answers) => bring(incoming.file, answers)}
         />
       )}
+      <EyePad lesson={lesson} />
       <FileList
         lesson={lesson}
         onTakeBack={(file) => {

@@ -50,7 +50,7 @@ const BLANK: PartValues = {
 export function partOf<N extends LessonPartName>(lesson: Lesson, name: N): PartValues[N] {
   const found = lesson.parts.find(({ part }) => part === name);
   if (found === undefined) return BLANK[name];
-  return { ...BLANK[name], ...found.value } as PartValues[N];
+  return { ...BLANK[name], ...found.value };
 }
 
 /** Keeps what a step holds; undo puts back what it held. */

@@ -45,7 +45,7 @@ function Block({ node }: { node: RichNode }): ReactNode {
 
 /** The coach's words as written: only kinds of text this app knows, never markup of its own. */
 export const RichText = ({ document }: { document: Record<string, unknown> }) => (
-  <Block node={document as RichNode} />
+  <Block node={document} />
 );
 
 /** The words alone, paragraph by paragraph. */

@@ -45,7 +45,7 @@ export function Dial({ label, value, min, max, step, unit, word, onChange }: Dia
             onBlur={() => setDraft(null)}
             className="min-h-8 w-18 rounded-md border border-faint bg-paper px-1.5 text-right font-mono aria-invalid:border-look"
           />
-          <span className="w-9 text-sm text-soft">{unit}</span>
+          <span className="min-w-9 text-sm whitespace-nowrap text-soft">{unit}</span>
         </span>
       </div>
       {wrong && (

@@ -1,0 +1,237 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import {
+  gaussian,
+  printLaunchFile,
+  seededRandom,
+  EMPTY_BALL,
+  simulateShot,
+  findClub,
+  headOf,
+} from '@loxos/core';
+import type { Hand, MeasuredBall } from '@loxos/core';
+import { expectAccessible, newLesson } from './academy.ts';
+
+/** Balls of a 7 iron with this path and face for a right-hander, mirrored for a left-hander. */
+function launchText(
+  hand: Hand,
+  blocks: readonly (readonly [count: number, path: number, face: number])[],
+): string {
+  const random = seededRandom(12);
+  const club = findClub('7-iron')!;
+  const turn = hand === 'left' ? -1 : 1;
+  const balls = blocks.flatMap(([count, path, face]) =>
+    Array.from({ length: count }, (): MeasuredBall => {
+      const delivery = {
+        hand,
+        clubSpeedMps: 36,
+        attackAngleDeg: -4,
+        clubPathDeg: turn * (path + 0.7 * gaussian(random)),
+        faceAngleDeg: turn * (face + 0.7 * gaussian(random)),
+        dynamicLoftDeg: 23,
+        strikeToeMm: 0,
+        strikeHighMm: 0,
+      };
+      const { launch, flight } = simulateShot(delivery, headOf(club));
+      const { hand: _hand, ...angles } = delivery;
+      return {
+        ...EMPTY_BALL,
+        ...angles,
+        ballSpeedMps: launch.ballSpeedMps,
+        startDirectionDeg: launch.startDirectionDeg,
+        spinAxisTiltDeg: launch.spinAxisTiltDeg,
+        carryM: flight.carryM,
+        offlineM: flight.offlineM,
+        clubText: '7 iron',
+      };
+    }),
+  );
+  return printLaunchFile(balls, { sides: 'letters', hand, digits: 2 });
+}
+
+const step = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
+const TAG = /^Tag \d+$/;
+
+async function wholeLesson(page: Page, lessonId: string, hand: Hand) {
+  await page.goto(`/lessons/${lessonId}/set`);
+  // Set: the shoulders point to the pull side, which is open for either hand.
+  const shoulders = page.getByRole('group', { name: 'Shoulder line' });
+  await shoulders
+    .getByRole('button', { name: /less|more/ })
+    .first()
+    .click();
+  for (let i = 0; i < 5; i++) {
+    await shoulders.getByRole('button', { name: hand === 'left' ? /more/ : /less/ }).click();
+  }
+  await expect(shoulders).toContainText(hand === 'left' ? '5° R' : '5° L');
+  // Watch: the first balls, with no advice.
+  await step(page, 'Watch');
+  const file = {
+    name: 'session.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      launchText(hand, [
+        [8, -6, 0.5],
+        [8, -2, 0.2],
+      ]),
+    ),
+  };
+  await page.getByLabel('Launch file').setInputFiles(file);
+  await expect(page.getByText('16 balls added.').first()).toBeVisible();
+  // Read: words, then the cause from what was seen at set-up.
+  await step(page, 'Read');
+  await expect(page.getByRole('region', { name: 'Reading' })).toContainText('out-to-in');
+  const cause = page.getByRole('region', { name: 'Cause' });
+  await expect(cause).toContainText('Shoulder line open: the earliest link seen');
+  await cause
+    .getByRole('group', { name: 'Ball position' })
+    .getByRole('button', { name: 'too far forward' })
+    .click();
+  await expect(cause.getByRole('list', { name: 'The chain' })).toContainText(
+    'Ball position: too far forward',
+  );
+  await page.keyboard.press('Control+z');
+  await expect(cause).toContainText('Shoulder line open: the earliest link seen');
+  // Work: the change, the drill that would make it worse asks first, the good one is given and logged.
+  await step(page, 'Work');
+  await expect(page.getByRole('region', { name: 'What first' })).toContainText(
+    'Change the path first: less out-to-in.',
+  );
+  await page.getByText('Every other drill').click();
+  const worse = page.getByRole('listitem').filter({ hasText: 'Far peg' });
+  await worse.getByRole('button', { name: 'Give it' }).click();
+  await expect(page.getByRole('alertdialog')).toContainText('would make it worse');
+  await page.getByRole('button', { name: 'Do not give it' }).click();
+  const overhang = page.getByRole('listitem').filter({ hasText: 'Overhang' });
+  await overhang.getByRole('button', { name: 'Give it' }).click();
+  const station = page.getByRole('article', { name: 'Overhang' });
+  await expect(
+    station.getByRole('img', { name: new RegExp(`for a ${hand}-hander`) }),
+  ).toBeVisible();
+  await expect(station).toContainText('Soft, foam-ended rods only');
+  for (let i = 0; i < 8; i++)
+    await station.getByRole('button', { name: 'Good', exact: true }).click();
+  for (let i = 0; i < 2; i++)
+    await station.getByRole('button', { name: 'touched the rod' }).click();
+  await expect(station).toContainText('8 of 10 good');
+  await expect(station).toContainText('step up');
+  await station.getByRole('button', { name: 'Take the last one back' }).click();
+  await expect(station).toContainText('8 of 9 good');
+  // Prove: two blocks against each other.
+  await step(page, 'Prove');
+  await page.getByLabel('To ball').selectOption('8');
+  await page.getByRole('button', { name: TAG }).click();
+  await page.getByRole('button', { name: TAG }).click();
+  await expect(page.getByText(/^Path is better, from/)).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Path/ })).toContainText('✓ better');
+  await expect(page.getByRole('img', { name: /Landings/ })).toBeVisible();
+  // Send: two points, the link.
+  await step(page, 'Send');
+  await expect(page.getByLabel('First point')).toHaveValue(
+    'Swing the club less across: the path comes back from the inside.',
+  );
+  await page.getByRole('textbox', { name: 'In your own words' }).fill('Well done today.');
+  await page.getByLabel('Second point').click();
+  await expect(page.getByRole('region', { name: 'What the player will see' })).toContainText(
+    'Well done today.',
+  );
+  await page.getByRole('button', { name: 'Make the link' }).click();
+  const link = page.getByRole('link', { name: /\/p\// });
+  await expect(link).toBeVisible();
+  return (await link.getAttribute('href'))!;
+}
+
+for (const hand of ['right', 'left'] as const) {
+  test(`a whole lesson, ${hand}-handed`, async ({ page, request, browser }) => {
+    test.setTimeout(150_000);
+    const id = await newLesson(request, `Whole Lesson ${hand}`, hand);
+    const link = await wholeLesson(page, id, hand);
+    await expect(page.getByText('All stored')).toBeVisible({ timeout: 20_000 });
+    await expectAccessible(page);
+
+    // The PDF, read back by an independent program.
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'PDF' }).click();
+    const pdf = await (await download).path();
+    const text = execFileSync('pdftotext', ['-layout', pdf, '-'], { encoding: 'utf8' });
+    expect(text).toContain(`Whole Lesson ${hand}`);
+    expect(text).toContain('Swing the club less across');
+    expect(text).toContain('Well done today.');
+    expect(text).toContain('Overhang');
+    expect(text).toContain('Next look');
+
+    // The player, on a phone, elsewhere.
+    const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const player = await phone.newPage();
+    await player.goto(link);
+    await expect(player.getByRole('heading', { name: `Whole Lesson ${hand}` })).toBeVisible();
+    await expect(player.getByText('Well done today.')).toBeVisible();
+    expect(await player.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+      390,
+    );
+    await player.getByRole('checkbox').first().check();
+    await player.getByRole('button', { name: 'Good', exact: true }).click();
+    await expect(player.getByText('1 of 1 good')).toBeVisible();
+    await expectAccessible(player);
+
+    // The coach sees it, withdraws the page, and the link is refused.
+    await page.reload();
+    await expect(page.getByText('1 of the homework ticked')).toBeVisible();
+    await page.getByRole('button', { name: 'Withdraw' }).click();
+    await expect(page.getByText('withdrawn')).toBeVisible();
+    await player.reload();
+    await expect(
+      player.getByText('Your coach has withdrawn this page. Ask for a new link.'),
+    ).toBeVisible();
+    await phone.close();
+  });
+}
+
+test('every step of a lesson fits a phone and can be used by anyone', async ({ page, request }) => {
+  test.setTimeout(120_000);
+  const id = await newLesson(request, 'Phone Steps', 'left');
+  await request.post(`/api/lessons/${id}/files`, {
+    multipart: {
+      file: {
+        name: 'a.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(launchText('left', [[8, -6, 0]])),
+      },
+    },
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const name of ['set', 'watch', 'read', 'work', 'prove', 'send']) {
+    await page.goto(`/lessons/${id}/${name}`);
+    await expect(page.getByRole('heading', { name: 'Phone Steps' })).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    expect([name, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
+      name,
+      390,
+    ]);
+    await expectAccessible(page);
+  }
+});
+
+test('the Yard lays stations out for a hand and an angle, and takes a drill of one’s own', async ({
+  page,
+}) => {
+  await page.goto('/yard?drill=far-peg&club=driver&hand=left');
+  await expect(page.getByRole('definition').first()).toHaveText('24.0 cm');
+  await expect(page.getByText('Not for a player with: slice')).toBeVisible();
+  await page.getByLabel('Distances', { exact: true }).selectOption('yd');
+  await expect(page.getByRole('definition').first()).toHaveText('9.4 in');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'SVG' }).click();
+  expect((await download).suggestedFilename()).toBe('far-peg.svg');
+  await page.getByRole('button', { name: 'A drill of your own' }).click();
+  await page.getByRole('button', { name: 'Keep the drill' }).click();
+  await expect(page.getByText('Name the drill.')).toBeVisible();
+  await page.getByLabel('Name').fill('Low bench');
+  await page.getByLabel('How it is done').fill('Swing under the bench.');
+  await page.getByLabel('A good one').fill('No touch.');
+  await page.getByRole('dialog').getByLabel('Ahead').fill('-30');
+  await page.getByRole('button', { name: 'Keep the drill' }).click();
+  await expect(page.getByRole('heading', { name: 'Low bench' })).toBeVisible();
+  await expectAccessible(page);
+});
