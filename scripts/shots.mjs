@@ -2,6 +2,14 @@
 import { join } from 'node:path';
 import { ROOT } from './shared.mjs';
 
+/** Lets the player behind a link show: the page of a demo lesson is given anew. */
+const givePage = async (page) => {
+  await page.getByRole('button', { name: 'Make the link' }).click();
+  const link = await page.getByRole('link', { name: /\/p\// }).getAttribute('href');
+  await page.goto(link);
+  await page.waitForLoadState('networkidle');
+};
+
 export const SHOTS = [
   { file: 'day.png', path: () => '/' },
   { file: 'read.png', path: (lessonOf) => `/lessons/${lessonOf('Tobias').id}/read` },
@@ -16,5 +24,34 @@ export const SHOTS = [
     act: (page) =>
       page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/with-mistakes.csv')),
   },
+  { file: 'set.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/set` },
+  {
+    file: 'cause.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/read`,
+    act: (page) =>
+      page.locator('section[aria-label=Cause]').evaluate((place) => place.scrollIntoView()),
+  },
+  { file: 'work.png', path: (lessonOf) => `/lessons/${lessonOf('Odile').id}/work` },
+  {
+    file: 'station-log-phone.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/work`,
+    width: 390,
+    height: 844,
+    act: (page) =>
+      page
+        .locator('article')
+        .first()
+        .evaluate((place) => place.scrollIntoView()),
+  },
+  { file: 'prove.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/prove` },
+  { file: 'send.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/send` },
+  {
+    file: 'player-page.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/send`,
+    width: 390,
+    height: 844,
+    act: givePage,
+  },
+  { file: 'yard.png', path: () => '/yard?drill=two-gates&path=3&start=-1' },
   { file: 'workshop.png', path: () => '/workshop?c=driver&f=1.2&p=-4&b=1&f2=0.5&p2=-1&u=yd' },
 ];

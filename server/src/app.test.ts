@@ -90,6 +90,7 @@ describe('settings', () => {
     expect(usual.bands.pathNeutralDeg).toBe(1);
     const changed = {
       naming: 'bend-only',
+      firstSchool: 'path-first',
       bands: { ...usual.bands, startStraightDeg: 2 },
       accuracy: { ...usual.accuracy, faceAngleDeg: 0.4 },
     };

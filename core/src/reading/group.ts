@@ -170,9 +170,14 @@ function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
   return fitStartShare(balls, Math.hypot(faceAngleDeg, clubPathDeg) / 2);
 }
 
-/** Standard error of a mean from its interval, degrees. */
-const errorOf = (summary: FigureSummary | undefined): number =>
-  summary === undefined || summary.count < 2 ? 1 : summary.sd / Math.sqrt(summary.count);
+/**
+ * Standard error of a mean, degrees: the balls' scatter, which holds the monitor's error too, but
+ * never less than that error by itself.
+ */
+const errorOf = (summary: FigureSummary | undefined, accuracyDeg: number): number =>
+  summary === undefined
+    ? accuracyDeg
+    : Math.max(summary.sd, accuracyDeg) / Math.sqrt(summary.count);
 
 /** The balls' average as one ball, of the figures a delivery needs. */
 function averageBall(views: readonly BallView[], club: string | null): MeasuredBall {
@@ -205,8 +210,8 @@ export function readGroup(views: readonly BallView[], context: ViewContext): Gro
     counted.length === 0 ? null : deliveryOf(averageBall(counted, club), context.hand);
   const split = typical === null ? null : splitMiss(typical.delivery, typical.head, context.flight);
   const sd = {
-    faceAngleDeg: errorOf(figures.faceAngleDeg),
-    clubPathDeg: errorOf(figures.clubPathDeg),
+    faceAngleDeg: errorOf(figures.faceAngleDeg, context.accuracy.faceAngleDeg),
+    clubPathDeg: errorOf(figures.clubPathDeg, context.accuracy.clubPathDeg),
   };
   const splitHalf95 =
     typical === null ? null : splitError(typical.delivery, typical.head, sd, context.flight);

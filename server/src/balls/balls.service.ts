@@ -6,6 +6,7 @@ import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
+import { COACH, StepsRepository } from '../steps/steps.repository.ts';
 import type { Ball, CreateBall, TagBalls, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
@@ -16,6 +17,7 @@ export class BallsService {
     private readonly store: Store,
     private readonly balls: BallsRepository,
     private readonly lessons: LessonsRepository,
+    private readonly steps: StepsRepository,
   ) {}
 
   add(lessonId: string, dto: CreateBall): Promise<Ball> {
@@ -38,34 +40,42 @@ export class BallsService {
         updatedAt: at,
       };
       await this.balls.insert(tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
+      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, `ball ${ordinal} added`, null);
       return toBall(await this.require(tx, id));
     });
   }
 
   change(id: string, dto: UpdateBall): Promise<Ball> {
-    return this.mark(id, { ...dto });
+    return this.mark(id, { ...dto }, 'changed');
   }
 
   /** Takes the ball out of the lesson; `restore` brings it back as it was. */
   async remove(id: string): Promise<void> {
-    await this.mark(id, { deletedAt: nowText() });
+    await this.mark(id, { deletedAt: nowText() }, 'deleted');
   }
 
   restore(id: string): Promise<Ball> {
-    return this.mark(id, { deletedAt: null });
+    return this.mark(id, { deletedAt: null }, 'brought back');
   }
 
   tag(lessonId: string, { ballIds, block, drillId = null }: TagBalls): Promise<void> {
     return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
-      await this.balls.tag(tx, lessonId, ballIds, { block, drillId, updatedAt: nowText() });
+      const at = nowText();
+      await this.balls.tag(tx, lessonId, ballIds, { block, drillId, updatedAt: at });
+      const words = `${ballIds.length} balls tagged ${block ?? 'as nothing'}`;
+      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, null);
     });
   }
 
-  private mark(id: string, changes: Partial<BallRow>): Promise<Ball> {
+  private mark(id: string, changes: Partial<BallRow>, what: string): Promise<Ball> {
     return this.store.write(async (tx) => {
-      await this.require(tx, id);
-      await this.balls.update(tx, id, { ...changes, updatedAt: nowText() });
+      const before = await this.require(tx, id);
+      const at = nowText();
+      await this.balls.update(tx, id, { ...changes, updatedAt: at });
+      const words = `ball ${before.ordinal} ${what}`;
+      const { lessonId } = before;
+      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, JSON.stringify(before));
       return toBall(await this.require(tx, id));
     });
   }

@@ -12,6 +12,7 @@ import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileRow } from './files.repository.ts';
 import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
+import { COACH, StepsRepository } from '../steps/steps.repository.ts';
 import type { IntakeAnswers, IntakeResult, Row } from './intake.dto.ts';
 
 export interface Upload {
@@ -41,6 +42,7 @@ export class IntakeService {
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
     private readonly balls: BallsRepository,
+    private readonly steps: StepsRepository,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
@@ -93,8 +95,9 @@ export class IntakeService {
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
   async takeBack(id: string): Promise<void> {
     await this.store.write(async (tx) => {
-      await this.require(tx, id);
+      const { lessonId, name } = await this.require(tx, id);
       const at = nowText();
+      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, `“${name}” taken back`, null);
       await this.files.mark(tx, id, at);
       await this.balls.markFile(tx, id, at);
     });
@@ -153,6 +156,8 @@ export class IntakeService {
       deletedAt: null,
     };
     await this.files.insert(tx, file);
+    const words = `“${head.name}” brought in, ${added.length} balls`;
+    await this.steps.noteChange(tx, head.lessonId, { who: COACH, at }, words, null);
     await this.balls.insert(tx, added);
     return toLaunchFile({ ...file, academyId: '' });
   }

@@ -1,5 +1,5 @@
-import { ACCURACY_RANGES, BAND_RANGES, NAMING_SCHOOLS } from '@loxos/core';
-import type { Bands, NamingSchool, SetAccuracy } from '@loxos/core';
+import { ACCURACY_RANGES, BAND_RANGES, FIRST_SCHOOLS, NAMING_SCHOOLS } from '@loxos/core';
+import type { Bands, FirstSchool, NamingSchool, SetAccuracy } from '@loxos/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { IsIn, IsNumber, Max, Min, ValidateNested } from 'class-validator';
@@ -45,6 +45,10 @@ export class Settings {
   @ApiProperty({ enum: NAMING_SCHOOLS })
   @IsIn(NAMING_SCHOOLS)
   readonly naming!: NamingSchool;
+
+  @ApiProperty({ enum: FIRST_SCHOOLS })
+  @IsIn(FIRST_SCHOOLS)
+  readonly firstSchool!: FirstSchool;
 
   @ApiProperty({ type: BandsDto })
   @ValidateNested()

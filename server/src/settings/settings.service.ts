@@ -20,18 +20,25 @@ export class SettingsService {
     const { faceAngleDeg, clubPathDeg, spinAxisTiltDeg } = DEVICE_ACCURACY;
     const usual = { faceAngleDeg, clubPathDeg, spinAxisTiltDeg };
     if (row === undefined) {
-      return { naming: 'start-and-bend', bands: { ...DEFAULT_BANDS }, accuracy: usual };
+      return {
+        naming: 'start-and-bend',
+        firstSchool: 'costliest',
+        bands: { ...DEFAULT_BANDS },
+        accuracy: usual,
+      };
     }
     return {
       naming: row.naming,
+      firstSchool: row.firstSchool,
       bands: JSON.parse(row.bands) as BandsDto,
       accuracy: { ...usual, ...(JSON.parse(row.accuracy) as Partial<AccuracyDto>) },
     };
   }
 
-  async put({ naming, bands, accuracy }: Settings): Promise<Settings> {
+  async put({ naming, firstSchool, bands, accuracy }: Settings): Promise<Settings> {
     const row = {
       naming,
+      firstSchool,
       bands: JSON.stringify(bands),
       accuracy: JSON.stringify(accuracy),
       updatedAt: nowText(),

@@ -52,7 +52,7 @@ class Wanted {
 
 /** What is worked on. */
 export class WorkPart {
-  @IsIn(FIRST_SCHOOLS) readonly school!: FirstSchool;
+  @IsOptional() @IsIn(FIRST_SCHOOLS) readonly school?: FirstSchool | null;
   @IsOptional() @IsIn(FIRST_TARGETS) readonly target?: FirstTarget | null;
   @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds!: string[];
   @IsOptional() @ValidateNested() @Type(() => Wanted) readonly wanted?: Wanted;

@@ -20,6 +20,9 @@ export const toRepetition = (row: RepetitionRow): StoredRepetition => ({
   byPlayer: row.pageId !== null,
 });
 
+/** Who a change is put down to while there is no sign-in. */
+export const COACH = 'coach';
+
 const CHANGES_SHOWN = 100;
 
 @Injectable()

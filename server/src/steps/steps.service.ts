@@ -14,10 +14,7 @@ import type {
   PutPart,
   StoredRepetition,
 } from './part.dto.ts';
-import { StepsRepository, toRepetition } from './steps.repository.ts';
-
-/** Who a change is put down to while there is no sign-in. */
-const COACH = 'coach';
+import { COACH, StepsRepository, toRepetition } from './steps.repository.ts';
 
 @Injectable()
 export class StepsService {

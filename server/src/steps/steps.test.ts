@@ -87,6 +87,10 @@ describe('blocks and repetitions', () => {
     const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
     expect(path).toMatchObject({ drillId: 'overhang', verdict: 'better', balls: 5 });
     expect(path.difference).toBeCloseTo(3.94, 6);
+    const { body: changes } = await t.http().get(`/api/lessons/${id}/changes`);
+    expect(changes.map((c: { what: string }) => c.what)).toEqual(
+      expect.arrayContaining(['ball 1 added', '5 balls tagged drill']),
+    );
     await tag(ids.slice(5), null).expect(204);
     expect((await lessonOf(id)).balls[9]).toMatchObject({ block: null, drillId: null });
   });

@@ -227,3 +227,11 @@ export function usePageRepetition(token: string) {
     onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
   });
 }
+
+/** Everything changed in a lesson: what, who, when; the newest first. */
+export const useChanges = (lessonId: string) =>
+  useQuery({
+    queryKey: [...keys.lesson(lessonId), 'changes'],
+    queryFn: () =>
+      answerOf(api.GET('/api/lessons/{lessonId}/changes', { params: { path: { lessonId } } })),
+  });

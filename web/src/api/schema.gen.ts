@@ -925,6 +925,8 @@ export interface components {
     Settings: {
       /** @enum {string} */
       naming: 'start-and-bend' | 'bend-only';
+      /** @enum {string} */
+      firstSchool: 'costliest' | 'face-first' | 'path-first' | 'relationship-first';
       bands: components['schemas']['BandsDto'];
       accuracy: components['schemas']['AccuracyDto'];
     };

@@ -10,6 +10,7 @@ import {
   useHealth,
   useOwnDrills,
   useRepeatLesson,
+  useSettings,
   useSharePage,
   useWithdrawPage,
 } from '../../api/queries.ts';
@@ -19,6 +20,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { PageBody, dayText } from '../page/PageBody.tsx';
 import { drillBy } from '../yard/layout-of.ts';
+import { Changes } from './Changes.tsx';
 import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { partOf, savePart } from './parts.ts';
 import type { SendValue } from './parts.ts';
@@ -50,7 +52,8 @@ function usePageContent(
   const effects = useEffects(lesson.player.id).data ?? [];
   const own = useOwnDrills().data ?? [];
   const group = groupOf(reading, club);
-  const plan = planWork(lesson, group, effects, own);
+  const usualSchool = useSettings().data?.firstSchool;
+  const plan = planWork(lesson, group, effects, own, usualSchool);
   const work = partOf(lesson, 'work');
   const pair = usualPair(reading === null ? [] : blocksOf(lesson.balls, reading.reading.views));
   const { lengthUnit, speedUnit, angleStyle } = lesson.player;
@@ -302,6 +305,7 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
           </Button>
           <NextVisit lesson={lesson} date={value.nextLook} />
         </div>
+        <Changes lessonId={lesson.id} />
       </div>
       <section
         aria-label="What the player will see"

@@ -4,7 +4,7 @@ import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
-import { useEffects, useOwnDrills } from '../../api/queries.ts';
+import { useEffects, useOwnDrills, useSettings } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Field.tsx';
 import { Empty, Notice } from '../../ui/Notice.tsx';
@@ -17,14 +17,7 @@ import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { partOf, savePart } from './parts.ts';
 import type { WorkValue } from './parts.ts';
 import { StationLog } from './StationLog.tsx';
-import { planWork } from './work-of.ts';
-
-const SCHOOLS = [
-  ['costliest', 'Costliest'],
-  ['face-first', 'Face first'],
-  ['path-first', 'Path first'],
-  ['relationship-first', 'Relationship first'],
-] as const;
+import { FIRST_SCHOOL_OPTIONS, planWork } from './work-of.ts';
 
 function choiceWords({ target, move }: FirstChoice): string {
   if (target === 'none') return 'Change nothing.';
@@ -59,7 +52,8 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
   const effects = useEffects(lesson.player.id).data ?? [];
   const own = useOwnDrills().data ?? [];
   const group = groupOf(reading, club);
-  const plan = planWork(lesson, group, effects, own);
+  const usualSchool = useSettings().data?.firstSchool;
+  const plan = planWork(lesson, group, effects, own, usualSchool);
   const work = partOf(lesson, 'work');
   const set = (changes: Partial<WorkValue>, label: string): void =>
     savePart(lesson, 'work', { ...work, ...changes }, label);
@@ -92,8 +86,8 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
               <div className="mt-3">
                 <Choice
                   legend="By which rule"
-                  value={work.school}
-                  options={SCHOOLS}
+                  value={plan.choice.school}
+                  options={FIRST_SCHOOL_OPTIONS}
                   onChange={(school) => set({ school }, 'the rule')}
                 />
               </div>

@@ -12,7 +12,8 @@ export interface SetUpValue extends SetUp {
   readonly body: string;
 }
 export interface WorkValue {
-  readonly school: FirstSchool;
+  /** The lesson's own rule; null keeps to the academy's. */
+  readonly school: FirstSchool | null;
   readonly target: FirstTarget | null;
   readonly drillIds: readonly string[];
   readonly wanted: {
@@ -38,7 +39,7 @@ const BLANK: PartValues = {
   setup: { ...NO_SET_UP, target: '', club: null, camera: [], body: '' },
   causes: { observations: {} },
   work: {
-    school: 'costliest',
+    school: null,
     target: null,
     drillIds: [],
     wanted: { pathDeg: 4, faceDeg: 2, startDeg: 0 },

@@ -14,6 +14,7 @@ import type {
   DrillEffect,
   DrillWish,
   FirstChoice,
+  FirstSchool,
   GroupReading,
   Tendency,
 } from '@loxos/core';
@@ -21,6 +22,14 @@ import type { Lesson, OwnDrill } from '../../api/client.ts';
 import { asDrill } from '../yard/layout-of.ts';
 import { faultOf } from './CausePanel.tsx';
 import { observationsIn, partOf } from './parts.ts';
+
+/** The schools by name. */
+export const FIRST_SCHOOL_OPTIONS: readonly (readonly [FirstSchool, string])[] = [
+  ['costliest', 'Costliest'],
+  ['face-first', 'Face first'],
+  ['path-first', 'Path first'],
+  ['relationship-first', 'Relationship first'],
+];
 
 export interface WorkPlan {
   readonly choices: readonly FirstChoice[];
@@ -57,6 +66,7 @@ export function planWork(
   group: GroupReading | undefined,
   effects: readonly DrillEffect[],
   own: readonly OwnDrill[],
+  usualSchool: FirstSchool = 'costliest',
 ): WorkPlan | null {
   if (group === undefined || group.split === null || group.typical === null) return null;
   const { hand } = lesson.player;
@@ -72,7 +82,8 @@ export function planWork(
     faceToPathSquareDeg: DEFAULT_BANDS.faceToPathSquareDeg,
   });
   const work = partOf(lesson, 'work');
-  const choice = choices.find(({ school }) => school === work.school) ?? choices[0]!;
+  const school = work.school ?? usualSchool;
+  const choice = choices.find((c) => c.school === school) ?? choices[0]!;
   const node = choice.target === 'aim' || choice.target === 'none' ? null : choice.target;
   const trace =
     node === null

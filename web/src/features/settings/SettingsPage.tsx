@@ -7,6 +7,7 @@ import { useSaveSettings, useSettings } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Notice, Trouble } from '../../ui/Notice.tsx';
+import { FIRST_SCHOOL_OPTIONS } from '../lesson/work-of.ts';
 
 type Group = 'bands' | 'accuracy';
 type Name = keyof Bands | keyof SetAccuracy;
@@ -54,10 +55,11 @@ const SCHOOLS = [
   ['bend-only', 'Bend only: a ball that bends is a hook or a slice'],
 ] as const;
 
-type Values = Record<string, string> & { naming: Settings['naming'] };
+type Values = Record<string, string> & Pick<Settings, 'naming' | 'firstSchool'>;
 
 const USUAL: Settings = {
   naming: 'start-and-bend',
+  firstSchool: 'costliest',
   bands: { ...DEFAULT_BANDS },
   accuracy: {
     faceAngleDeg: DEVICE_ACCURACY.faceAngleDeg,
@@ -78,6 +80,7 @@ const textsOf = (settings: Settings): Values => ({
     ]),
   ),
   naming: settings.naming,
+  firstSchool: settings.firstSchool,
 });
 
 function SettingsForm({ settings }: { settings: Settings }) {
@@ -107,12 +110,18 @@ function SettingsForm({ settings }: { settings: Settings }) {
           valueOf(entry),
         ]),
       );
-    const body = { naming: texts.naming, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
+    const { naming, firstSchool } = texts;
+    const body = { naming, firstSchool, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
     save.mutate(body as unknown as Settings, { onSuccess: () => toast('Settings stored') });
   };
   return (
     <form onSubmit={(event) => void handleSubmit(submit)(event)} noValidate className="space-y-4">
       <SelectField label="Names of shots" options={SCHOOLS} {...register('naming')} />
+      <SelectField
+        label="Which to fix first"
+        options={FIRST_SCHOOL_OPTIONS}
+        {...register('firstSchool')}
+      />
       <div className="grid gap-3 sm:grid-cols-2">
         {ENTRIES.map((entry) => (
           <TextField

@@ -1,0 +1,1 @@
+ALTER TABLE `setting` ADD `first_school` text DEFAULT 'costliest' NOT NULL;
