@@ -36,8 +36,10 @@ interface CellReader {
   readonly column: FileColumn;
   readonly quantity: Quantity;
   readonly rules: CellRules;
-  /** Factor from a plain figure to the stored one, for the quick way through. */
+  /** For the quick way through: factor from a plain figure to the stored one, and its range. */
   readonly factor: number;
+  readonly min: number;
+  readonly max: number;
 }
 
 /** Figures that differ by more than this between a column and its parts are refused, degrees. */
@@ -50,18 +52,19 @@ function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   const unit = column.unit ?? info.unit;
   const all = { info, unit, ...rules };
   const factor = convert(1, unit, info.unit) * signFactor(all);
-  return [{ column, quantity: column.meaning, rules: all, factor }];
+  const { min, max } = info;
+  return [{ column, quantity: column.meaning, rules: all, factor, min, max }];
 }
 
 /**
- * A plain decimal-dot number the quick way, NaN for anything else. `Number` also takes hexadecimal
- * and exponents: those go the long way.
+ * A plain decimal-dot number the quick way, NaN for anything else. `Number` also takes hexadecimal:
+ * that goes the long way.
  */
 function quickNumber(cell: string): number {
   const last = cell.charCodeAt(cell.length - 1);
   if (!(last >= 48 && last <= 57)) return NaN;
   const value = +cell;
-  return value !== 0 && Math.abs(value) < 1e9 && cell.charCodeAt(1) !== 120 ? value : NaN;
+  return cell.charCodeAt(1) === 120 ? NaN : value;
 }
 
 /** Completes what follows by plain arithmetic from what the row holds. */
@@ -82,6 +85,12 @@ function complete(
     draft.spinAxisTiltDeg ??= (Math.atan2(side, Math.abs(back)) * 180) / Math.PI;
   }
   return null;
+}
+
+/** Puts a figure where it belongs: the parts of the spin are not the ball's own. */
+function keep(draft: Draft, parts: SpinParts, quantity: Quantity, value: number): void {
+  if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
+  else draft[quantity] = value;
 }
 
 /** What stands beyond the last named column: a stray delimiter, usually. */
@@ -107,26 +116,23 @@ export function createRowReader(
   return (cells) => {
     const draft: Draft = { ...EMPTY_BALL };
     const parts: SpinParts = { backSpinRpm: null, sideSpinRpm: null };
-    const keep = (quantity: Quantity, value: number): void => {
-      if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
-      else draft[quantity] = value;
-      figures++;
-    };
     let problems = strayCells(cells, columns.length);
     let figures = 0;
-    for (const { column, quantity, rules: cellRules, factor } of readers) {
+    for (const { column, quantity, rules: cellRules, factor, min, max } of readers) {
       const cell = cells[column.index] ?? '';
       if (cell === '') continue;
       const plain = quick ? quickNumber(cell) * factor : NaN;
-      if (plain >= cellRules.info.min && plain <= cellRules.info.max) {
-        keep(quantity, plain);
+      if (plain >= min && plain <= max) {
+        keep(draft, parts, quantity, plain + 0);
+        figures++;
         continue;
       }
       const { value, reason } = parseCell(cell, cellRules);
       if (reason !== undefined) {
         (problems ??= []).push({ header: column.header, value: cell.trim(), reason });
       } else if (value !== null) {
-        keep(quantity, value);
+        keep(draft, parts, quantity, value);
+        figures++;
       }
     }
     if (problems !== null) return { problems };

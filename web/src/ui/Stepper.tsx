@@ -9,6 +9,8 @@ interface StepperProps {
   readonly min: number;
   readonly max: number;
   readonly show: (value: number) => string;
+  /** What stands where there is no figure. */
+  readonly blank?: string;
   readonly onChange: (value: number | null) => void;
 }
 
@@ -25,6 +27,7 @@ export function Stepper({
   min,
   max,
   show,
+  blank = 'not looked at',
   onChange,
 }: StepperProps) {
   const move = (by: number) => () =>
@@ -47,7 +50,7 @@ export function Stepper({
       <output
         className={`w-24 text-center ${value === null ? 'text-sm text-soft' : 'font-mono font-semibold'}`}
       >
-        {value === null ? 'not looked at' : show(value)}
+        {value === null ? blank : show(value)}
       </output>
       <button
         type="button"
@@ -60,7 +63,7 @@ export function Stepper({
       </button>
       <button
         type="button"
-        aria-label={`${label}: not looked at`}
+        aria-label={`${label}: ${blank}`}
         className="inline-flex size-11 items-center justify-center rounded-lg text-soft hover:bg-line/40 disabled:invisible"
         disabled={value === null}
         onClick={() => onChange(null)}

@@ -86,6 +86,7 @@ export function StationLog({ drill, repetitions, withFeel, onAdd, onUndo }: Stat
             min={-30}
             max={30}
             show={side}
+            blank="not said"
             onChange={setFelt}
           />
           <Stepper
@@ -97,6 +98,7 @@ export function StationLog({ drill, repetitions, withFeel, onAdd, onUndo }: Stat
             min={-30}
             max={30}
             show={side}
+            blank="not said"
             onChange={setReal}
           />
         </div>

@@ -1,0 +1,43 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useKeys } from './shortcuts.ts';
+
+function Keyed({ run }: { run: Record<string, () => void> }) {
+  useKeys(run);
+  return <input aria-label="Field" />;
+}
+
+describe('keys', () => {
+  const pressed: string[] = [];
+  const map = Object.fromEntries(
+    ['j', 'ctrl+z', 'numpad4', '4'].map((key) => [key, () => pressed.push(key)]),
+  );
+  beforeEach(() => {
+    pressed.length = 0;
+    render(<Keyed run={map} />);
+  });
+
+  it('run outside fields, with and without Control', () => {
+    fireEvent.keyDown(document.body, { key: 'J' });
+    fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true });
+    fireEvent.keyDown(document.body, { key: 'z', metaKey: true });
+    expect(pressed).toEqual(['j', 'ctrl+z', 'ctrl+z']);
+  });
+
+  it('tell the number pad from the row of digits', () => {
+    fireEvent.keyDown(document.body, { key: '4', code: 'Numpad4' });
+    fireEvent.keyDown(document.body, { key: '4', code: 'Digit4' });
+    expect(pressed).toEqual(['numpad4', '4']);
+  });
+
+  it('leave typing, dialogs and other programs’ keys alone', () => {
+    fireEvent.keyDown(screen.getByLabelText('Field'), { key: 'j' });
+    fireEvent.keyDown(document.body, { key: 'j', altKey: true });
+    const dialog = document.createElement('div');
+    dialog.setAttribute('role', 'dialog');
+    document.body.append(dialog);
+    fireEvent.keyDown(document.body, { key: 'j' });
+    dialog.remove();
+    fireEvent.keyDown(document.body, { key: 'q' });
+    expect(pressed).toEqual([]);
+  });
+});

@@ -1,0 +1,63 @@
+import { DRILLS, judgeDrills, recommendDrills } from '@loxos/core';
+import type { DrillWish } from '@loxos/core';
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { DrillChoice } from './DrillChoice.tsx';
+
+const wish: DrillWish = {
+  movePath: 1,
+  moveFace: 0,
+  target: 'path',
+  tendencies: ['slice', 'out-to-in'],
+  bodyNotes: 'stiff back',
+  cause: null,
+  before: {},
+};
+
+function show(given: readonly string[] = []) {
+  const gave: string[] = [];
+  render(
+    <DrillChoice
+      offered={recommendDrills(DRILLS, wish)}
+      all={judgeDrills(DRILLS, wish)}
+      given={given}
+      onGive={(id) => gave.push(id)}
+    />,
+  );
+  return gave;
+}
+const lineOf = (name: string) =>
+  screen.getAllByRole('listitem').find((li) => li.textContent!.startsWith(name))!;
+
+describe('the drills offered', () => {
+  it('are given with one tap, and only once', () => {
+    const gave = show(['overhang']);
+    fireEvent.click(within(lineOf('Stepping pegs')).getByRole('button', { name: 'Give it' }));
+    expect(gave).toEqual(['stepping-pegs']);
+    expect(within(lineOf('Overhang')).getByRole('button', { name: 'Given' })).toBeDisabled();
+  });
+
+  it('that load a sore part say so', () => {
+    show();
+    expect(lineOf('Late chest')).toHaveTextContent('Loads the back');
+    expect(lineOf('Late chest')).toHaveTextContent('medical professional');
+  });
+
+  it('that would make it worse are not given without being asked for twice', () => {
+    const gave = show();
+    fireEvent.click(within(lineOf('Far peg')).getByRole('button', { name: 'Give it' }));
+    expect(gave).toEqual([]);
+    const asked = screen.getByRole('alertdialog');
+    expect(asked).toHaveTextContent('Far peg would make it worse');
+    expect(asked).toHaveTextContent('Not for a player who slices');
+    fireEvent.click(within(asked).getByRole('button', { name: 'Do not give it' }));
+    expect(gave).toEqual([]);
+    fireEvent.click(within(lineOf('Far peg')).getByRole('button', { name: 'Give it' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Give it all the same' }));
+    expect(gave).toEqual(['far-peg']);
+  });
+
+  it('are none where nothing is to be moved', () => {
+    render(<DrillChoice offered={[]} all={[]} given={[]} onGive={() => undefined} />);
+    expect(screen.getByText(/nothing is to be moved/)).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,39 @@
+import type { OwnDrill } from '../../api/client.ts';
+import { asDrill, drillBy, layoutFor, tapeText } from './layout-of.ts';
+
+const own: OwnDrill = {
+  id: 'own-1',
+  name: 'Low bench',
+  movesPath: 1,
+  movesFace: 0,
+  how: 'Swing under it.',
+  good: 'No touch.',
+  parts: [{ kind: 'rod', label: 'bench', alongM: -0.3, outM: 0.2, lengthM: 0.4, angleDeg: 90 }],
+};
+
+describe('distances to tape out', () => {
+  it.each([
+    [0.16, 'm', '16.0 cm'],
+    [3, 'm', '3.00 m'],
+    [0.24, 'yd', '9.4 in'],
+    [3, 'yd', '9.8 ft'],
+  ] as const)('%d m in the coach’s unit (%s) is %s', (distanceM, unit, text) => {
+    expect(tapeText(distanceM, unit)).toBe(text);
+  });
+});
+
+describe('a drill of the academy’s own', () => {
+  it('is found beside the catalogue’s, and is not for the fault it makes worse', () => {
+    expect(drillBy('own-1', [own])!.name).toBe('Low bench');
+    expect(drillBy('overhang', [own])!.name).toBe('Overhang');
+    expect(drillBy('gone', [own])).toBeNull();
+    expect(asDrill(own).notFor).toEqual(['hook', 'in-to-out']);
+    expect(asDrill({ ...own, movesPath: 0, movesFace: 1 }).notFor).toEqual(['slice', 'open']);
+  });
+
+  it('lays its parts out for the hand', () => {
+    const station = { kind: 'iron', pathDeg: 0, faceDeg: 0, startDeg: 0 } as const;
+    expect(layoutFor(asDrill(own), { hand: 'right', ...station }).parts[0]!.rightM).toBe(0.2);
+    expect(layoutFor(asDrill(own), { hand: 'left', ...station }).parts[0]!.rightM).toBe(-0.2);
+  });
+});
