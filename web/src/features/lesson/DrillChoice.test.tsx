@@ -26,7 +26,7 @@ function show(given: readonly string[] = []) {
   return gave;
 }
 const lineOf = (name: string) =>
-  screen.getAllByRole('listitem').find((li) => li.textContent!.startsWith(name))!;
+  screen.getAllByRole('listitem').find((li) => li.textContent.startsWith(name))!;
 
 describe('the drills offered', () => {
   it('are given with one tap, and only once', () => {

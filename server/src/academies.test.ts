@@ -1,0 +1,69 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { createClient } from '@libsql/client';
+import { startTestApp } from './testing/app.ts';
+import type { TestApp } from './testing/app.ts';
+
+/** Rows of another academy in the same store are as good as not there. */
+describe('another academy’s rows', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'loxos-two-'));
+  let t: TestApp;
+  beforeAll(async () => {
+    t = await startTestApp(folder);
+    const client = createClient({ url: pathToFileURL(join(folder, 'loxos.db')).href });
+    const at = '2999-01-01T00:00:00.000Z';
+    await client.batch([
+      { sql: 'insert into academy values (?, ?, ?)', args: ['other', 'Other', at] },
+      {
+        sql: "insert into player values ('their-player', 'other', 'Stranger', 'right', 'm', 'mph', 'letters', '', '', ?, ?)",
+        args: [at, at],
+      },
+      {
+        sql: "insert into lesson values ('their-lesson', 'other', 'their-player', ?, '', ?, ?)",
+        args: [at, at, at],
+      },
+    ]);
+    client.close();
+  });
+  afterAll(async () => {
+    await t.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  it.each([
+    '/api/players/their-player',
+    '/api/players/their-player/effects',
+    '/api/lessons/their-lesson',
+    '/api/lessons/their-lesson/changes',
+    '/api/lessons/their-lesson/balls.csv',
+  ])('%s is not found', async (path) => {
+    await t.http().get(path).expect(404);
+  });
+
+  it('are in no list', async () => {
+    expect((await t.http().get('/api/players')).body).toEqual([]);
+    expect((await t.http().get('/api/lessons')).body).toEqual([]);
+  });
+
+  it('cannot be written to', async () => {
+    await t.http().patch('/api/players/their-player').send({ aims: 'x' }).expect(404);
+    await t.http().post('/api/lessons/their-lesson/balls').send({ carryM: 100 }).expect(404);
+    await t
+      .http()
+      .put('/api/lessons/their-lesson/parts/causes')
+      .send({ value: { observations: {} } })
+      .expect(404);
+    await t
+      .http()
+      .post('/api/lessons/their-lesson/files')
+      .attach('file', Buffer.from('Face\n1\n'), 'a.csv')
+      .expect(404);
+    await t
+      .http()
+      .post('/api/lessons/their-lesson/repeat')
+      .send({ startsAt: '2026-05-04T09:00:00Z' })
+      .expect(404);
+  });
+});

@@ -1,0 +1,37 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { configFrom } from './config.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'loxos-config-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+const config = (env: Record<string, string>) =>
+  configFrom({ LOXOS_DATA: join(folder, 'data'), ...env });
+
+describe('the configuration', () => {
+  it('listens on loopback alone, on the usual port', () => {
+    expect(config({})).toMatchObject({ host: '127.0.0.1', port: 4180, academyName: 'My academy' });
+  });
+
+  it('makes its data folder where it is told to', () => {
+    const { databaseUrl } = config({ LOXOS_DATA: join(folder, 'a', 'b c') });
+    expect(existsSync(join(folder, 'a', 'b c'))).toBe(true);
+    expect(databaseUrl).toMatch(/^file:.*a\/b%20c\/loxos\.db$/);
+  });
+
+  it('keeps to the user’s data folder by default', () => {
+    const { databaseUrl } = configFrom({ XDG_DATA_HOME: join(folder, 'xdg'), HOME: folder });
+    expect(databaseUrl).toMatch(/xdg\/loxos\/loxos\.db$/);
+  });
+
+  it.each(['80a', '-1', '70000', '4.5'])('refuses the port %s and says what it must be', (PORT) => {
+    expect(() => config({ PORT })).toThrow(
+      `PORT is "${PORT}"; it must be a whole number from 0 to 65535`,
+    );
+  });
+
+  it('takes port 0 as any free one', () => {
+    expect(config({ PORT: '0' }).port).toBe(0);
+    expect(config({ PORT: '' }).port).toBe(4180);
+  });
+});
