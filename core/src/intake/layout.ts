@@ -33,6 +33,8 @@ export interface FileLayout {
 
 /** Rows looked at for the header: anything above it is a preamble. */
 const HEADER_SEARCH_ROWS = 30;
+/** Letters looked at for it, so that a long file is not scanned for each delimiter. */
+const HEADER_SEARCH_LENGTH = 64 * 1024;
 
 const textOf = (meaning: ColumnMeaning | null): meaning is 'club' | 'hitAt' =>
   meaning === 'club' || meaning === 'hitAt';
@@ -58,8 +60,9 @@ function findHeader(rows: readonly TableRow[]): number {
 
 function chooseDelimiter(text: string): { delimiter: Delimiter; headerIndex: number } {
   let best = { delimiter: DELIMITERS[0] as Delimiter, headerIndex: -1, score: -1 };
+  const head = text.slice(0, HEADER_SEARCH_LENGTH);
   for (const delimiter of DELIMITERS) {
-    const rows = readTable(text, delimiter, HEADER_SEARCH_ROWS);
+    const rows = readTable(head, delimiter, HEADER_SEARCH_ROWS);
     const headerIndex = findHeader(rows);
     const header = rows[headerIndex]?.cells ?? [];
     const score = recognisedIn(header) * 1000 + header.length;

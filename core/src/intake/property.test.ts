@@ -4,6 +4,7 @@ import { STANDARD_BAG } from '../delivery/club.ts';
 import type { Unit } from '../units/units.ts';
 import { parseLaunchFile } from './parse.ts';
 import { PLAIN_PRINT, printLaunchFile } from './print.ts';
+import { quickNumber } from './row.ts';
 import { BALL_QUANTITIES, EMPTY_BALL, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
 
@@ -55,6 +56,43 @@ describe('any text at all', () => {
       { seed: SEED, numRuns: 600 },
     );
   });
+});
+
+describe('the quick way through a figure', () => {
+  it('gives the same double as Number, to the last bit, or leaves it to the long way', () => {
+    const plain = fc
+      .tuple(
+        fc.boolean(),
+        fc.integer({ min: 0, max: 999_999 }),
+        fc.integer({ min: 0, max: 7 }),
+        fc.nat(),
+      )
+      .map(([negative, whole, places, tail]) => {
+        const fraction =
+          places === 0 ? '' : `.${String(tail).padStart(places, '0').slice(0, places)}`;
+        return `${negative ? '-' : ''}${whole}${fraction}`;
+      });
+    fc.assert(
+      fc.property(plain, (text) => {
+        expect(quickNumber(text)).toBe(Number(text));
+      }),
+      { seed: SEED, numRuns: 2000 },
+    );
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 8 }), (text) => {
+        const value = quickNumber(text);
+        if (!Number.isNaN(value)) expect(value).toBe(Number(text));
+      }),
+      { seed: SEED, numRuns: 2000 },
+    );
+  });
+
+  it.each(['', '-', '.', '1.', '.5', '1.2.3', '0x10', '1e5', '+1', ' 1', '1,5', '٣'])(
+    'leaves %p alone',
+    (text) => {
+      expect(quickNumber(text)).toBeNaN();
+    },
+  );
 });
 
 /** Face, path and their gap must agree, so the gap is left to the parser. */

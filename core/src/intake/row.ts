@@ -56,15 +56,29 @@ function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   return [{ column, quantity: column.meaning, rules: all, factor, min, max }];
 }
 
+/** Longest figure read digit by digit: its digits are exact in a double, and so is their power of ten. */
+const QUICK_LENGTH = 15;
+const POWERS_OF_TEN = Array.from({ length: QUICK_LENGTH + 1 }, (_, power) => 10 ** power);
+
 /**
- * A plain decimal-dot number the quick way, NaN for anything else. `Number` also takes hexadecimal:
- * that goes the long way.
+ * A plain decimal-dot number such as `-12.5`, digit by digit; NaN for anything else, which goes the long
+ * way. Whole digits over a power of ten, both exact, give the same double as `Number`, at half its cost.
  */
-function quickNumber(cell: string): number {
-  const last = cell.charCodeAt(cell.length - 1);
-  if (!(last >= 48 && last <= 57)) return NaN;
-  const value = +cell;
-  return cell.charCodeAt(1) === 120 ? NaN : value;
+export function quickNumber(cell: string): number {
+  const { length } = cell;
+  const isNegative = cell.charCodeAt(0) === 45;
+  const first = isNegative ? 1 : 0;
+  if (length > QUICK_LENGTH || length === first) return NaN;
+  let digits = 0;
+  let point = -1;
+  for (let i = first; i < length; i++) {
+    const code = cell.charCodeAt(i);
+    if (code === 46 && point < 0 && i > first && i < length - 1) point = i;
+    else if (code >= 48 && code <= 57) digits = digits * 10 + (code - 48);
+    else return NaN;
+  }
+  const value = point < 0 ? digits : digits / POWERS_OF_TEN[length - 1 - point]!;
+  return isNegative ? -value : value;
 }
 
 /** Completes what follows by plain arithmetic from what the row holds. */
