@@ -2,6 +2,7 @@ import { usualClubOf } from '../delivery/club.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import type { Hand } from '../line/hand.ts';
+import type { DeviceAccuracy } from './accuracy.ts';
 import { solveDelivery } from './solve.ts';
 import type { SolvedDelivery } from './solve.ts';
 
@@ -21,6 +22,17 @@ export interface SeenFlight {
 
 /** How far a practised eye may be off, one standard deviation (common practice, no source). */
 export const EYE_ACCURACY = { startSdDeg: 1.5, finishShare: 0.03, carryShare: 0.07 } as const;
+/** The eye's errors for a ball of this carry, m, one standard deviation. */
+export function eyeAccuracy(carryM: number): Partial<DeviceAccuracy> {
+  const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
+  return {
+    startDirectionDeg: EYE_ACCURACY.startSdDeg,
+    offlineM: finishSdM,
+    curveM: finishSdM,
+    carryM: Math.max(1, EYE_ACCURACY.carryShare * carryM),
+  };
+}
+
 /** Driver speed of a player about whom nothing is known, m/s (common practice, no source). */
 const UNKNOWN_DRIVER_SPEED_MPS = 42;
 
@@ -34,8 +46,7 @@ export function solveFromEye(seen: SeenFlight, head: ClubHead): SolvedDelivery {
     return { delivery: null, reason: 'say where it finished, or how far it bent' };
   }
   const usualCarryM = UNKNOWN_DRIVER_SPEED_MPS * usualClubOf(head).speedShare * 4;
-  const lengthM = carryM ?? usualCarryM;
-  const finishSd = seen.finishSdM ?? Math.max(1, EYE_ACCURACY.finishShare * lengthM);
+  const eye = eyeAccuracy(carryM ?? usualCarryM);
   return solveDelivery(
     {
       startDirectionDeg: startDeg,
@@ -47,10 +58,10 @@ export function solveFromEye(seen: SeenFlight, head: ClubHead): SolvedDelivery {
       hand: seen.hand,
       flight: seen.flight ?? {},
       accuracy: {
-        startDirectionDeg: seen.startSdDeg ?? EYE_ACCURACY.startSdDeg,
-        offlineM: finishSd,
-        curveM: finishSd,
-        carryM: seen.carrySdM ?? EYE_ACCURACY.carryShare * lengthM,
+        ...eye,
+        ...(seen.startSdDeg !== undefined && { startDirectionDeg: seen.startSdDeg }),
+        ...(seen.finishSdM !== undefined && { offlineM: seen.finishSdM, curveM: seen.finishSdM }),
+        ...(seen.carrySdM !== undefined && { carryM: seen.carrySdM }),
       },
     },
   );

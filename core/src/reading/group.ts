@@ -6,6 +6,7 @@ import type { StartShare } from './schools.ts';
 import { solveDelivery } from './solve.ts';
 import { splitError, splitMiss } from './split.ts';
 import type { MissSplit } from './split.ts';
+import { accuracyFor } from './view.ts';
 import type { BallView, ViewContext } from './view.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
@@ -58,6 +59,7 @@ export interface GroupReading {
     readonly faceHalf95Deg: number;
     readonly pathHalf95Deg: number;
     readonly assumed: readonly string[];
+    readonly byEye: boolean;
   } | null;
   /** The face's share of the start in these balls. */
   readonly share: StartShare;
@@ -136,13 +138,16 @@ function inferredOf(views: readonly BallView[], context: ViewContext): GroupRead
     launchAngleDeg: average((b) => b.launchAngleDeg),
     spinRateRpm: average((b) => b.spinRateRpm),
   };
-  const solved = solveDelivery(ball, head, context);
+  const byEye = inferred.every((view) => view.ball.seen === 'eye');
+  const accuracy = accuracyFor(inferred[0]!.ball, context.accuracy);
+  const solved = solveDelivery(ball, head, { ...context, accuracy });
   if (solved.delivery === null) return null;
   return {
     ballIds: inferred.map((view) => view.id),
     faceHalf95Deg: solved.half95.faceAngleDeg ?? Infinity,
     pathHalf95Deg: solved.half95.clubPathDeg ?? Infinity,
     assumed: solved.assumed,
+    byEye,
   };
 }
 

@@ -202,6 +202,28 @@ describe('balls without club data', () => {
     expect(words).toContain('out-to-in');
   });
 
+  it('seen by eye are far less sure than measured, and say so', () => {
+    const seen = (by: 'eye' | 'monitor') => {
+      const list = full.map((ball, i) => ({
+        ...EMPTY_BALL,
+        id: String(i),
+        club: '7-iron',
+        startDirectionDeg: ball.startDirectionDeg,
+        offlineM: ball.offlineM,
+        carryM: ball.carryM,
+        seen: by,
+      }));
+      return readBalls(list, right);
+    };
+    const [eye, monitor] = [seen('eye'), seen('monitor')];
+    const half = (reading: typeof eye): number => reading.groups[0]!.inferred!.faceHalf95Deg;
+    expect(half(eye)).toBeGreaterThan(2);
+    expect(half(eye)).toBeGreaterThan(2 * half(monitor));
+    expect(eye.sentences.map((s) => s.text).join(' ')).toContain(
+      'inferred from 8 balls seen by eye',
+    );
+  });
+
   it('never count as a measurement of the face’s share of the start', () => {
     expect(reading.groups[0]!.share.share).toBeNull();
   });

@@ -240,13 +240,13 @@ export function suspectSentence(
 /** Face and path that no monitor measured: said to be inferred, with how sure and what was assumed. */
 export function inferredSentence({ inferred }: GroupReading): Sentence | null {
   if (inferred === null) return null;
-  const { ballIds, faceHalf95Deg, pathHalf95Deg, assumed } = inferred;
+  const { ballIds, faceHalf95Deg, pathHalf95Deg, assumed, byEye } = inferred;
   const taken = assumed.length === 0 ? '' : `, taking ${assumed.join(' and ')} for granted`;
   return sentence(
     'inferred',
     'Face and path are inferred from ',
     figure(countOf(ballIds.length, 'ball'), ballIds),
-    `, not measured: the face within ± ${formatNumber(faceHalf95Deg)}°, the path within ± ${formatNumber(pathHalf95Deg)}°${taken}.`,
+    `${byEye ? ' seen by eye' : ''}, not measured: the face within ± ${formatNumber(faceHalf95Deg)}°, the path within ± ${formatNumber(pathHalf95Deg)}°${taken}.`,
   );
 }
 

@@ -13,6 +13,7 @@ import type { DeviceAccuracy } from './accuracy.ts';
 import type { LessonBall } from './ball.ts';
 import type { Bands } from './bands.ts';
 import { clubOrUsual, deliveryOf } from './delivery.ts';
+import { eyeAccuracy } from './eye.ts';
 import type { AssumedDelivery } from './delivery.ts';
 import { solveDelivery } from './solve.ts';
 import type { SolvedDelivery } from './solve.ts';
@@ -81,6 +82,10 @@ function offlineFromCurve(ball: MeasuredBall): SourcedFigure | null {
   return { value: (curveM + carryM * Math.sin(start)) / Math.cos(start), from: 'measured' };
 }
 
+/** How sure a ball's figures are: a monitor's, or the eye's. */
+export const accuracyFor = (ball: LessonBall, monitor: DeviceAccuracy): DeviceAccuracy =>
+  ball.seen === 'eye' ? { ...monitor, ...eyeAccuracy(ball.carryM ?? 150) } : monitor;
+
 /** Face and path of a ball that came without them, from its launch; null where they were measured. */
 function readBackwards(ball: LessonBall, context: ViewContext): SolvedDelivery | null {
   if (ball.faceAngleDeg !== null && ball.clubPathDeg !== null) return null;
@@ -92,7 +97,7 @@ function readBackwards(ball: LessonBall, context: ViewContext): SolvedDelivery |
   return solveDelivery(ball, headOf(clubOrUsual(ball.club)), {
     hand,
     flight,
-    accuracy,
+    accuracy: accuracyFor(ball, accuracy),
     intervals: false,
     ...known,
   });

@@ -1,5 +1,5 @@
-import { BALL_QUANTITIES, BLOCK_KINDS, KEEPS, STANDARD_BAG, infoOf } from '@loxos/core';
-import type { BallFigures, BlockKind, Keep } from '@loxos/core';
+import { BALL_QUANTITIES, BLOCK_KINDS, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/core';
+import type { BallFigures, BlockKind, Keep, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
@@ -55,6 +55,11 @@ class BallFields extends BallFiguresDto {
   @IsIn(KEEPS)
   readonly keep?: Keep;
 
+  @ApiPropertyOptional({ enum: SEEN_BY })
+  @IsOptional()
+  @IsIn(SEEN_BY)
+  readonly seen?: SeenBy;
+
   @ApiPropertyOptional({ type: String, nullable: true, enum: BLOCK_KINDS })
   @IsOptional()
   @IsIn(BLOCK_KINDS, { message: 'block: choose baseline, drill, toned or play' })
@@ -100,6 +105,7 @@ export class Ball extends BallFiguresDto {
   @ApiProperty() readonly lessonId!: string;
   @ApiProperty() readonly ordinal!: number;
   @ApiProperty({ enum: KEEPS }) readonly keep!: Keep;
+  @ApiProperty({ enum: SEEN_BY }) readonly seen!: SeenBy;
   @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
   readonly block!: BlockKind | null;
   @ApiProperty({ type: String, nullable: true }) readonly drillId!: string | null;

@@ -16,13 +16,14 @@ const CHUNK = 200;
 export function toBall(row: BallRow): Ball {
   const figures = Object.fromEntries(BALL_QUANTITIES.map((q) => [q, row[q]])) as BallFigures;
   const { id, lessonId, ordinal, keep, launchFileId, line, club, clubText, hitAt } = row;
-  const { block, drillId } = row;
+  const { block, drillId, seen } = row;
   return {
     ...figures,
     id,
     lessonId,
     ordinal,
     keep,
+    seen,
     block,
     drillId,
     launchFileId,

@@ -9,6 +9,7 @@ const ball = (id: string, ordinal: number): Ball => ({
   lessonId: 'l',
   ordinal,
   keep: 'auto',
+  seen: 'monitor',
   block: null,
   drillId: null,
   launchFileId: null,

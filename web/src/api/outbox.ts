@@ -62,6 +62,7 @@ function applyToBalls(balls: readonly Ball[], entry: PendingBall): Ball[] {
       const base = {
         ...EMPTY_BALL,
         keep: 'auto',
+        seen: 'monitor',
         block: null,
         drillId: null,
         launchFileId: null,

@@ -572,6 +572,8 @@ export interface components {
       ordinal: number;
       /** @enum {string} */
       keep: 'auto' | 'in' | 'out';
+      /** @enum {string} */
+      seen: 'monitor' | 'eye';
       /** @enum {string|null} */
       block: 'baseline' | 'drill' | 'toned' | 'play' | null;
       drillId: string | null;
@@ -724,6 +726,8 @@ export interface components {
       clubText?: string | null;
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
+      /** @enum {string} */
+      seen?: 'monitor' | 'eye';
       /** @enum {string|null} */
       block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
       drillId?: string | null;
@@ -809,6 +813,8 @@ export interface components {
       clubText?: string | null;
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
+      /** @enum {string} */
+      seen?: 'monitor' | 'eye';
       /** @enum {string|null} */
       block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
       drillId?: string | null;

@@ -1,4 +1,4 @@
-import { BLOCK_KINDS, KEEPS } from '@loxos/core';
+import { BLOCK_KINDS, KEEPS, SEEN_BY } from '@loxos/core';
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { launchFile } from './launch-file.ts';
@@ -21,6 +21,8 @@ export const ball = sqliteTable(
     /** Order in the lesson. */
     ordinal: integer('ordinal').notNull(),
     keep: text('keep', { enum: KEEPS }).notNull(),
+    /** Whether a monitor measured it or the coach's eye saw it. */
+    seen: text('seen', { enum: SEEN_BY }).notNull().default('monitor'),
     /** The block it was hit in, and the drill of a drill block. */
     block: text('block', { enum: BLOCK_KINDS }),
     drillId: text('drill_id'),

@@ -15,6 +15,11 @@ interface FormValues extends FigureTexts {
   club: string;
 }
 
+/** Figures no eye can tell: a ball typed in without any of them was seen, not measured. */
+const MONITOR_FIGURES = TYPED_FIGURES.filter(
+  (figure) => !['startDirectionDeg', 'curveM', 'carryM', 'offlineM'].includes(figure),
+);
+
 function hintOf(figure: (typeof TYPED_FIGURES)[number], units: TypingUnits): string {
   const { side } = infoOf(figure);
   const unit = typedUnit(figure, units);
@@ -52,7 +57,8 @@ function BallFields({ lesson, ball, lastClub, onDone }: FieldsProps) {
       setError('startDirectionDeg', { message: 'Write at least one figure.' });
       return;
     }
-    onDone(addBall(lesson.id, body));
+    const isMeasured = MONITOR_FIGURES.some((figure) => figures[figure] != null);
+    onDone(addBall(lesson.id, { ...body, seen: isMeasured ? 'monitor' : 'eye' }));
   };
   return (
     <form onSubmit={(event) => void handleSubmit(save)(event)} noValidate>

@@ -93,7 +93,7 @@ function NameCell({ row: { view, ball } }: { row: Row }) {
     state.entries.some((entry) => 'ballId' in entry && entry.ballId === ball.id),
   );
   const note = !view.counts ? 'left out' : view.agreement.suspect ? 'kept in' : '';
-  const origin = view.inferred ? 'inferred' : '';
+  const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
   return (
     <span className="block min-w-24">
       <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>

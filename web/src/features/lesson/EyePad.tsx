@@ -26,7 +26,8 @@ const usualCarryM = (clubId: string, hand: Lesson['player']['hand']): number => 
 
 /**
  * The number pad is the flight: column, where it starts; row, how it bends. For a coach without a
- * monitor; the balls are read backwards, with the model's usual carry for the club.
+ * monitor; the balls are read backwards, as
+ * unsure as the eye is, with the model's usual carry for the club.
  */
 export function EyePad({ lesson }: { lesson: Lesson }) {
   const usual = partOf(lesson, 'setup').club ?? lesson.balls.at(-1)?.club ?? '7-iron';
@@ -39,6 +40,7 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
       startDirectionDeg: start * START_DEG,
       curveM: bend * BEND_SHARE * carryM,
       carryM,
+      seen: 'eye',
     });
   };
   // Rows of the number pad from the top: 7 8 9 bend left, 4 5 6 not at all, 1 2 3 right.

@@ -21,7 +21,7 @@ import { Empty } from '../../ui/Notice.tsx';
 import { saveFile } from '../../ui/save-file.ts';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { drillBy } from '../yard/layout-of.ts';
-import { blocksOf, usualPair } from './prove-of.ts';
+import { blocksOf, meanSlant, usualPair } from './prove-of.ts';
 import type { Block } from './prove-of.ts';
 import { TagBar } from './TagBar.tsx';
 import { useReading } from './use-reading.ts';
@@ -145,18 +145,6 @@ function proofWords(proofs: readonly FigureProof[], player: Player): string {
   const text = clear.slice(0, 3).map(part).join('; ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 }
-
-const meanSlant = ({ balls }: Block) => {
-  const mean = (pick: 'faceAngleDeg' | 'clubPathDeg' | 'startDirectionDeg'): number | null => {
-    const known = balls.map((ball) => ball[pick]).filter((v) => v !== null);
-    return known.length === 0 ? null : known.reduce((a, b) => a + b, 0) / known.length;
-  };
-  return {
-    faceAngleDeg: mean('faceAngleDeg'),
-    clubPathDeg: mean('clubPathDeg'),
-    startDirectionDeg: mean('startDirectionDeg'),
-  };
-};
 
 function Slants({ blocks, player }: { blocks: readonly [Block, Block]; player: Player }) {
   return (

@@ -24,7 +24,7 @@ import { Changes } from './Changes.tsx';
 import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { partOf, savePart } from './parts.ts';
 import type { SendValue } from './parts.ts';
-import { blocksOf, usualPair } from './prove-of.ts';
+import { blocksOf, meanSlant, usualPair } from './prove-of.ts';
 import type { Block } from './prove-of.ts';
 import { planWork } from './work-of.ts';
 
@@ -33,11 +33,7 @@ const RichEditor = lazy(() => import('../page/RichEditor.tsx'));
 const LINK_DAYS = 30;
 
 function slantOf(block: Block, label: string): PageContent['slants'] {
-  const mean = (pick: 'faceAngleDeg' | 'clubPathDeg'): number | null => {
-    const known = block.balls.map((ball) => ball[pick]).filter((v) => v !== null);
-    return known.length === 0 ? null : known.reduce((a, b) => a + b, 0) / known.length;
-  };
-  const [faceAngleDeg, clubPathDeg] = [mean('faceAngleDeg'), mean('clubPathDeg')];
+  const { faceAngleDeg, clubPathDeg } = meanSlant(block);
   return faceAngleDeg === null || clubPathDeg === null
     ? []
     : [{ label, faceAngleDeg, clubPathDeg }];

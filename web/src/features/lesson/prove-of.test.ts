@@ -10,6 +10,7 @@ const ball = (id: string, block: Ball['block'], drillId: string | null, path: nu
   lessonId: 'l',
   ordinal: Number(id),
   keep: id === '3' ? 'out' : 'auto',
+  seen: 'monitor',
   block,
   drillId,
   launchFileId: null,

@@ -69,3 +69,16 @@ export function usualPair(blocks: readonly Block[]): readonly [Block, Block] | n
   const after = [...tagged].reverse().find((block) => block !== before && block.balls.length > 0);
   return before === undefined || after === undefined ? null : [before, after];
 }
+
+/** Mean face, path and start of a block, degrees; null where no ball has one. */
+export function meanSlant({ balls }: Block) {
+  const mean = (pick: 'faceAngleDeg' | 'clubPathDeg' | 'startDirectionDeg'): number | null => {
+    const known = balls.map((ball) => ball[pick]).filter((value) => value !== null);
+    return known.length === 0 ? null : known.reduce((a, b) => a + b, 0) / known.length;
+  };
+  return {
+    faceAngleDeg: mean('faceAngleDeg'),
+    clubPathDeg: mean('clubPathDeg'),
+    startDirectionDeg: mean('startDirectionDeg'),
+  };
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `ball` ADD `seen` text DEFAULT 'monitor' NOT NULL;
