@@ -145,3 +145,4 @@ export { PLAIN_FIGURES, addDaysIso, composePage } from './record/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './record/page.ts';
 export { NO_SET_UP, SET_UP_BANDS, observationsOf, usualBallCm } from './causes/setup.ts';
 export type { SetUp } from './causes/setup.ts';
+export { mean } from './maths/statistics.ts';

@@ -80,6 +80,23 @@ describe('the station log', () => {
     expect(undone).toEqual(['b']);
   });
 
+  it('takes the last ball’s path as what was measured', () => {
+    const added: AddRepetition[] = [];
+    render(
+      <StationLog
+        drill={overhang}
+        repetitions={[]}
+        withFeel
+        measured={{ words: '4 balls measured at this station: path 3.2° R.', lastPathDeg: 3.2 }}
+        onAdd={(body) => added.push(body)}
+      />,
+    );
+    expect(screen.getByText(/4 balls measured/)).toBeInTheDocument();
+    press(/last ball’s path/);
+    press('Good');
+    expect(added[0]).toMatchObject({ measuredDeg: 3 });
+  });
+
   it('asks a player for no feel', () => {
     const { added } = show([], false);
     expect(screen.queryByRole('group', { name: 'It felt' })).toBeNull();

@@ -12,13 +12,22 @@ interface StationLogProps {
   /** Felt and measured, for the coach; a player's page leaves them out. */
   readonly withFeel: boolean;
   readonly onAdd: (repetition: AddRepetition) => void;
+  /** Launch data of this station's balls, in words, and the path of the last ball, degrees. */
+  readonly measured?: { readonly words: string; readonly lastPathDeg: number | null } | undefined;
   readonly onUndo?: ((id: string) => void) | undefined;
 }
 
 const side = (deg: number): string => `${Math.abs(deg)}° ${deg < 0 ? 'left' : 'right'}`;
 
 /** Repetitions by thumb: good, or what went wrong; the streak, and whether to step up or back. */
-export function StationLog({ drill, repetitions, withFeel, onAdd, onUndo }: StationLogProps) {
+export function StationLog({
+  drill,
+  repetitions,
+  withFeel,
+  measured,
+  onAdd,
+  onUndo,
+}: StationLogProps) {
   const [felt, setFelt] = useState<number | null>(null);
   const [real, setReal] = useState<number | null>(null);
   const own = repetitions.filter(({ drillId }) => drillId === drill.id);
@@ -101,6 +110,16 @@ export function StationLog({ drill, repetitions, withFeel, onAdd, onUndo }: Stat
             blank="not said"
             onChange={setReal}
           />
+        </div>
+      )}
+      {measured !== undefined && (
+        <div className="mt-2 flex flex-wrap items-center gap-2">
+          <p className="mr-auto">{measured.words}</p>
+          {withFeel && measured.lastPathDeg !== null && (
+            <Button onClick={() => setReal(Math.round(measured.lastPathDeg!))}>
+              Take the last ball’s path as measured
+            </Button>
+          )}
         </div>
       )}
       {told !== undefined && (

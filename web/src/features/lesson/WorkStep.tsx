@@ -16,6 +16,7 @@ import { DrillChoice } from './DrillChoice.tsx';
 import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { partOf, savePart } from './parts.ts';
 import type { WorkValue } from './parts.ts';
+import { stationBalls } from './station-balls.ts';
 import { StationLog } from './StationLog.tsx';
 import { FIRST_SCHOOL_OPTIONS, planWork } from './work-of.ts';
 
@@ -127,6 +128,7 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
                 drill={drill}
                 repetitions={lesson.repetitions}
                 withFeel
+                measured={stationBalls(lesson, drill.id)}
                 onAdd={(body) => push({ op: 'repeat', lessonId: lesson.id, body })}
                 onUndo={(repetitionId) =>
                   push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })

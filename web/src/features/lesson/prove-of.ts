@@ -1,4 +1,4 @@
-import { findDrill } from '@loxos/core';
+import { findDrill, mean } from '@loxos/core';
 import type { BallView, ProofBall } from '@loxos/core';
 import type { Ball } from '../../api/client.ts';
 
@@ -72,13 +72,13 @@ export function usualPair(blocks: readonly Block[]): readonly [Block, Block] | n
 
 /** Mean face, path and start of a block, degrees; null where no ball has one. */
 export function meanSlant({ balls }: Block) {
-  const mean = (pick: 'faceAngleDeg' | 'clubPathDeg' | 'startDirectionDeg'): number | null => {
+  const meanOf = (pick: 'faceAngleDeg' | 'clubPathDeg' | 'startDirectionDeg'): number | null => {
     const known = balls.map((ball) => ball[pick]).filter((value) => value !== null);
-    return known.length === 0 ? null : known.reduce((a, b) => a + b, 0) / known.length;
+    return known.length === 0 ? null : mean(known);
   };
   return {
-    faceAngleDeg: mean('faceAngleDeg'),
-    clubPathDeg: mean('clubPathDeg'),
-    startDirectionDeg: mean('startDirectionDeg'),
+    faceAngleDeg: meanOf('faceAngleDeg'),
+    clubPathDeg: meanOf('clubPathDeg'),
+    startDirectionDeg: meanOf('startDirectionDeg'),
   };
 }
