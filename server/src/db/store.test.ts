@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -48,11 +48,14 @@ describe('the store', () => {
     expect(await pragma('synchronous')).toBe(2);
   });
 
-  it('is there again after the server was shut down', async () => {
+  it('is whole in its one file after the server was shut down', async () => {
     const first = await startTestApp();
     const id = await first.player({ name: 'Stays Here' });
     await first.app.close();
-    const second = await startTestApp(first.folder);
+    const copy = mkdtempSync(join(tmpdir(), 'loxos-copy-'));
+    copyFileSync(join(first.folder, 'loxos.db'), join(copy, 'loxos.db'));
+    rmSync(first.folder, { recursive: true });
+    const second = await startTestApp(copy);
     expect((await second.http().get(`/api/players/${id}`)).body.name).toBe('Stays Here');
     await second.close();
   });

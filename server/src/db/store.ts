@@ -63,7 +63,11 @@ export class Store implements OnApplicationShutdown {
   }
 
   async onApplicationShutdown(): Promise<void> {
-    await this.turn.runExclusive(() => this.client.close());
+    await this.turn.runExclusive(async () => {
+      // The one file holds everything once the server has stopped: it can be copied as it is.
+      await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+      this.client.close();
+    });
   }
 
   private async prepare(): Promise<void> {
