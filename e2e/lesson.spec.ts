@@ -144,7 +144,6 @@ async function wholeLesson(page: Page, lessonId: string, hand: Hand) {
 
 for (const hand of ['right', 'left'] as const) {
   test(`a whole lesson, ${hand}-handed`, async ({ page, request, browser }) => {
-    test.setTimeout(150_000);
     const id = await newLesson(request, `Whole Lesson ${hand}`, hand);
     const link = await wholeLesson(page, id, hand);
     await expect(page.getByText('All stored')).toBeVisible({ timeout: 20_000 });
@@ -189,7 +188,6 @@ for (const hand of ['right', 'left'] as const) {
 }
 
 test('every step of a lesson fits a phone and can be used by anyone', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const id = await newLesson(request, 'Phone Steps', 'left');
   await request.post(`/api/lessons/${id}/files`, {
     multipart: {

@@ -6,8 +6,9 @@ export default defineConfig({
   testDir: '.',
   fullyParallel: false,
   workers: 2,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Two browsers and a server share two cores with whatever else runs: slow is not wrong.
+  timeout: 150_000,
+  expect: { timeout: 20_000 },
   forbidOnly: process.env['CI'] !== undefined,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ? [['list'], ['json']] : [['list']],
   outputDir: '../test-results/playwright',
