@@ -153,7 +153,6 @@ function inferredOf(views: readonly BallView[], context: ViewContext): GroupRead
 
 /** The face's share of the start, from balls whose face, path and start were all measured. */
 function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
-  const { faceAngleDeg, clubPathDeg } = context.accuracy;
   const balls = views.flatMap(({ ball, inferred, modelled, delivery }) =>
     inferred ||
     ball.faceAngleDeg === null ||
@@ -172,7 +171,7 @@ function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
           },
         ],
   );
-  return fitStartShare(balls, Math.hypot(faceAngleDeg, clubPathDeg) / 2);
+  return fitStartShare(balls, context.accuracy);
 }
 
 /**

@@ -69,6 +69,22 @@ describe('a player’s own share', () => {
     expect(ruledOut).not.toContain('impact');
   });
 
+  it('lies in its interval though face and path are misread, for any share', () => {
+    const error = { faceAngleDeg: 0.7, clubPathDeg: 0.7 };
+    for (const truth of [0.2, 0.5, 0.75, 0.95]) {
+      const random = seededRandom(Math.round(100 * truth));
+      const misread = balls(120, 2.5, 9, truth).map((ball) => ({
+        ...ball,
+        faceAngleDeg: ball.faceAngleDeg + error.faceAngleDeg * gaussian(random),
+        clubPathDeg: ball.clubPathDeg + error.clubPathDeg * gaussian(random),
+      }));
+      const fit = fitStartShare(misread, error);
+      if (fit.share === null) throw new Error(fit.reason);
+      expect(fit.low).toBeLessThan(truth);
+      expect(fit.high).toBeGreaterThan(truth);
+    }
+  });
+
   it('cannot be told from few balls, or from balls whose face and path agree', () => {
     expect(fitStartShare(balls(5, 2.5, 3)).share).toBeNull();
     const square = balls(20, 0, 4).map((b) => ({ ...b, clubPathDeg: b.faceAngleDeg + 0.1 }));

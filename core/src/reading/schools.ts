@@ -106,12 +106,19 @@ export const SHARE_DEFAULTS = {
   widestInterval: 0.6,
 } as const;
 
+const NO_ERROR = { faceAngleDeg: 0, clubPathDeg: 0 } as const;
+
 /**
  * The face's share of the start from a player's own balls: the slope, through the origin, of start less
  * path on face less path. A share needs gaps to show in: with little face-to-path the balls cannot tell.
- * Measurement error in face and path pulls the slope down a little; `gapNoiseDeg` is taken out of it.
+ * Errors in face and path, one standard deviation each in degrees, shift the slope (both hold the path's):
+ * by the method of moments the shift is n (σ_p² − share (σ_f² + σ_p²)) / Σ gap². It is not taken out, since
+ * a device's errors are known roughly at best; the interval is made wider by it.
  */
-export function fitStartShare(balls: readonly ShareBall[], gapNoiseDeg = 0): StartShare {
+export function fitStartShare(
+  balls: readonly ShareBall[],
+  error: { readonly faceAngleDeg: number; readonly clubPathDeg: number } = NO_ERROR,
+): StartShare {
   const count = balls.length;
   const { ballsAtLeast, gapAtLeastDeg, widestInterval } = SHARE_DEFAULTS;
   if (count < ballsAtLeast)
@@ -122,8 +129,7 @@ export function fitStartShare(balls: readonly ShareBall[], gapNoiseDeg = 0): Sta
     };
   const gaps = balls.map((b) => b.faceAngleDeg - b.clubPathDeg);
   const leads = balls.map((b) => b.startDirectionDeg - b.clubPathDeg);
-  const seen = gaps.reduce((sum, gap) => sum + gap * gap, 0);
-  const squares = seen - count * gapNoiseDeg ** 2;
+  const squares = gaps.reduce((sum, gap) => sum + gap * gap, 0);
   if (!(squares > count * gapAtLeastDeg ** 2)) {
     return {
       share: null,
@@ -133,7 +139,9 @@ export function fitStartShare(balls: readonly ShareBall[], gapNoiseDeg = 0): Sta
   }
   const share = gaps.reduce((sum, gap, i) => sum + gap * leads[i]!, 0) / squares;
   const residual = gaps.reduce((sum, gap, i) => sum + (leads[i]! - share * gap) ** 2, 0);
-  const half = tPoint975(count - 1) * Math.sqrt(residual / (count - 1) / squares);
+  const [face, path] = [error.faceAngleDeg ** 2, error.clubPathDeg ** 2];
+  const shift = Math.abs(count * (path - share * (face + path))) / squares;
+  const half = tPoint975(count - 1) * Math.sqrt(residual / (count - 1) / squares) + shift;
   const [low, high] = [share - half, share + half];
   if (high - low > widestInterval)
     return { share: null, count, reason: 'the balls scatter too much to tell' };
@@ -154,7 +162,7 @@ export function fitStartShare(balls: readonly ShareBall[], gapNoiseDeg = 0): Sta
       gaps.reduce(
         (sum, gap, i) => sum + gap * (balls[i]!.impactStartDeg - balls[i]!.clubPathDeg),
         0,
-      ) / seen
+      ) / squares
     );
   };
   const schools = START_SCHOOLS.map((school) => {

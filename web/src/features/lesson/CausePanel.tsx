@@ -1,4 +1,11 @@
-import { CAUSE_LINKS, STAGES, faultWords, traceCause, valueWords } from '@loxos/core';
+import {
+  CAUSE_LINKS,
+  STAGES,
+  asRightHanded,
+  faultWords,
+  traceCause,
+  valueWords,
+} from '@loxos/core';
 import type { CauseLinkId, FaultNode, GroupReading, LinkValue, TracedLink } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
 import { useState } from 'react';
@@ -65,9 +72,7 @@ export function CausePanel({ lesson, group }: { lesson: Lesson; group: GroupRead
     const observed = current === next ? rest : { ...own, [id]: next };
     savePart(lesson, 'causes', { observations: observed }, 'what was seen');
   };
-  const way = Math.sign(
-    node === 'strike' ? value : value * (lesson.player.hand === 'left' ? -1 : 1),
-  );
+  const way = Math.sign(node === 'strike' ? value : asRightHanded(value, lesson.player.hand));
   const upstream = new Map(
     [...trace.pushing, ...trace.against, ...trace.cleared, ...trace.unseen].map((t) => [
       t.link.id,

@@ -48,8 +48,8 @@ function usePageContent(
   const effects = useEffects(lesson.player.id).data ?? [];
   const own = useOwnDrills().data ?? [];
   const group = groupOf(reading, club);
-  const usualSchool = useSettings().data?.firstSchool;
-  const plan = planWork(lesson, group, effects, own, usualSchool);
+  const rules = useSettings().data;
+  const plan = planWork(lesson, group, effects, own, rules);
   const work = partOf(lesson, 'work');
   const pair = usualPair(reading === null ? [] : blocksOf(lesson.balls, reading.reading.views));
   const { lengthUnit, speedUnit, angleStyle } = lesson.player;

@@ -53,8 +53,8 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
   const effects = useEffects(lesson.player.id).data ?? [];
   const own = useOwnDrills().data ?? [];
   const group = groupOf(reading, club);
-  const usualSchool = useSettings().data?.firstSchool;
-  const plan = planWork(lesson, group, effects, own, usualSchool);
+  const rules = useSettings().data;
+  const plan = planWork(lesson, group, effects, own, rules);
   const work = partOf(lesson, 'work');
   const set = (changes: Partial<WorkValue>, label: string): void =>
     savePart(lesson, 'work', { ...work, ...changes }, label);

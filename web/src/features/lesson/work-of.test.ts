@@ -1,4 +1,4 @@
-import { EMPTY_BALL, readBalls } from '@loxos/core';
+import { DEFAULT_BANDS, EMPTY_BALL, readBalls } from '@loxos/core';
 import type { Hand, LessonBall } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
@@ -50,7 +50,8 @@ describe('the plan of work', () => {
   it('keeps to the lesson’s rule over the academy’s', () => {
     const group = groupFor('right', -6, 3);
     const school = (lesson: Lesson, usual?: 'face-first') =>
-      planWork(lesson, group, [], [], usual)!.choice.school;
+      planWork(lesson, group, [], [], usual && { firstSchool: usual, bands: DEFAULT_BANDS })!.choice
+        .school;
     expect(school(lessonFor('right'))).toBe('costliest');
     expect(school(lessonFor('right'), 'face-first')).toBe('face-first');
     expect(
@@ -65,6 +66,13 @@ describe('the plan of work', () => {
       expect(plan.warning).toContain('straight pull');
     },
   );
+
+  it('keeps to the academy’s own bands', () => {
+    const wide = { ...DEFAULT_BANDS, pathNeutralDeg: 5, faceSquareDeg: 5 };
+    const rules = { firstSchool: 'path-first', bands: wide } as const;
+    const plan = planWork(lessonFor('right'), groupFor('right', -3, 1), [], [], rules)!;
+    expect(plan.choice).toMatchObject({ school: 'path-first', target: 'none' });
+  });
 
   it('puts first what worked for this player', () => {
     const effects = [

@@ -9,6 +9,7 @@ import {
   judgeDrills,
 } from '@loxos/core';
 import type {
+  Bands,
   CauseTrace,
   ChosenDrill,
   DrillEffect,
@@ -31,6 +32,13 @@ export const FIRST_SCHOOL_OPTIONS: readonly (readonly [FirstSchool, string])[] =
   ['relationship-first', 'Relationship first'],
 ];
 
+/** What the academy's settings say of the work. */
+export interface AcademyRules {
+  readonly firstSchool: FirstSchool;
+  readonly bands: Bands;
+}
+const USUAL_RULES: AcademyRules = { firstSchool: 'costliest', bands: DEFAULT_BANDS };
+
 export interface WorkPlan {
   readonly choices: readonly FirstChoice[];
   readonly choice: FirstChoice;
@@ -41,12 +49,12 @@ export interface WorkPlan {
 }
 
 /** What a player does, in words of the hand, from the balls of one club. */
-function tendenciesOf(lesson: Lesson, group: GroupReading): Tendency[] {
+function tendenciesOf(lesson: Lesson, group: GroupReading, bands: Bands): Tendency[] {
   const { hand } = lesson.player;
   const path = asRightHanded(group.figures.clubPathDeg?.mean ?? 0, hand);
   const face = asRightHanded(group.figures.faceAngleDeg?.mean ?? 0, hand);
   const name = group.pattern?.name ?? '';
-  const { pathAcceptableDeg, faceSquareDeg } = DEFAULT_BANDS;
+  const { pathAcceptableDeg, faceSquareDeg } = bands;
   const tendencies: (Tendency | false)[] = [
     path > pathAcceptableDeg && 'in-to-out',
     path < -pathAcceptableDeg && 'out-to-in',
@@ -66,7 +74,7 @@ export function planWork(
   group: GroupReading | undefined,
   effects: readonly DrillEffect[],
   own: readonly OwnDrill[],
-  usualSchool: FirstSchool = 'costliest',
+  { firstSchool, bands }: AcademyRules = USUAL_RULES,
 ): WorkPlan | null {
   if (group === undefined || group.split === null || group.typical === null) return null;
   const { hand } = lesson.player;
@@ -77,12 +85,12 @@ export function planWork(
     clubPathDeg,
     strikeToeMm,
     split: group.split,
-    faceSquareDeg: DEFAULT_BANDS.faceSquareDeg,
-    pathNeutralDeg: DEFAULT_BANDS.pathNeutralDeg,
-    faceToPathSquareDeg: DEFAULT_BANDS.faceToPathSquareDeg,
+    faceSquareDeg: bands.faceSquareDeg,
+    pathNeutralDeg: bands.pathNeutralDeg,
+    faceToPathSquareDeg: bands.faceToPathSquareDeg,
   });
   const work = partOf(lesson, 'work');
-  const school = work.school ?? usualSchool;
+  const school = work.school ?? firstSchool;
   const choice = choices.find((c) => c.school === school) ?? choices[0]!;
   const node = choice.target === 'aim' || choice.target === 'none' ? null : choice.target;
   const trace =
@@ -100,7 +108,7 @@ export function planWork(
     movePath: choice.target === 'path' ? choice.move : 0,
     moveFace: choice.target === 'face' ? choice.move : 0,
     target: choice.target,
-    tendencies: tendenciesOf(lesson, group),
+    tendencies: tendenciesOf(lesson, group, bands),
     bodyNotes: `${lesson.player.bodyNotes} ${partOf(lesson, 'setup').body}`,
     cause: trace?.cause?.link.id ?? null,
     before,

@@ -1,19 +1,14 @@
-import type { ClubKind, Drill, Hand } from '@loxos/core';
-import { HEAD_LENGTH_M } from '@loxos/core';
+import type { Drill, Hand } from '@loxos/core';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { OwnDrill, PageContent } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { IMPACT_VIEW, impactPlan } from '../../drawing/impact-plan.ts';
-import { drillBy } from '../yard/layout-of.ts';
+import { drillBy, kindOfHead } from '../yard/layout-of.ts';
 import { StationView } from '../yard/StationView.tsx';
 import { RichText } from './RichText.tsx';
 
 export const dayText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM');
-
-const kindOf = (headLengthM: number): ClubKind =>
-  (Object.entries(HEAD_LENGTH_M).find(([, length]) => Math.abs(length - headLengthM) < 1e-9)?.[0] ??
-    'iron') as ClubKind;
 
 interface PageBodyProps {
   readonly content: PageContent;
@@ -88,7 +83,7 @@ export function PageBody({ content, hand, unit, own, withStation, withHomework }
             <h2 className="text-xl">{drill.name}</h2>
             <StationView
               drill={drill}
-              station={{ hand, kind: kindOf(headLengthM), ...angles }}
+              station={{ hand, kind: kindOfHead(headLengthM), ...angles }}
               unit={unit}
               files={false}
             />

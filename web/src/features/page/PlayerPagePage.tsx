@@ -1,7 +1,7 @@
 import { CalendarDays, FileDown } from 'lucide-react';
 import { useParams } from 'react-router';
 import { Toaster, toast } from 'sonner';
-import { usePage, usePageRepetition, usePageTick } from '../../api/queries.ts';
+import { useOwnDrills, usePage, usePageRepetition, usePageTick } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { StationLog } from '../lesson/StationLog.tsx';
@@ -11,6 +11,7 @@ import { PageBody, dayText } from './PageBody.tsx';
 export function PlayerPagePage() {
   const { token = '' } = useParams();
   const page = usePage(token);
+  const own = useOwnDrills().data ?? [];
   const tick = usePageTick(token);
   const log = usePageRepetition(token);
   if (page.error !== null) {
@@ -26,7 +27,7 @@ export function PlayerPagePage() {
   const pdf = (): void => {
     void import('./page-pdf.ts')
       .then(({ savePagePdf }) =>
-        savePagePdf(page.data, { playerName, academy, date, hand, unit: lengthUnit, own: [] }),
+        savePagePdf(page.data, { playerName, academy, date, hand, unit: lengthUnit, own }),
       )
       .catch(() => toast.error('The PDF could not be made: try again.'));
   };
@@ -42,7 +43,7 @@ export function PlayerPagePage() {
         content={page.data}
         hand={hand}
         unit={lengthUnit}
-        own={[]}
+        own={own}
         withStation={(drill) => (
           <StationLog
             drill={drill}

@@ -5,7 +5,7 @@ import type { OwnDrill, PageContent } from '../../api/client.ts';
 import { IMPACT_VIEW, impactPlan } from '../../drawing/impact-plan.ts';
 import { svgText } from '../../drawing/svg-text.ts';
 import { savePdf } from '../../ui/pdf.ts';
-import { drillBy } from '../yard/layout-of.ts';
+import { drillBy, kindOfHead } from '../yard/layout-of.ts';
 import { stationContent } from '../yard/station-pdf.ts';
 import { dayText } from './PageBody.tsx';
 import { plainText } from './RichText.tsx';
@@ -62,7 +62,7 @@ export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
   }
   for (const station of page.stations) {
     const drill = drillBy(station.drillId, own);
-    const kind = station.headLengthM > 0.11 ? 'driver' : 'iron';
+    const kind = kindOfHead(station.headLengthM);
     if (drill !== null) content.push(...stationContent(drill, { hand, kind, ...station }, unit));
   }
   content.push({ text: 'Homework', style: 'heading' });

@@ -1,5 +1,5 @@
 import type { OwnDrill } from '../../api/client.ts';
-import { asDrill, drillBy, layoutFor, tapeText } from './layout-of.ts';
+import { asDrill, drillBy, kindOfHead, layoutFor, tapeText } from './layout-of.ts';
 
 const own: OwnDrill = {
   id: 'own-1',
@@ -19,6 +19,18 @@ describe('distances to tape out', () => {
     [3, 'yd', '9.8 ft'],
   ] as const)('%d m in the coach’s unit (%s) is %s', (distanceM, unit, text) => {
     expect(tapeText(distanceM, unit)).toBe(text);
+  });
+});
+
+describe('the head a page was made for', () => {
+  it.each([
+    [0.12, 'driver'],
+    [0.1, 'fairway'],
+    [0.095, 'hybrid'],
+    [0.08, 'iron'],
+    [0.2, 'iron'],
+  ])('%d m is a %s’s', (lengthM, kind) => {
+    expect(kindOfHead(lengthM)).toBe(kind);
   });
 });
 

@@ -1,4 +1,4 @@
-import { HEAD_LENGTH_M, findDrill, layOut } from '@loxos/core';
+import { CLUB_KINDS, HEAD_LENGTH_M, findDrill, layOut } from '@loxos/core';
 import type { ClubKind, Drill, Hand, Layout, LayoutContext } from '@loxos/core';
 import type { OwnDrill } from '../../api/client.ts';
 
@@ -48,6 +48,10 @@ export const layoutFor = (
   drill: Drill,
   { hand, kind, pathDeg, faceDeg, startDeg }: StationFor,
 ): Layout => drill.layout({ hand, headLengthM: HEAD_LENGTH_M[kind], pathDeg, faceDeg, startDeg });
+
+/** The kind of club whose head is so long: what a page keeps of it. */
+export const kindOfHead = (headLengthM: number): ClubKind =>
+  CLUB_KINDS.find((kind) => Math.abs(HEAD_LENGTH_M[kind] - headLengthM) < 1e-9) ?? 'iron';
 
 /** A distance to tape out, in the coach's smaller unit: cm beside metres, inches beside yards. */
 export function tapeText(distanceM: number, unit: 'm' | 'yd'): string {
