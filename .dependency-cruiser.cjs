@@ -7,12 +7,15 @@ const ORDER = [
   'impact',
   'flight',
   'intake',
+  'inverse',
   'reading',
+  'plan',
   'causes',
   'drills',
   'proof',
   'record',
   'aim',
+  'words',
 ];
 
 const downwards = ORDER.slice(0, -1).map((name, index) => ({

@@ -12,7 +12,7 @@ test('from the day, a dropped file becomes a reading in words and a drawing', as
   await expect(reading).toContainText('7 iron');
   await expect(reading).toContainText('start on line');
   await page.getByRole('button', { name: /^7 iron/ }).click();
-  await expect(reading).toContainText('Face to path lies from');
+  await expect(reading).toContainText('On average face to path lies from');
   await expect(page.getByRole('img', { name: /At impact: face/ }).first()).toBeVisible();
   await expect(
     page.getByRole('img', { name: /Flight of ball 1 from above: carry \d+ yd/ }),
@@ -81,8 +81,8 @@ test('a left-hander’s signed file asks what plus means before any ball counts'
   await page.getByRole('link', { name: 'Read the balls' }).click();
   const reading = page.getByRole('region', { name: 'Reading' });
   // For a left-hander plus 1 open is left of the target, and minus 4 out-to-in is right of it.
-  await expect(reading).toContainText(/face is 1\.1° L/);
-  await expect(reading).toContainText(/path 3\.9° R .* \(out-to-in\)/);
+  await expect(reading).toContainText(/face is 1° L/);
+  await expect(reading).toContainText(/path 4° R \(out-to-in\)/);
   await expect(reading).toContainText('open to the path');
   await expect(reading).toContainText('bend');
   await expect(page.getByRole('cell', { name: /fade|slice/i }).first()).toBeVisible();

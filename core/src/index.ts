@@ -12,7 +12,12 @@ export { spinAxisOf, velocityOf } from './impact/launch.ts';
 export type { BallLaunch } from './impact/launch.ts';
 export { CLUB_KINDS, STANDARD_HEADS, standardHead } from './delivery/head.ts';
 export type { ClubHead, ClubKind } from './delivery/head.ts';
-export { STANDARD_BAG, findClub, headOf, recogniseClub } from './delivery/club.ts';
+export { STANDARD_BAG, findClub, headOf } from './delivery/club.ts';
+export { recogniseClub } from './delivery/recognise.ts';
+export { loftOfTurnDeg, turnFace } from './delivery/turn.ts';
+export { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery, usualStrike } from './delivery/usual.ts';
+export { BAG_RANGES, playedClub } from './delivery/bag.ts';
+export type { Bag, BagClub } from './delivery/bag.ts';
 export type { Club } from './delivery/club.ts';
 export { mirrorDelivery } from './delivery/delivery.ts';
 export type { Delivery } from './delivery/delivery.ts';
@@ -52,8 +57,9 @@ export {
   formatSideAngle,
   formatSideLength,
   formatSpeed,
-} from './line/format.ts';
-export type { AngleStyle, DisplayUnits } from './line/format.ts';
+  tapeText,
+} from './words/format.ts';
+export type { AngleStyle, DisplayUnits } from './words/format.ts';
 export {
   LENGTH_UNITS,
   METRES_PER_YARD,
@@ -69,15 +75,44 @@ export { nameShot, NAMING_SCHOOLS } from './reading/names.ts';
 export type { NamingSchool, ShotName } from './reading/names.ts';
 export { BAND_RANGES, DEFAULT_BANDS } from './reading/bands.ts';
 export type { Bands } from './reading/bands.ts';
-export { KEEPS, SEEN_BY } from './reading/ball.ts';
-export type { Keep, LessonBall, SeenBy } from './reading/ball.ts';
-export { groupSentences, readBalls } from './reading/reading.ts';
-export type { Reading, ReadingContext } from './reading/reading.ts';
-export type { GroupReading, GroupFigure, FigureSummary } from './reading/group.ts';
-export type { Sentence, SentencePart } from './reading/sentences.ts';
-export type { BallView } from './reading/view.ts';
+export { BLOCK_KINDS, KEEPS, SEEN_BY } from './reading/ball.ts';
+export type { BlockKind, Keep, LessonBall, SeenBy } from './reading/ball.ts';
+export { blocksOf, clubKeyOf, readBlockOf } from './reading/blocks.ts';
+export type { Block } from './reading/blocks.ts';
+export { resolveContext } from './reading/context.ts';
+export type { ResolvedContext } from './reading/context.ts';
+export { readBall } from './reading/read-ball.ts';
+export type { BallView, LeftOut } from './reading/read-ball.ts';
+export { PROOF_FIGURES } from './reading/figure.ts';
+export type { ProofBall, ProofFigure } from './reading/figure.ts';
+export { figureOf } from './reading/group.ts';
+export type { FigureSummary, Figures, GroupReading } from './reading/group.ts';
+export type { GroupFact, GroupFactKind } from './reading/facts.ts';
+export { isMirrored, turnedSides } from './reading/mend.ts';
+export type { MirroredFact } from './reading/mend.ts';
 export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
-export { shapleyShares, splitError, splitMiss, splitMisses } from './reading/split.ts';
+export { groupSentences, readBalls } from './words/reading.ts';
+export type { Reading, ReadingContext } from './words/reading.ts';
+export type { Sentence, SentencePart, Wording } from './words/sentence.ts';
+export { planFor } from './plan/plan.ts';
+export type { LeaveReason } from './plan/leave.ts';
+export type { Plan } from './plan/plan.ts';
+export type { Route, Stage } from './plan/stages.ts';
+export { MOVES, ROUTE_IDS } from './plan/routes.ts';
+export type { Move, RouteId } from './plan/routes.ts';
+export type { NumberState } from './plan/off.ts';
+export type { Outcome } from './plan/outcome.ts';
+export {
+  PLAIN_WANTED,
+  RULED_OUT,
+  SHAPES,
+  WANTED_DEFAULTS,
+  WANTED_RANGES,
+  wantedAsNow,
+  wantedFor,
+} from './plan/wanted.ts';
+export type { RuledOut, Shape, Wanted, WantedByClub, WantedNumbers } from './plan/wanted.ts';
+export { shapleyShares, splitMiss } from './reading/split.ts';
 export type { MissSplit, SplitOptions } from './reading/split.ts';
 export { ballTrack } from './reading/track.ts';
 export type { TrackPoint } from './reading/track.ts';
@@ -96,12 +131,19 @@ export type { FacePointing } from './delivery/tilt.ts';
 export { DELIVERY_RANGES } from './delivery/delivery.ts';
 export { FAIRWAY, runM } from './flight/ground.ts';
 export type { Ground, Landing } from './flight/ground.ts';
-export { ACCURACY_RANGES, ASSUMED_SPREAD, DEVICE_ACCURACY } from './reading/accuracy.ts';
-export type { DeviceAccuracy, SetAccuracy } from './reading/accuracy.ts';
-export { solveDelivery } from './reading/solve.ts';
-export type { ObservedBall, SolveOptions, SolvedDelivery } from './reading/solve.ts';
-export { EYE_ACCURACY, solveFromEye } from './reading/eye.ts';
-export type { SeenFlight } from './reading/eye.ts';
+export { ACCURACY_RANGES, ASSUMED_SPREAD, DEVICE_ACCURACY } from './inverse/accuracy.ts';
+export type { DeviceAccuracy, SetAccuracy } from './inverse/accuracy.ts';
+export { solveDelivery } from './inverse/solve.ts';
+export type { ObservedBall, SolveOptions, SolvedDelivery } from './inverse/solve.ts';
+export {
+  EYE_ACCURACY,
+  EYE_STRIKES,
+  EYE_WAYS,
+  ballOfTap,
+  solveFromEye,
+  usualCarryM,
+} from './inverse/eye.ts';
+export type { EyeStrike, EyeTap, EyeWay, SeenFlight } from './inverse/eye.ts';
 export {
   FIXED_SPLIT,
   SHARE_DEFAULTS,
@@ -110,39 +152,94 @@ export {
   predictBySchools,
 } from './reading/schools.ts';
 export type { SchoolPrediction, ShareBall, StartSchool, StartShare } from './reading/schools.ts';
-export { schoolWords } from './reading/sentences.ts';
-export { guessStrike } from './reading/strike-guess.ts';
-export { laneFor, plainDelivery, sensitivityOf } from './aim/lane.ts';
-export type { Lane, Sensitivity, WantedShape } from './aim/lane.ts';
+export { laneFor, sensitivityOf } from './inverse/lane.ts';
+export type { Lane, Sensitivity, WantedShape } from './inverse/lane.ts';
 export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
 export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
-export { describeChange, describeShot } from './reading/what-if.ts';
+export { describeChange, describeShot } from './words/what-if.ts';
 export { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS, FAULT_NODES, STAGES } from './causes/links.ts';
-export type { CauseLink, CauseLinkId, FaultNode, LinkValue, Stage } from './causes/links.ts';
-export { causeLink, faultWords, traceCause, valueWords } from './causes/trace.ts';
+export type {
+  CauseLink,
+  CauseLinkId,
+  FaultNode,
+  LinkValue,
+  Stage as SwingStage,
+} from './causes/links.ts';
+export {
+  causeLink,
+  faultOfMove,
+  faultOfNumber,
+  observationsOfBag,
+  traceCause,
+} from './causes/trace.ts';
 export type { CauseTrace, Fault, Observations, TracedLink } from './causes/trace.ts';
-export { FIRST_SCHOOLS, FIRST_TARGETS, isStraightPull, whatFirst } from './causes/first.ts';
-export type { FirstChoice, FirstInput, FirstSchool, FirstTarget } from './causes/first.ts';
+export { NO_SET_UP, SET_UP_BANDS, aimOf, observationsOf, usualBallCm } from './causes/setup.ts';
+export type { SetUp } from './causes/setup.ts';
 export { BODY_PARTS, CAUTIONS, DOSE, TENDENCIES } from './drills/drill.ts';
 export type { BodyPart, Drill, Tendency } from './drills/drill.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
 export { HEAD_LENGTH_M, STICK_M, layOut, pathOfPegDeg, pegOutM } from './drills/layout.ts';
 export type { Layout, LayoutContext, PlainPart, StationPart, TapeMark } from './drills/layout.ts';
-export { judgeDrills, recommendDrills } from './drills/choose.ts';
-export type { ChosenDrill, DrillWish } from './drills/choose.ts';
+export { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './drills/own.ts';
+export type { OwnDrillFacts, StationFor } from './drills/own.ts';
+export { judgeDrills, offeredOf } from './drills/choose.ts';
+export type { ChosenDrill, DrillReason, DrillWarning } from './drills/choose.ts';
+export { wishOf } from './drills/wish.ts';
+export type { DrillWish } from './drills/wish.ts';
+export { EFFECT_FIGURES } from './drills/effect.ts';
+export type { DrillEffect, DrillRank, EffectFigure } from './drills/effect.ts';
 export { scoreStation } from './drills/score.ts';
 export type { Repetition, StationScore } from './drills/score.ts';
-export { BLOCK_KINDS, PROOF_FIGURES, compareBlocks, rankDrills } from './proof/compare.ts';
+export { VERDICTS, judgeBlocks } from './proof/judge.ts';
 export type {
-  BlockKind,
-  DrillEffect,
-  DrillRank,
-  FigureProof,
-  ProofBall,
-  ProofFigure,
-} from './proof/compare.ts';
-export { PLAIN_FIGURES, addDaysIso, composePage } from './record/page.ts';
-export type { HomeworkDay, LessonPage, PageNumber } from './record/page.ts';
-export { NO_SET_UP, SET_UP_BANDS, observationsOf, usualBallCm } from './causes/setup.ts';
-export type { SetUp } from './causes/setup.ts';
-export { mean } from './maths/statistics.ts';
+  BlockVerdict,
+  FigureChange,
+  JudgeOptions,
+  NamedChange,
+  Verdict,
+} from './proof/judge.ts';
+export {
+  judgeReadBlocks,
+  readBlocks,
+  stationBalls,
+  isUnderWay,
+  usualPair,
+} from './proof/blocks.ts';
+export type { ReadBlock } from './proof/blocks.ts';
+export { drillEffects, rankDrills } from './proof/effects.ts';
+export { judgeWork, workOf } from './proof/work.ts';
+export type { JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
+export { addDaysIso, composePage } from './words/page.ts';
+export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
+export { ballNote, leftOutWords } from './words/balls.ts';
+export { faultWords, traceWords, valueWords } from './words/causes.ts';
+export { drillReason, drillWarning, suitsWords } from './words/drills.ts';
+export {
+  MOVE_LABELS,
+  PLAIN_FIGURES,
+  ROUTE_LABELS,
+  clubLabel,
+  figureText,
+  schoolWords,
+  shortFigure,
+  strikeText,
+} from './words/labels.ts';
+export {
+  chosenRoute,
+  expectWords,
+  gainWords,
+  gapWarning,
+  moveWords,
+  planWords,
+  wantedWords,
+} from './words/plan.ts';
+export {
+  changeText,
+  judgementWords,
+  proofCsv,
+  spreadWords,
+  stationWords,
+  verdictWords,
+} from './words/proof.ts';
+export { DEFAULT_RULES, FIRST_ROUTES } from './plan/rules.ts';
+export type { AcademyRules, FirstRoute } from './plan/rules.ts';

@@ -1,3 +1,4 @@
+import type { RouteId, Wanted } from '@loxos/core';
 import type { DialectName } from './dialects.ts';
 import type { Block, Striker, Swing } from './shots.ts';
 
@@ -5,7 +6,8 @@ import type { Block, Striker, Swing } from './shots.ts';
 export interface LessonDone {
   readonly setup?: Readonly<Record<string, unknown>>;
   readonly observations?: Readonly<Record<string, -1 | 0 | 1>>;
-  readonly school?: string;
+  readonly route?: RouteId;
+  readonly stage?: 0 | 1;
   readonly drillIds?: readonly string[];
   readonly pathDeg?: number;
   /** Repetitions logged at the first drill: + good, − missed. */
@@ -31,6 +33,8 @@ export interface Person extends Striker {
   readonly speedUnit: 'mph' | 'km/h' | 'm/s';
   readonly aims: string;
   readonly bodyNotes: string;
+  /** The flight wanted, where it is not straight. */
+  readonly wanted?: Wanted;
   readonly dialect: DialectName;
   readonly visits: readonly Visit[];
 }
@@ -75,7 +79,7 @@ export const PEOPLE: readonly Person[] = [
         done: {
           setup: { feetDeg: -3, shoulderDeg: -5, ballCm: -8, knuckles: 2, body: 'stiff back' },
           observations: { 'lead-hip': 1 },
-          school: 'relationship-first',
+          route: 'gap-first',
           drillIds: ['preset-close'],
           repetitions: '+-++-+++++',
           pageTicks: 3,
@@ -91,7 +95,7 @@ export const PEOPLE: readonly Person[] = [
         ],
         done: {
           observations: { 'lead-hip': 1, chest: 0 },
-          school: 'path-first',
+          route: 'path-then-face',
           drillIds: ['hip-stay'],
           repetitions: '-+--++-+++',
           pageTicks: 2,
@@ -179,6 +183,7 @@ export const PEOPLE: readonly Person[] = [
     speedUnit: 'mph',
     aims: 'A fade that holds its line',
     bodyNotes: '',
+    wanted: { shape: 'fade', startDeg: 1, ruledOut: 'never right' },
     dialect: 'lettered',
     visits: [
       {
@@ -192,12 +197,13 @@ export const PEOPLE: readonly Person[] = [
         at: clock(14),
         asked: 'Keep the fade, lose the slice',
         blocks: [
-          block('6-iron', 8, swing(4.6, 1.2), BASELINE),
-          block('6-iron', 9, swing(1.6, 0.4), drill('stepping-pegs')),
+          block('6-iron', 8, swing(5.4, -0.8), BASELINE),
+          block('6-iron', 9, swing(2.2, 0.2), drill('stepping-pegs')),
         ],
         done: {
           setup: { feetDeg: 5, shoulderDeg: 4, ballCm: -9, knuckles: 2 },
           observations: { 'ball-position': 1 },
+          route: 'path-then-face',
           drillIds: ['stepping-pegs'],
           pathDeg: 4,
           repetitions: '+++-++++-+',
@@ -225,6 +231,46 @@ export const PEOPLE: readonly Person[] = [
         ],
       },
       { daysAgo: 0, at: clock(16), asked: 'Yearly check', blocks: [] },
+    ],
+  },
+  {
+    name: 'Bram Ostler',
+    hand: 'right',
+    driverSpeedMps: 42,
+    lengthUnit: 'm',
+    speedUnit: 'km/h',
+    aims: 'More length',
+    bodyNotes: '',
+    dialect: 'lettered',
+    visits: [
+      {
+        daysAgo: 0,
+        at: clock(13),
+        asked: 'It feels dead off the face',
+        blocks: [
+          block('driver', 10, { ...swing(0.6, 0.4, 0.8), strikeToeMm: 19, strikeSpreadMm: 3 }),
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Sela Wick',
+    hand: 'right',
+    driverSpeedMps: 40,
+    lengthUnit: 'm',
+    speedUnit: 'mph',
+    aims: 'Know which way it will go',
+    bodyNotes: '',
+    dialect: 'plain',
+    visits: [
+      {
+        daysAgo: 0,
+        at: clock(15),
+        asked: 'Left, then right, then left',
+        blocks: [
+          block('driver', 14, { ...swing(0.3, 0.2), faceSpreadDeg: 3.6, strikeSpreadMm: 2 }),
+        ],
+      },
     ],
   },
 ];

@@ -1,4 +1,5 @@
 import { DEFAULT_DISPLAY_UNITS, HEAD_LENGTH_M, composePage, findDrill } from '@loxos/core';
+import type { Hand } from '@loxos/core';
 import { visitFile } from './files.ts';
 import { PEOPLE } from './people.ts';
 import type { Person, Visit } from './people.ts';
@@ -68,7 +69,8 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
   const [drillId] = done.drillIds ?? [];
   if (drillId === undefined) return;
   const wanted = { pathDeg: done.pathDeg ?? 4, faceDeg: 2, startDeg: 0 };
-  await put('work', { school: done.school ?? 'costliest', drillIds: done.drillIds, wanted });
+  const { route = null, stage = 0, drillIds } = done;
+  await put('work', { route, stage, drillIds, wanted });
   for (const [index, mark] of [...(done.repetitions ?? '')].entries()) {
     const miss = mark === '+' ? '' : (findDrill(drillId)?.misses[0] ?? '');
     const id = `${lessonId.slice(0, 24)}-${index}`;
@@ -91,12 +93,17 @@ async function addPage(
   ticks: number,
 ): Promise<void> {
   const drill = findDrill(drillId)!;
-  const { startsAt } = await api.get<{ startsAt: string }>(`/api/lessons/${lessonId}`);
+  const { startsAt, player } = await api.get<{ startsAt: string; player: { hand: Hand } }>(
+    `/api/lessons/${lessonId}`,
+  );
+  const { hand } = player;
   const page = composePage({
-    firstChoice: null,
+    hand,
+    plan: null,
+    stage: null,
     trace: null,
     drills: [drill],
-    proofs: [],
+    judged: null,
     units: DEFAULT_DISPLAY_UNITS,
     date: startsAt,
   });
@@ -128,8 +135,9 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
 }
 
 async function addPerson(api: Api, person: Person): Promise<StoredPlayer> {
-  const { name, hand, lengthUnit, speedUnit, aims, bodyNotes } = person;
-  return api.post('/api/players', { name, hand, lengthUnit, speedUnit, aims, bodyNotes });
+  const { name, hand, lengthUnit, speedUnit, aims, bodyNotes, wanted } = person;
+  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes };
+  return api.post('/api/players', { ...body, ...(wanted && { wanted: { all: wanted } }) });
 }
 
 /**

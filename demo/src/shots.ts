@@ -1,4 +1,12 @@
-import { EMPTY_BALL, findClub, gaussian, headOf, simulateShot } from '@loxos/core';
+import {
+  EMPTY_BALL,
+  findClub,
+  gaussian,
+  headOf,
+  plainDelivery,
+  simulateShot,
+  turnFace,
+} from '@loxos/core';
 import type { BallQuantity, Hand, MeasuredBall, Random } from '@loxos/core';
 
 /** How a player delivers a club: middle and spread of each angle, degrees, positive right. */
@@ -7,7 +15,8 @@ export interface Swing {
   readonly faceDeg: number;
   readonly pathSpreadDeg: number;
   readonly faceSpreadDeg: number;
-  /** Spread of the strike across the face, mm. */
+  /** Where on the face, mm to the toe, and its spread. */
+  readonly strikeToeMm?: number;
   readonly strikeSpreadMm: number;
 }
 
@@ -48,17 +57,19 @@ function hit(player: Striker, block: Block, random: Random): MeasuredBall {
   const club = findClub(block.club)!;
   const around = (middle: number, spread: number): number => middle + spread * gaussian(random);
   const { swing } = block;
+  const head = headOf(club);
+  const plain = plainDelivery(club, player.hand, player.driverSpeedMps);
+  const turned = turnFace(plain, head, around(swing.faceDeg, swing.faceSpreadDeg));
   const delivery = {
-    hand: player.hand,
-    clubSpeedMps: around(player.driverSpeedMps * club.speedShare, 0.5),
-    attackAngleDeg: around(club.usualAttackDeg, 0.7),
+    ...turned,
+    clubSpeedMps: around(plain.clubSpeedMps, 0.5),
+    attackAngleDeg: around(plain.attackAngleDeg, 0.7),
     clubPathDeg: around(swing.pathDeg, swing.pathSpreadDeg),
-    faceAngleDeg: around(swing.faceDeg, swing.faceSpreadDeg),
-    dynamicLoftDeg: around(club.usualDynamicLoftDeg, 0.8),
-    strikeToeMm: around(0, swing.strikeSpreadMm),
-    strikeHighMm: around(0, swing.strikeSpreadMm * 0.6),
+    dynamicLoftDeg: around(turned.dynamicLoftDeg, 0.8),
+    strikeToeMm: around(swing.strikeToeMm ?? 0, swing.strikeSpreadMm),
+    strikeHighMm: around(plain.strikeHighMm, swing.strikeSpreadMm * 0.6),
   };
-  const { launch, flight } = simulateShot(delivery, headOf(club));
+  const { launch, flight } = simulateShot(delivery, head);
   const { hand: _hand, ...angles } = delivery;
   const exact: MeasuredBall = {
     ...EMPTY_BALL,

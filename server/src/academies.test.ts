@@ -17,7 +17,7 @@ describe('another academy’s rows', () => {
     await client.batch([
       { sql: 'insert into academy values (?, ?, ?)', args: ['other', 'Other', at] },
       {
-        sql: "insert into player values ('their-player', 'other', 'Stranger', 'right', 'm', 'mph', 'letters', '', '', ?, ?)",
+        sql: "insert into player (id, academy_id, name, hand, length_unit, speed_unit, angle_style, created_at, updated_at) values ('their-player', 'other', 'Stranger', 'right', 'm', 'mph', 'letters', ?, ?)",
         args: [at, at],
       },
       {

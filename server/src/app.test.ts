@@ -78,6 +78,33 @@ describe('players', () => {
     expect(problem.fields.map((f: { field: string }) => f.field)).toContain(field);
   });
 
+  it('want a flight, of all clubs and of a kind of club, kept as it was said', async () => {
+    const id = await t.player();
+    const of = async () => (await t.http().get(`/api/players/${id}`)).body.wanted;
+    expect(await of()).toEqual({ all: { shape: 'straight' } });
+    const wanted = {
+      all: { shape: 'fade', startDeg: -2, ruledOut: 'never left' },
+      kinds: { wedge: { shape: 'straight' } },
+    };
+    await t.http().patch(`/api/players/${id}`).send({ wanted }).expect(200);
+    expect(await of()).toEqual(wanted);
+    await t.http().patch(`/api/players/${id}`).send({ aims: 'hold the fade' }).expect(200);
+    expect(await of()).toEqual(wanted);
+  });
+
+  it.each([
+    [{ all: { shape: 'banana' } }, 'shape'],
+    [{ all: { shape: 'draw', startDeg: 40 } }, 'startDeg'],
+    [{ all: { shape: 'draw', ruledOut: 'never' } }, 'ruledOut'],
+    [{ all: { shape: 'draw' }, kinds: { putter: { shape: 'draw' } } }, 'putter'],
+    [{ all: { shape: 'draw' }, kinds: { driver: { shape: 'wild' } } }, 'shape'],
+  ])('refuse a wanted flight there is not: %p', async (wanted, reason) => {
+    const id = await t.player();
+    const { body } = await t.http().patch(`/api/players/${id}`).send({ wanted }).expect(400);
+    expect(JSON.stringify(body)).toContain(reason);
+    expect((await t.http().get(`/api/players/${id}`)).body.wanted.all.shape).toBe('straight');
+  });
+
   it('that do not exist are not found', async () => {
     await t.http().get(`/api/players/${crypto.randomUUID()}`).expect(404);
     await t.http().patch('/api/players/none').send({ aims: 'x' }).expect(404);
@@ -90,7 +117,7 @@ describe('settings', () => {
     expect(usual.bands.pathNeutralDeg).toBe(1);
     const changed = {
       naming: 'bend-only',
-      firstSchool: 'path-first',
+      firstRoute: 'path-then-face',
       bands: { ...usual.bands, startStraightDeg: 2 },
       accuracy: { ...usual.accuracy, faceAngleDeg: 0.4 },
     };

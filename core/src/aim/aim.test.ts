@@ -2,7 +2,8 @@ import { STANDARD_BAG, findClub, headOf } from '../delivery/club.ts';
 import { simulateShot, strike } from '../flight/simulate.ts';
 import { standardHead } from '../delivery/head.ts';
 import { bagView } from './bag.ts';
-import { laneFor, plainDelivery, sensitivityOf } from './lane.ts';
+import { plainDelivery } from '../delivery/usual.ts';
+import { laneFor, sensitivityOf } from '../inverse/lane.ts';
 
 const driver = findClub('driver')!;
 const iron = findClub('7-iron')!;
@@ -14,7 +15,12 @@ describe('shape lanes', () => {
       const lane = laneFor({ startDeg: 3, finishOfflineM: 0 }, base, headOf(club));
       expect(lane).not.toBeNull();
       const { launch, flight } = simulateShot(
-        { ...base, faceAngleDeg: lane!.faceAngleDeg, clubPathDeg: lane!.clubPathDeg },
+        {
+          ...base,
+          faceAngleDeg: lane!.faceAngleDeg,
+          clubPathDeg: lane!.clubPathDeg,
+          dynamicLoftDeg: lane!.dynamicLoftDeg,
+        },
         headOf(club),
       );
       expect(launch.startDirectionDeg).toBeCloseTo(3, 2);
@@ -30,6 +36,19 @@ describe('shape lanes', () => {
     expect(share(iron)).toBeLessThan(0.7);
     expect(share(driver)).toBeGreaterThan(share(iron));
     expect(share(driver)).toBeLessThan(1);
+  });
+
+  it('draws lower and fades higher than the straight ball of the same club, since the loft follows the face', () => {
+    for (const club of [driver, iron]) {
+      const base = plainDelivery(club, 'right', 45);
+      const lane = (startDeg: number) =>
+        laneFor({ startDeg, finishOfflineM: 0 }, base, headOf(club))!;
+      const [draw, straight, fade] = [lane(3), lane(0), lane(-3)];
+      expect(draw.apexM).toBeLessThan(straight.apexM);
+      expect(fade.apexM).toBeGreaterThan(straight.apexM);
+      expect(draw.dynamicLoftDeg).toBeLessThan(straight.dynamicLoftDeg);
+      if (club === iron) expect(fade.carryM).toBeLessThan(draw.carryM);
+    }
   });
 
   it('half-way over-bends a driver: the ball crosses the target', () => {

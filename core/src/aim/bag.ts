@@ -5,7 +5,8 @@ import { simulateShot } from '../flight/simulate.ts';
 import type { Hand } from '../line/hand.ts';
 import { nameShot } from '../reading/names.ts';
 import type { ShotName } from '../reading/names.ts';
-import { plainDelivery } from './lane.ts';
+import { turnFace } from '../delivery/turn.ts';
+import { plainDelivery } from '../delivery/usual.ts';
 
 /** One delivery pattern, the same face and path with every club. */
 export interface BagPattern {
@@ -57,7 +58,7 @@ export const USUAL_BAG: readonly string[] = [
  */
 export const COST_PER_OFFLINE = 2;
 
-/** The same delivery through the whole bag, longest first. */
+/** The same face and path through the whole bag, the loft following the face, longest first. */
 export function bagView(
   pattern: BagPattern,
   options: {
@@ -69,8 +70,9 @@ export function bagView(
   const { clubs = USUAL_BAG, costPerOffline = COST_PER_OFFLINE, flight = {} } = options;
   const { hand, driverSpeedMps, faceAngleDeg, clubPathDeg } = pattern;
   const rows = STANDARD_BAG.filter(({ id }) => clubs.includes(id)).map((club): BagRow => {
-    const delivery = { ...plainDelivery(club, hand, driverSpeedMps), faceAngleDeg, clubPathDeg };
-    const shot = simulateShot(delivery, headOf(club), flight);
+    const head = headOf(club);
+    const plain = { ...plainDelivery(club, hand, driverSpeedMps), clubPathDeg };
+    const shot = simulateShot(turnFace(plain, head, faceAngleDeg), head, flight);
     const { startDirectionDeg } = shot.launch;
     const { curveM, carryM, offlineM } = shot.flight;
     const name = nameShot({ startDirectionDeg, curveM, carryM, hand });

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS } from './links.ts';
 import type { CauseLinkId, LinkValue } from './links.ts';
-import { NO_SET_UP, observationsOf, usualBallCm } from './setup.ts';
-import { traceCause } from './trace.ts';
-import { whatFirst } from './first.ts';
-import type { FirstInput } from './first.ts';
+import { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './setup.ts';
+import { faultOfMove, observationsOfBag, traceCause } from './trace.ts';
+import { traceWords } from '../words/causes.ts';
 
 // What pushes the path and the face of a right-hander which way (common practice, no source).
 const SIGNS: readonly (readonly [CauseLinkId, 'path' | 'face', LinkValue, 'left' | 'right'])[] = [
@@ -32,56 +31,92 @@ const SIGNS: readonly (readonly [CauseLinkId, 'path' | 'face', LinkValue, 'left'
 
 describe('the cause graph', () => {
   it.each(SIGNS)('%s pushes the %s when %d: %s', (id, node, value, side) => {
-    const fault = side === 'left' ? -5 : 5;
-    const trace = (by: number, hand: 'right' | 'left') =>
-      traceCause({ node, value: by, hand }, { [id]: value });
-    expect(trace(fault, 'right').cause?.link.id).toBe(id);
-    expect(trace(-fault, 'right').cause).toBeNull();
-    expect(trace(-fault, 'right').against.map((t) => t.link.id)).toContain(id);
-    // The mirrored fault of a left-hander has the same cause.
-    expect(trace(-fault, 'left').cause?.link.id).toBe(id);
-    expect(trace(fault, 'left').cause).toBeNull();
+    const way = side === 'left' ? -1 : 1;
+    const trace = (w: -1 | 1) => traceCause({ node, way: w }, { [id]: value });
+    expect(trace(way).cause?.link.id).toBe(id);
+    expect(trace(way === 1 ? -1 : 1).cause).toBeNull();
+    expect(trace(way === 1 ? -1 : 1).against.map((t) => t.link.id)).toContain(id);
   });
 
   it('knows every link of every edge, uses every link, and has no circle', () => {
     const used = new Set(CAUSE_EDGES.flatMap((e) => [e.from, e.to]));
     for (const { id } of CAUSE_LINKS) expect(used).toContain(id);
-    for (const node of ['path', 'face', 'strike'] as const) {
-      const { unseen } = traceCause({ node, value: 5, hand: 'right' }, {});
+    for (const node of ['path', 'face', 'strike', 'together'] as const) {
+      const { unseen } = traceCause({ node, way: 1 }, {});
       for (const { chain } of unseen) expect(new Set(chain).size).toBe(chain.length);
     }
   });
 
   it('never claims a cause without an observation, whatever the fault', () => {
-    const trace = traceCause({ node: 'path', value: -6, hand: 'right' }, {});
+    const trace = traceCause({ node: 'path', way: -1 }, {});
     expect(trace.cause).toBeNull();
-    expect(trace.words).toContain('Nothing seen so far explains the out-to-in path');
+    expect(traceWords(trace)).toContain('Nothing seen so far explains the out-to-in path');
     expect(trace.unseen.length).toBeGreaterThan(8);
   });
 
-  it('takes the earliest link of the chain, and names what to look at next', () => {
+  it('has no cause to look for within the window', () => {
+    const trace = traceCause({ node: 'face', way: 0 }, { 'grip-strength': 1 });
+    expect(trace).toMatchObject({ cause: null, pushing: [], against: [], unseen: [] });
+    expect(traceWords(trace)).toContain('within its window');
+  });
+
+  it('takes strength and earliness together, and lists the rest as also pushing', () => {
     const trace = traceCause(
-      { node: 'path', value: -6, hand: 'right' },
+      { node: 'path', way: -1 },
       { chest: 1, 'shoulder-line': 1, 'ball-position': 1, 'side-bend': 1 },
     );
-    expect(trace.cause!.link.id).toBe('ball-position');
+    expect(trace.cause!.link.id).toBe('shoulder-line');
     expect(trace.pushing.map((t) => t.link.id)).toEqual([
-      'ball-position',
       'shoulder-line',
       'chest',
+      'ball-position',
     ]);
     expect(trace.against.map((t) => t.link.id)).toEqual(['side-bend']);
-    expect(trace.words).toContain('Ball position too far forward');
-    expect(trace.words).toContain('Next to look at');
+    expect(traceWords(trace)).toContain('Also pushing that way: chest coming down, ball position');
+  });
+
+  it('never ranks a draw-biased head above a strong grip', () => {
+    const trace = traceCause({ node: 'face', way: -1 }, { 'head-bias': 1, 'grip-strength': 1 });
+    expect(trace.pushing.map((t) => t.link.id)).toEqual(['grip-strength', 'head-bias']);
+  });
+
+  it('a link seen as it should be breaks every chain through it', () => {
+    const broken = traceCause(
+      { node: 'path', way: -1 },
+      { 'ball-position': 1, 'shoulder-line': 0 },
+    );
+    expect(broken.cause).toBeNull();
+    expect(broken.cleared.map((t) => t.link.id)).toEqual(['shoulder-line']);
+    const whole = traceCause({ node: 'path', way: -1 }, { 'ball-position': 1 });
+    expect(whole.cause!.chain.map(({ id }) => id)).toEqual(['ball-position', 'shoulder-line']);
+  });
+
+  it('aim off to either side pushes an out-to-in path, and never counts against it', () => {
+    for (const value of [-1, 1] as const) {
+      const trace = traceCause({ node: 'path', way: -1 }, { aim: value });
+      expect(trace.cause!.link.id).toBe('aim');
+      expect(trace.against).toEqual([]);
+    }
+    // Face and path turn with the whole body.
+    expect(traceCause({ node: 'together', way: -1 }, { aim: -1 }).cause!.link.id).toBe('aim');
+    expect(traceCause({ node: 'together', way: -1 }, { aim: 1 }).cause).toBeNull();
+  });
+
+  it('a ball too far forward may shut or open the face: worth a look, never a cause', () => {
+    for (const way of [-1, 1] as const) {
+      const trace = traceCause({ node: 'face', way }, { 'ball-position': 1 });
+      expect(trace.cause).toBeNull();
+      expect(trace.unsure.map((t) => t.link.id)).toEqual(['ball-position']);
+    }
   });
 
   it('a link that was looked at and is right is neither cause nor question', () => {
-    const trace = traceCause({ node: 'face', value: 4, hand: 'right' }, { 'lead-wrist': 0 });
+    const trace = traceCause({ node: 'face', way: 1 }, { 'lead-wrist': 0 });
     expect(trace.cleared.map((t) => t.link.id)).toEqual(['lead-wrist']);
     expect(trace.unseen.map((t) => t.link.id)).not.toContain('lead-wrist');
   });
 
-  it('sorts any observations into the four lists, each once', () => {
+  it('sorts any observations into lists, each link once', () => {
     const observations = fc.record(
       Object.fromEntries(
         CAUSE_LINK_IDS.map((id) => [
@@ -93,11 +128,11 @@ describe('the cause graph', () => {
     fc.assert(
       fc.property(
         observations,
-        fc.constantFrom(-5, 5),
-        fc.constantFrom('right', 'left'),
-        (seen, value, hand) => {
-          const t = traceCause({ node: 'path', value, hand }, seen);
-          const all = [...t.pushing, ...t.against, ...t.cleared, ...t.unseen].map((x) => x.link.id);
+        fc.constantFrom<-1 | 1>(-1, 1),
+        fc.constantFrom('path', 'face', 'together'),
+        (seen, way, node) => {
+          const t = traceCause({ node, way }, seen);
+          const all = [...t.pushing, ...t.against, ...t.unsure, ...t.cleared].map((x) => x.link.id);
           expect(new Set(all).size).toBe(all.length);
           for (const x of t.pushing) expect(seen[x.link.id]).not.toBe(0);
           expect(t.cause === null).toBe(t.pushing.length === 0);
@@ -105,6 +140,26 @@ describe('the cause graph', () => {
       ),
       { seed: 20261124, numRuns: 200 },
     );
+  });
+});
+
+describe('the fault a move is to mend', () => {
+  it('is where the number lies now, in words of the hand', () => {
+    const by = { pathDeg: 6, faceDeg: -3, toeMm: -12 };
+    expect(faultOfMove('path', by, 1)).toEqual({ node: 'path', way: -1 });
+    expect(faultOfMove('path', by, -1)).toEqual({ node: 'path', way: 1 });
+    expect(faultOfMove('face', by, 1)).toEqual({ node: 'face', way: 1 });
+    expect(faultOfMove('together', by, 1)).toEqual({ node: 'together', way: -1 });
+    expect(faultOfMove('strike', by, 1)).toEqual({ node: 'strike', way: 1 });
+  });
+});
+
+describe('the bag as links', () => {
+  it('answers for sleeve, lie and head where they are known', () => {
+    const bag = [{ club: 'driver', sleeveLoftDeg: 1.5, uprightDeg: 0, headBias: 1 as const }];
+    expect(observationsOfBag('driver', bag)).toEqual({ sleeve: 1, lie: 0, 'head-bias': 1 });
+    expect(observationsOfBag('7-iron', bag)).toEqual({});
+    expect(observationsOfBag(null, bag)).toEqual({});
   });
 });
 
@@ -128,67 +183,17 @@ describe('the set-up as links', () => {
     expect(observationsOf({ ...NO_SET_UP, feetDeg: 6 }, 'left', -13)).toEqual({ 'feet-line': 1 });
   });
 
+  it('is one aim where the lines agree, and none where they do not', () => {
+    const aimed = { ...NO_SET_UP, feetDeg: -5, hipDeg: -6, shoulderDeg: -4 };
+    expect(aimOf(aimed)).toBeCloseTo(-5, 9);
+    expect(observationsOf(aimed, 'right', -13)['aim']).toBe(-1);
+    expect(observationsOf(aimed, 'left', -13)['aim']).toBe(1);
+    expect(aimOf({ ...aimed, shoulderDeg: 4 })).toBeNull();
+    expect(aimOf({ ...NO_SET_UP, shoulderDeg: -5 })).toBeNull();
+  });
+
   it('says nothing of what nobody looked at', () => {
     expect(observationsOf(NO_SET_UP, 'right', -13)).toEqual({});
     expect(usualBallCm('driver')).toBeGreaterThan(usualBallCm('wedge'));
-  });
-});
-
-describe('which to fix first', () => {
-  const split = (faceM: number, pathM: number, strikeM = 0) => ({
-    aimM: 0,
-    faceM,
-    pathM,
-    strikeM,
-    windM: 0,
-    totalM: faceM + pathM + strikeM,
-  });
-  const input = (changes: Partial<FirstInput>): FirstInput => ({
-    hand: 'right',
-    faceAngleDeg: 0,
-    clubPathDeg: 0,
-    strikeToeMm: 0,
-    split: split(0, 0),
-    faceSquareDeg: 1,
-    pathNeutralDeg: 1,
-    faceToPathSquareDeg: 1,
-    ...changes,
-  });
-  const targets = (i: FirstInput) =>
-    Object.fromEntries(whatFirst(i).choices.map((c) => [c.school, `${c.target} ${c.move}`]));
-
-  it('differs by school for a slicer', () => {
-    expect(targets(input({ faceAngleDeg: 2, clubPathDeg: -5, split: split(6, 14) }))).toEqual({
-      costliest: 'path 1',
-      'face-first': 'face -1',
-      'path-first': 'path 1',
-      'relationship-first': 'face -1',
-    });
-  });
-
-  it('is the same for the mirrored left-hander', () => {
-    const right = input({ faceAngleDeg: 2, clubPathDeg: -5, split: split(6, 14) });
-    const left = input({ hand: 'left', faceAngleDeg: -2, clubPathDeg: 5, split: split(-6, -14) });
-    expect(targets(left)).toEqual(targets(right));
-  });
-
-  it('warns of a straight pull in every school, and only of a pull', () => {
-    const pull = input({ faceAngleDeg: -6, clubPathDeg: -6.3, split: split(-14, 2) });
-    expect(whatFirst(pull).warning).toContain('block or a slice');
-    expect(targets(pull)['relationship-first']).toBe('face -1');
-    expect(
-      whatFirst(input({ hand: 'left', faceAngleDeg: 6, clubPathDeg: 6 })).warning,
-    ).not.toBeNull();
-    expect(whatFirst(input({ faceAngleDeg: 6, clubPathDeg: 6 })).warning).toBeNull();
-  });
-
-  it('leaves a steady player alone', () => {
-    expect(new Set(Object.values(targets(input({ faceAngleDeg: 0.3, clubPathDeg: 0.5 }))))).toEqual(
-      new Set(['none 0']),
-    );
-  });
-
-  it('puts the strike first where it costs the most', () => {
-    expect(targets(input({ strikeToeMm: 15, split: split(1, 1, -9) })).costliest).toBe('strike -1');
   });
 });

@@ -27,13 +27,13 @@ export interface CauseLink {
   readonly words: readonly [string, string, string];
 }
 
-const link = (
-  id: string,
+const link = <const Id extends string>(
+  id: Id,
   label: string,
   stage: Stage,
   look: string,
   words: CauseLink['words'],
-): CauseLink => ({ id, label, stage, look, words });
+): CauseLink & { readonly id: Id } => ({ id, label, stage, look, words });
 
 export const CAUSE_LINKS = [
   link('head-bias', 'Head bias', 'club', 'What the head is built to do', [
@@ -57,9 +57,9 @@ export const CAUSE_LINKS = [
     'too far forward',
   ]),
   link('aim', 'Body aim', 'set-up', 'A stick along the toes, seen from behind', [
-    'pull side',
+    'to the pull side',
     'on target',
-    'push side',
+    'to the push side',
   ]),
   link('shoulder-line', 'Shoulder line', 'set-up', 'A stick across the shoulders', [
     'closed',
@@ -129,20 +129,26 @@ export const CAUSE_LINKS = [
   link('lead-elbow', 'Lead elbow', 'after', 'Past impact', ['runs on out', 'folds', 'pulls back']),
 ] as const satisfies readonly CauseLink[];
 
-/** Id of a link; `CAUSE_LINK_IDS` lists them. */
-export type CauseLinkId = string;
+/** Id of a link. */
+export type CauseLinkId = (typeof CAUSE_LINKS)[number]['id'];
 export const CAUSE_LINK_IDS: readonly CauseLinkId[] = CAUSE_LINKS.map(({ id }) => id);
 
-/** What the links end in: path + in-to-out, face + open, strike + toe. */
-export const FAULT_NODES = ['path', 'face', 'strike'] as const;
+/**
+ * What the links end in: path + in-to-out, face + open, strike + toe; `together` is face and path by the same
+ * angle, + to the push side.
+ */
+export const FAULT_NODES = ['path', 'face', 'strike', 'together'] as const;
 export type FaultNode = (typeof FAULT_NODES)[number];
 
+/**
+ * `more`: more of the one is more (1) or less (−1) of the other. `either`: off to either side pushes that way.
+ * `unsure`: it may push either way, so it is worth a look and never a cause.
+ */
 export interface CauseEdge {
   readonly from: CauseLinkId;
-  /** A link, or a fault node. */
-  readonly to: string;
-  /** Whether more of the one is more (1) or less (−1) of the other. */
+  readonly to: CauseLinkId | FaultNode;
   readonly sign: 1 | -1;
+  readonly how: 'more' | 'either' | 'unsure';
   /** 1 weak, 2 usual, 3 strong. */
   readonly strength: 1 | 2 | 3;
 }
@@ -152,20 +158,28 @@ const edge = (
   to: CauseEdge['to'],
   sign: 1 | -1,
   strength: CauseEdge['strength'] = 2,
-): CauseEdge => ({ from, to, sign, strength });
+  how: CauseEdge['how'] = 'more',
+): CauseEdge => ({ from, to, sign, how, strength });
 
 export const CAUSE_EDGES: readonly CauseEdge[] = [
   edge('ball-position', 'shoulder-line', 1),
+  // Met later in the turn the face is further closed, or held open against it: look before you claim.
+  edge('ball-position', 'face', -1, 1, 'unsure'),
+  edge('ball-position', 'together', -1),
   edge('shoulder-line', 'path', -1, 3),
   edge('feet-line', 'path', -1, 1),
   edge('hip-line', 'path', -1, 1),
-  edge('aim', 'path', -1, 1),
+  // Aimed off to either side a player cuts across to get back; aiming left never straightens an out-to-in path.
+  edge('aim', 'path', -1, 1, 'either'),
+  edge('aim', 'together', 1, 3),
   edge('eye-line', 'path', -1, 3),
   edge('side-bend', 'path', 1),
   edge('back-turn', 'path', -1),
   edge('chest', 'path', -1, 3),
+  edge('chest', 'together', -1, 1),
   edge('lead-hip', 'path', -1),
   edge('lead-hip', 'face', -1),
+  edge('lead-hip', 'together', -1),
   edge('lead-elbow', 'path', -1),
   edge('grip-strength', 'face', -1, 3),
   edge('grip-hold', 'face', 1),
@@ -176,5 +190,6 @@ export const CAUSE_EDGES: readonly CauseEdge[] = [
   edge('head-bias', 'face', -1, 1),
   edge('sleeve', 'face', -1, 1),
   edge('lie', 'face', -1, 1),
+  edge('lie', 'together', -1, 1),
   edge('distance', 'strike', 1),
 ];

@@ -37,13 +37,26 @@ const beyond = (value: number, band: number): LinkValue =>
 const lineValue = (deg: number, hand: Hand): LinkValue =>
   beyond(-asRightHanded(deg, hand), SET_UP_BANDS.lineDeg);
 
+/** Lines that point the same way within this are one aim of the whole body, degrees (common practice, no source). */
+const ONE_AIM_DEG = 4;
+
+/** Where the whole body aims, degrees right of the target line: lines that agree; null where too few were looked at. */
+export function aimOf({ feetDeg, hipDeg, shoulderDeg }: SetUp): number | null {
+  const lines = [feetDeg, hipDeg, shoulderDeg].filter((line) => line !== null);
+  if (lines.length < 2 || shoulderDeg === null) return null;
+  if (Math.max(...lines) - Math.min(...lines) > ONE_AIM_DEG) return null;
+  return lines.reduce((sum, line) => sum + line, 0) / lines.length;
+}
+
 /** The set-up as links of the cause graph; what was not looked at stays out. */
 export function observationsOf(setUp: SetUp, hand: Hand, usualCm: number): Observations {
   const { feetDeg, hipDeg, shoulderDeg, ballCm, knuckles, distance } = setUp;
+  const aimDeg = aimOf(setUp);
   const seen: (readonly [CauseLinkId, LinkValue | null])[] = [
     ['feet-line', feetDeg === null ? null : lineValue(feetDeg, hand)],
     ['hip-line', hipDeg === null ? null : lineValue(hipDeg, hand)],
     ['shoulder-line', shoulderDeg === null ? null : lineValue(shoulderDeg, hand)],
+    ['aim', aimDeg === null ? null : beyond(asRightHanded(aimDeg, hand), SET_UP_BANDS.lineDeg)],
     ['ball-position', ballCm === null ? null : beyond(ballCm - usualCm, SET_UP_BANDS.ballCm)],
     ['grip-strength', knuckles === null ? null : beyond(knuckles - SET_UP_BANDS.knuckles, 0.5)],
     ['distance', distance],

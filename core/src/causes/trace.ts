@@ -1,106 +1,162 @@
-import { asRightHanded } from '../line/hand.ts';
-import type { Hand } from '../line/hand.ts';
+import { playedClub } from '../delivery/bag.ts';
+import type { Bag } from '../delivery/bag.ts';
+import type { Move } from '../plan/routes.ts';
 import { CAUSE_EDGES, CAUSE_LINKS, STAGES } from './links.ts';
-import type { CauseLink, CauseLinkId, FaultNode, LinkValue } from './links.ts';
+import type { CauseEdge, CauseLink, CauseLinkId, FaultNode, LinkValue } from './links.ts';
 
-/** What is off at impact: degrees or mm, positive right of the target line or to the toe. */
+/** What is off at impact, in words of the hand: 1 in-to-out, open, to the push side or toe; 0 nothing. */
 export interface Fault {
   readonly node: FaultNode;
-  readonly value: number;
-  readonly hand: Hand;
+  readonly way: -1 | 0 | 1;
 }
 
 export type Observations = Readonly<Partial<Record<CauseLinkId, LinkValue>>>;
 
+/** A link of the graph, by one of its ids. */
+type KnownLink = CauseLink & { readonly id: CauseLinkId };
+
 export interface TracedLink {
-  readonly link: CauseLink;
+  readonly link: KnownLink;
   readonly value: LinkValue | null;
   /** The links between it and the fault, itself first. */
-  readonly chain: readonly CauseLink[];
-  /** Which way it pushes the fault when its value is 1: in-to-out, open or toe is 1. */
-  readonly sign: 1 | -1;
+  readonly chain: readonly KnownLink[];
+  readonly edges: readonly CauseEdge[];
   readonly strength: number;
 }
 
 export interface CauseTrace {
-  /** The earliest observed link that pushes the fault's way; null without an observation. */
+  readonly fault: Fault;
+  /** The observed link that pushes the fault's way most; null without an observation. */
   readonly cause: TracedLink | null;
-  /** Every observed link that pushes the fault's way, earliest and strongest first. */
+  /** Every observed link that pushes the fault's way, the most telling first. */
   readonly pushing: readonly TracedLink[];
   readonly against: readonly TracedLink[];
+  /** Off, but it may push either way. */
+  readonly unsure: readonly TracedLink[];
   /** Looked at and as it should be. */
   readonly cleared: readonly TracedLink[];
   /** Not yet looked at, what to look at next first. */
   readonly unseen: readonly TracedLink[];
-  readonly words: string;
 }
 
-const LINK_BY_ID: ReadonlyMap<string, CauseLink> = new Map(CAUSE_LINKS.map((l) => [l.id, l]));
-export const causeLink = (id: CauseLinkId): CauseLink => LINK_BY_ID.get(id)!;
+const LINK_BY_ID: ReadonlyMap<CauseLinkId, KnownLink> = new Map(CAUSE_LINKS.map((l) => [l.id, l]));
+export const causeLink = (id: CauseLinkId): KnownLink => LINK_BY_ID.get(id)!;
 
-/** Every link upstream of a node, with the sign and strength of its way there. */
-function upstream(node: string, below: readonly CauseLink[] = []): Omit<TracedLink, 'value'>[] {
+/** Every link upstream of a node, with its way there. */
+function upstream(
+  node: CauseEdge['to'],
+  below: readonly KnownLink[] = [],
+  edges: readonly CauseEdge[] = [],
+): Omit<TracedLink, 'value'>[] {
   return CAUSE_EDGES.filter((e) => e.to === node).flatMap((e) => {
     const link = causeLink(e.from);
     const chain = [link, ...below];
-    const further = upstream(e.from, chain).map((t) => ({
-      ...t,
-      sign: (t.sign * e.sign) as 1 | -1,
-      strength: Math.min(t.strength, e.strength),
-    }));
-    return [{ link, chain, sign: e.sign, strength: e.strength }, ...further];
+    const path = [e, ...edges];
+    const strength = Math.min(...path.map((one) => one.strength));
+    return [{ link, chain, edges: path, strength }, ...upstream(e.from, chain, path)];
   });
 }
 
+/** Which way a link of this value pushes the node: 1 in-to-out, open, push side or toe; 0 not at all. */
+function pushOf({ edges }: Pick<TracedLink, 'edges'>, value: LinkValue): number {
+  let way: number = value;
+  for (const { how, sign } of edges) {
+    if (how === 'unsure') return 0;
+    way = how === 'either' ? Math.abs(way) * sign : way * sign;
+  }
+  return way === 0 ? 0 : Math.sign(way);
+}
+
 const stageOf = ({ link }: TracedLink): number => STAGES.indexOf(link.stage);
-const earliestFirst = (a: TracedLink, b: TracedLink): number =>
-  stageOf(a) - stageOf(b) || b.chain.length - a.chain.length || b.strength - a.strength;
+/** How much an earlier stage tells more than a later one, from first to last. */
+const EARLIEST = 1.3;
+const LATEST = 0.7;
+const earliness = (t: TracedLink): number =>
+  EARLIEST - ((EARLIEST - LATEST) * stageOf(t)) / (STAGES.length - 1);
+const weightOf = (t: TracedLink): number => t.strength * earliness(t);
+const mostTelling = (a: TracedLink, b: TracedLink): number =>
+  weightOf(b) - weightOf(a) || b.chain.length - a.chain.length;
 /** Looking costs little at set-up and tells most where the push is strong. */
-const tellingFirst = (a: TracedLink, b: TracedLink): number =>
-  Number(stageOf(a) > 1) - Number(stageOf(b) > 1) ||
-  b.strength - a.strength ||
-  stageOf(a) - stageOf(b);
+const cheapestFirst = (a: TracedLink, b: TracedLink): number =>
+  Number(stageOf(a) > 1) - Number(stageOf(b) > 1) || weightOf(b) - weightOf(a);
 
-const FAULT_WORDS: Readonly<Record<FaultNode, readonly [string, string]>> = {
-  path: ['the out-to-in path', 'the in-to-out path'],
-  face: ['the closed face', 'the open face'],
-  strike: ['the heel strikes', 'the toe strikes'],
-};
-export const faultWords = (node: FaultNode, sign: number): string =>
-  FAULT_WORDS[node][sign < 0 ? 0 : 1];
-export const valueWords = (link: CauseLink, value: LinkValue): string => link.words[value + 1]!;
+/** A link beyond the first that was seen as it should be breaks every chain through it. */
+const isBroken = ({ chain }: TracedLink, seen: Observations): boolean =>
+  chain.slice(1).some((link) => seen[link.id] === 0);
 
-function wordsOf(fault: string, cause: TracedLink | null, unseen: readonly TracedLink[]): string {
-  const next = unseen[0];
-  const look = next === undefined ? '' : ` Next to look at: ${next.link.label.toLowerCase()}.`;
-  if (cause === null) return `Nothing seen so far explains ${fault}.${look}`;
-  const chain = cause.chain.map((l) => l.label.toLowerCase()).join(', then ');
-  const seen = `${cause.link.label} ${valueWords(cause.link, cause.value!)}`;
-  return `${seen}: the earliest link seen that pushes towards ${fault} (${chain}).${look}`;
+/** Each link once, by its most telling way. */
+function onePerLink(links: readonly TracedLink[]): TracedLink[] {
+  const best = new Map<CauseLinkId, TracedLink>();
+  for (const t of links) {
+    const known = best.get(t.link.id);
+    if (known === undefined || mostTelling(t, known) < 0) best.set(t.link.id, t);
+  }
+  return [...best.values()];
 }
 
 /**
  * Walks upstream from a fault through what was observed. Never claims a cause without an observation;
  * what nobody has looked at becomes the next thing to look at. A fault of 0 has no cause to look for.
  */
-export function traceCause(fault: Fault, observations: Observations): CauseTrace {
-  const way = Math.sign(
-    fault.node === 'strike' ? fault.value : asRightHanded(fault.value, fault.hand),
+export function traceCause(fault: Fault, seen: Observations): CauseTrace {
+  const { node, way } = fault;
+  const all = upstream(node).map((t): TracedLink => ({ ...t, value: seen[t.link.id] ?? null }));
+  const whole = all.filter((t) => !isBroken(t, seen));
+  const pushes = (sign: number): TracedLink[] =>
+    way === 0
+      ? []
+      : onePerLink(whole.filter((t) => t.value !== null && pushOf(t, t.value) === sign * way)).sort(
+          mostTelling,
+        );
+  const pushing = pushes(1);
+  const named = new Set(pushing.map(({ link }) => link.id));
+  const unsure = whole.filter(
+    (t) => t.value !== null && t.value !== 0 && pushOf(t, t.value) === 0 && !named.has(t.link.id),
   );
-  const all = upstream(fault.node).map((t): TracedLink => ({
-    ...t,
-    value: observations[t.link.id] ?? null,
-  }));
-  const push = (t: TracedLink): number => Math.sign((t.value ?? 0) * t.sign * way);
-  const pushing = all.filter((t) => push(t) > 0).sort(earliestFirst);
-  const unseen = all.filter((t) => t.value === null).sort(tellingFirst);
-  const cause = pushing[0] ?? null;
   return {
-    cause,
+    fault,
+    cause: pushing[0] ?? null,
     pushing,
-    against: all.filter((t) => push(t) < 0).sort(earliestFirst),
-    cleared: all.filter((t) => t.value === 0),
-    unseen,
-    words: way === 0 ? 'Nothing is off here.' : wordsOf(faultWords(fault.node, way), cause, unseen),
+    against: pushes(-1).filter(({ link }) => !named.has(link.id)),
+    unsure: onePerLink(unsure),
+    cleared: onePerLink(all.filter((t) => t.value === 0)),
+    unseen: way === 0 ? [] : onePerLink(whole.filter((t) => t.value === null)).sort(cheapestFirst),
   };
+}
+
+/** The fault that a move is to mend: where the number lies now, in words of the hand. */
+export function faultOfMove(
+  move: Move,
+  by: { readonly pathDeg: number; readonly faceDeg: number; readonly toeMm: number },
+  handSign: 1 | -1,
+): Fault {
+  const way = (value: number): Fault['way'] => (value === 0 ? 0 : value > 0 ? -1 : 1);
+  if (move === 'strike') return { node: 'strike', way: way(by.toeMm) };
+  if (move === 'face') return { node: 'face', way: way(by.faceDeg * handSign) };
+  if (move === 'path') return { node: 'path', way: way(by.pathDeg * handSign) };
+  return { node: 'together', way: way(by.pathDeg * handSign) };
+}
+
+/** A number that is off as a fault: `off` is how far it lies from where it is wanted, positive right or toe; 0 within. */
+export const faultOfNumber = (
+  node: Exclude<FaultNode, 'together'>,
+  off: number,
+  handSign: 1 | -1,
+): Fault => {
+  const own = node === 'strike' ? off : off * handSign;
+  return { node, way: own === 0 ? 0 : own > 0 ? 1 : -1 };
+};
+
+/** Club links that a player's bag answers by itself. */
+export function observationsOfBag(club: string | null, bag: Bag): Observations {
+  const own = playedClub(club, bag)?.own ?? null;
+  if (own === null) return {};
+  const beyond = (value: number | undefined, band: number): LinkValue | undefined =>
+    value === undefined ? undefined : value > band ? 1 : value < -band ? -1 : 0;
+  const seen: Readonly<Partial<Record<CauseLinkId, LinkValue | undefined>>> = {
+    sleeve: beyond(own.sleeveLoftDeg, 0.5),
+    lie: beyond(own.uprightDeg, 1),
+    'head-bias': own.headBias,
+  };
+  return Object.fromEntries(Object.entries(seen).filter(([, value]) => value !== undefined));
 }

@@ -1,4 +1,5 @@
-import { STANDARD_BAG, findClub, headOf, recogniseClub, usualClubOf } from './club.ts';
+import { STANDARD_BAG, findClub, headOf, usualClubOf } from './club.ts';
+import { recogniseClub } from './recognise.ts';
 import { STANDARD_HEADS, standardHead } from './head.ts';
 
 describe('clubs as files write them', () => {
@@ -20,13 +21,25 @@ describe('clubs as files write them', () => {
     ['56°', 'sw'],
     ['60', 'lw'],
     ['sand wedge', 'sw'],
+    ['Driver 10.5°', 'driver'],
+    ['Driver (9.5)', 'driver'],
+    ['7-Iron (Steel)', '7-iron'],
+    ['SW56', 'sw'],
+    ['9 Wood', '9-wood'],
+    ['9w', '9-wood'],
+    ['Wedge 52', 'gw'],
+    ['50 deg wedge', 'gw'],
+    ['Fairway Wood 3', '3-wood'],
   ])('%s is the %s', (text, id) => {
     expect(recogniseClub(text)?.id).toBe(id);
   });
 
-  it.each(['', 'putter', 'chipper', '99', 'unknown', '9w'])('%p is none of them', (text) => {
-    expect(recogniseClub(text)).toBeNull();
-  });
+  it.each(['', 'putter', 'chipper', '99', 'unknown', '13 wood', 'rescue 4', 'a b c d e'])(
+    '%p is none of them',
+    (text) => {
+      expect(recogniseClub(text)).toBeNull();
+    },
+  );
 
   it('every club of the bag is recognised by its own label', () => {
     for (const club of STANDARD_BAG) expect(recogniseClub(club.label)).toBe(club);

@@ -1,52 +1,75 @@
 import { standardHead } from './head.ts';
 import type { ClubHead, ClubKind } from './head.ts';
+import type { UsualStrike } from './usual.ts';
 
 /**
- * A club as a coach names it. Static lofts are usual modern ones and the dynamic loft and attack
- * are those of a usual centred full shot, used only where a ball does not say them (common
- * practice, no source). Speed is relative to the driver's.
+ * A club as a coach names it. Static lofts and lengths are usual modern ones (common practice, no source). Speed
+ * is relative to the driver's. `fast` and `slow` are the usual strikes of the two players of usual.ts.
  */
 export interface Club {
   readonly id: string;
   readonly label: string;
   readonly kind: ClubKind;
   readonly loftDeg: number;
-  readonly usualDynamicLoftDeg: number;
-  readonly usualAttackDeg: number;
+  readonly lengthM: number;
   readonly speedShare: number;
+  readonly fast: UsualStrike;
+  readonly slow: UsualStrike;
 }
+
+/** Dynamic loft and attack, degrees, and strike height, mm. */
+type Strike = readonly [loftDeg: number, attackDeg: number, highMm: number];
+
+const usual = ([dynamicLoftDeg, attackAngleDeg, strikeHighMm]: Strike): UsualStrike => ({
+  dynamicLoftDeg,
+  attackAngleDeg,
+  strikeHighMm,
+});
 
 const club = (
   id: string,
   label: string,
   kind: ClubKind,
   loftDeg: number,
-  usualDynamicLoftDeg: number,
-  usualAttackDeg: number,
+  lengthM: number,
   speedShare: number,
-): Club => ({ id, label, kind, loftDeg, usualDynamicLoftDeg, usualAttackDeg, speedShare });
+  fast: Strike,
+  slow: Strike,
+): Club => ({
+  id,
+  label,
+  kind,
+  loftDeg,
+  lengthM,
+  speedShare,
+  fast: usual(fast),
+  slow: usual(slow),
+});
 
 export const STANDARD_BAG: readonly Club[] = [
-  club('driver', 'Driver', 'driver', 10.5, 13.5, 0, 1),
-  club('3-wood', '3 wood', 'fairway', 15, 14.5, -2, 0.95),
-  club('5-wood', '5 wood', 'fairway', 18, 17, -2.5, 0.925),
-  club('7-wood', '7 wood', 'fairway', 21, 19, -2.5, 0.905),
-  club('2-hybrid', '2 hybrid', 'hybrid', 17, 16, -2.5, 0.915),
-  club('3-hybrid', '3 hybrid', 'hybrid', 19, 17.5, -3, 0.9),
-  club('4-hybrid', '4 hybrid', 'hybrid', 22, 19, -3, 0.88),
-  club('5-hybrid', '5 hybrid', 'hybrid', 25, 21, -3, 0.86),
-  club('2-iron', '2 iron', 'iron', 18, 14.5, -2.5, 0.89),
-  club('3-iron', '3 iron', 'iron', 20, 16, -2.5, 0.875),
-  club('4-iron', '4 iron', 'iron', 23, 17.5, -3, 0.855),
-  club('5-iron', '5 iron', 'iron', 26, 19, -3.5, 0.84),
-  club('6-iron', '6 iron', 'iron', 29.5, 21, -3.8, 0.82),
-  club('7-iron', '7 iron', 'iron', 33, 23, -4, 0.8),
-  club('8-iron', '8 iron', 'iron', 37, 26, -4.3, 0.78),
-  club('9-iron', '9 iron', 'iron', 41.5, 30, -4.5, 0.76),
-  club('pw', 'Pitching wedge', 'wedge', 46, 34, -4.8, 0.74),
-  club('gw', 'Gap wedge', 'wedge', 50, 38, -5, 0.72),
-  club('sw', 'Sand wedge', 'wedge', 55, 42, -5, 0.69),
-  club('lw', 'Lob wedge', 'wedge', 60, 46, -5, 0.66),
+  club('driver', 'Driver', 'driver', 10.5, 1.143, 1, [11.5, -1.3, 6], [15.8, 3, -3]),
+  club('3-wood', '3 wood', 'fairway', 15, 1.092, 0.95, [12, -2.9, 0], [13.4, -0.9, 2]),
+  club('4-wood', '4 wood', 'fairway', 16.5, 1.086, 0.935, [12.4, -3.1, 0], [15, -1.4, -1]),
+  club('5-wood', '5 wood', 'fairway', 18, 1.067, 0.925, [12.8, -3.3, -1], [16.8, -1.8, -4]),
+  club('7-wood', '7 wood', 'fairway', 21, 1.054, 0.905, [15, -3.4, -1], [18.6, -1.9, -3]),
+  club('9-wood', '9 wood', 'fairway', 24, 1.041, 0.885, [17, -3.5, -1], [20.5, -2, -2]),
+  club('2-hybrid', '2 hybrid', 'hybrid', 17, 1.029, 0.915, [12.6, -3.4, 0], [16, -1.6, 0]),
+  club('3-hybrid', '3 hybrid', 'hybrid', 19, 1.022, 0.9, [13.6, -3.5, 0], [17.5, -1.7, 0]),
+  club('4-hybrid', '4 hybrid', 'hybrid', 22, 1.01, 0.88, [15.5, -3.5, 0], [19.5, -1.8, 0]),
+  club('5-hybrid', '5 hybrid', 'hybrid', 25, 0.997, 0.86, [17.5, -3.6, 0], [21.3, -1.9, 0]),
+  club('6-hybrid', '6 hybrid', 'hybrid', 28, 0.984, 0.84, [19.6, -3.8, 0], [23, -2.1, 0]),
+  club('2-iron', '2 iron', 'iron', 18, 0.997, 0.89, [13.8, -2.9, 0], [17, -1.5, 0]),
+  club('3-iron', '3 iron', 'iron', 20, 0.991, 0.875, [14.6, -3.1, 0], [18, -1.6, 0]),
+  club('4-iron', '4 iron', 'iron', 23, 0.978, 0.855, [15.5, -3.4, 0], [19.3, -1.7, 0]),
+  club('5-iron', '5 iron', 'iron', 26, 0.965, 0.84, [17.1, -3.7, 0], [20, -1.9, 0]),
+  club('6-iron', '6 iron', 'iron', 29.5, 0.953, 0.82, [20, -4.1, 0], [23.3, -2.3, 0]),
+  club('7-iron', '7 iron', 'iron', 33, 0.94, 0.8, [23.1, -4.3, 0], [25.9, -2.3, 0]),
+  club('8-iron', '8 iron', 'iron', 37, 0.927, 0.78, [25.7, -4.5, 0], [28.8, -3.1, 0]),
+  club('9-iron', '9 iron', 'iron', 41.5, 0.914, 0.76, [29, -4.7, 0], [32.8, -3.1, 0]),
+  club('pw', 'Pitching wedge', 'wedge', 46, 0.908, 0.74, [35.2, -5, 0], [36, -2.8, 0]),
+  club('gw', 'Gap wedge', 'wedge', 50, 0.902, 0.72, [39, -5, 0], [40, -3, 0]),
+  club('sw', 'Sand wedge', 'wedge', 55, 0.895, 0.69, [43, -5, 0], [44.5, -3, 0]),
+  club('lw', 'Lob wedge', 'wedge', 60, 0.889, 0.66, [45, -5, 0], [46, -3, 0]),
 ];
 
 const BY_ID: ReadonlyMap<string, Club> = new Map(STANDARD_BAG.map((c) => [c.id, c]));
@@ -64,30 +87,3 @@ export function usualClubOf(head: ClubHead): Club {
 }
 
 export const headOf = (c: Club): ClubHead => standardHead(c.kind, c.loftDeg);
-
-const WOOD_WORDS = 'w|wd|wood|fairway|fw|fairwaywood|holz|bois|madera';
-const IRON_WORDS = 'i|ir|iron|eisen|fer|hierro';
-const HYBRID_WORDS = 'h|hy|hyb|hybrid|rescue|utility';
-const NAMED: readonly (readonly [RegExp, string])[] = [
-  [/^(d|dr|drv|driver|1w|1wood|w1)$/, 'driver'],
-  [/^(p|pw|pitchingwedge|pitching)$/, 'pw'],
-  [/^(a|aw|g|gw|u|uw|gapwedge|approachwedge|gap|4[89]|5[0-2])(deg|°)?$/, 'gw'],
-  [/^(s|sw|sandwedge|sand|5[3-7])(deg|°)?$/, 'sw'],
-  [/^(l|lw|lobwedge|lob|5[89]|6[0-4])(deg|°)?$/, 'lw'],
-];
-const NUMBERED: readonly (readonly [RegExp, string])[] = [
-  [new RegExp(`^(?:([357])(?:${WOOD_WORDS})|(?:${WOOD_WORDS})([357]))$`), 'wood'],
-  [new RegExp(`^(?:([2-5])(?:${HYBRID_WORDS})|(?:${HYBRID_WORDS})([2-5]))$`), 'hybrid'],
-  [new RegExp(`^(?:([2-9])(?:${IRON_WORDS})|(?:${IRON_WORDS})([2-9])|([2-9]))$`), 'iron'],
-];
-
-/** The standard club a launch file's club text means (`7 Iron`, `7i`, `Dr`, `56°`), or null. */
-export function recogniseClub(text: string): Club | null {
-  const key = text.toLowerCase().replace(/[\s._-]+/g, '');
-  for (const [pattern, id] of NAMED) if (pattern.test(key)) return findClub(id);
-  for (const [pattern, kind] of NUMBERED) {
-    const match = pattern.exec(key);
-    if (match !== null) return findClub(`${match[1] ?? match[2] ?? match[3] ?? ''}-${kind}`);
-  }
-  return null;
-}

@@ -47,6 +47,15 @@ export function requireDelivery(delivery: Delivery): Delivery {
   return delivery;
 }
 
+/** The delivery with every number brought into its range: what a ball's odd figures are completed to. */
+export function boundDelivery(delivery: Delivery): Delivery {
+  const bounded = Object.entries(DELIVERY_RANGES).map(([field, [min, max]]) => {
+    const value = delivery[field as keyof typeof DELIVERY_RANGES];
+    return [field, Math.min(max, Math.max(min, value))] as const;
+  });
+  return { ...delivery, ...Object.fromEntries(bounded) };
+}
+
 /** The same swing by a player of the other hand: every horizontal angle negated. */
 export const mirrorDelivery = (delivery: Delivery): Delivery => ({
   ...delivery,

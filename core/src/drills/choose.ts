@@ -1,40 +1,35 @@
 import type { CauseLinkId } from '../causes/links.ts';
 import { BODY_PARTS } from './drill.ts';
 import type { BodyPart, Drill, Tendency } from './drill.ts';
+import type { DrillWish } from './wish.ts';
 
-/** What the work is to move, in words of the hand: 1 in-to-out or open, −1 the other, 0 nothing. */
-export interface DrillWish {
-  readonly movePath: -1 | 0 | 1;
-  readonly moveFace: -1 | 0 | 1;
-  /** `strike` and `aim` want drills that train those. */
-  readonly target: 'face' | 'path' | 'strike' | 'aim' | 'none';
-  readonly tendencies: readonly Tendency[];
-  readonly bodyNotes: string;
-  readonly cause: CauseLinkId | null;
-  /** How much of the wanted move each drill gave this player before, degrees; missing when never tried. */
-  readonly before: Readonly<Record<string, number>>;
-}
+/** Why a drill is offered, as values. */
+export type DrillReason =
+  | { readonly kind: 'moves'; readonly path: -1 | 0 | 1; readonly face: -1 | 0 | 1 }
+  | { readonly kind: 'serves' }
+  | { readonly kind: 'steadies' }
+  | { readonly kind: 'cause'; readonly link: CauseLinkId }
+  | { readonly kind: 'credited'; readonly byDeg: number };
+
+/** Why it would make this player worse, or must be asked about first. */
+export type DrillWarning =
+  | { readonly kind: 'not for'; readonly tendency: Tendency }
+  | { readonly kind: 'leads to'; readonly tendency: Tendency }
+  | { readonly kind: 'other way'; readonly of: 'path' | 'face' }
+  | { readonly kind: 'further out'; readonly of: 'path' | 'face' | 'gap' }
+  | { readonly kind: 'loads'; readonly part: BodyPart };
 
 export interface ChosenDrill {
   readonly drill: Drill;
   readonly score: number;
-  readonly reasons: readonly string[];
-  /** In words, before it is given. */
-  readonly warnings: readonly string[];
+  readonly reasons: readonly DrillReason[];
+  /** Said before it is given. */
+  readonly warnings: readonly DrillWarning[];
   /** It would make this player worse: it cannot be given without confirming. */
   readonly worsens: boolean;
+  /** It makes this stage's move. */
+  readonly makesMove: boolean;
 }
-
-const TENDENCY_WORDS: Readonly<Record<Tendency, string>> = {
-  pull: 'pulls',
-  push: 'pushes',
-  hook: 'hooks',
-  slice: 'slices',
-  'in-to-out': 'swings in-to-out',
-  'out-to-in': 'swings out-to-in',
-  closed: 'has the face closed',
-  open: 'has the face open',
-};
 
 const BODY_WORDS: Readonly<Record<BodyPart, RegExp>> = {
   back: /\b(back|spine|disc|lumbar)\b/i,
@@ -47,74 +42,111 @@ const BODY_WORDS: Readonly<Record<BodyPart, RegExp>> = {
 export const bodyPartsIn = (notes: string): BodyPart[] =>
   BODY_PARTS.filter((part) => BODY_WORDS[part].test(notes));
 
+const loadsOf = (drill: Drill, bodyNotes: string): DrillWarning[] =>
+  bodyPartsIn(bodyNotes)
+    .filter((part) => drill.strains.includes(part))
+    .map((part) => ({ kind: 'loads', part }));
+
+/** Whether a drill's own effect is the stage's move. */
+function movesAsWished({ movesPath, movesFace }: Drill, wish: DrillWish): boolean {
+  if (wish.move === 'path') return wish.pathWay !== 0 && movesPath === wish.pathWay;
+  if (wish.move === 'face') return wish.faceWay !== 0 && movesFace === wish.faceWay;
+  if (wish.move !== 'together') return false;
+  return wish.pathWay !== 0 && movesPath === wish.pathWay && movesFace === wish.faceWay;
+}
+
 const against = (move: number, wish: number): boolean => move !== 0 && wish !== 0 && move !== wish;
 
-function worsensFor(drill: Drill, wish: DrillWish): string[] {
-  const warnings = drill.notFor
-    .filter((tendency) => wish.tendencies.includes(tendency))
-    .map(
-      (tendency) =>
-        `Not for a player who ${TENDENCY_WORDS[tendency]}: it moves them further that way.`,
-    );
-  if (against(drill.movesPath, wish.movePath))
-    warnings.push('It moves the path the other way than wanted.');
-  if (against(drill.movesFace, wish.moveFace))
-    warnings.push('It moves the face the other way than wanted.');
+function worsensFor(drill: Drill, wish: DrillWish): DrillWarning[] {
+  const { movesPath, movesFace, notFor } = drill;
+  const { outside, tendencies, after, pathWay, faceWay } = wish;
+  const warnings: DrillWarning[] = [];
+  for (const tendency of notFor) {
+    if (tendencies.includes(tendency)) warnings.push({ kind: 'not for', tendency });
+    else if (after.includes(tendency)) warnings.push({ kind: 'leads to', tendency });
+  }
+  if (against(movesPath, pathWay)) warnings.push({ kind: 'other way', of: 'path' });
+  if (against(movesFace, faceWay)) warnings.push({ kind: 'other way', of: 'face' });
+  if (movesPath !== 0 && pathWay === 0 && movesPath === outside.path)
+    warnings.push({ kind: 'further out', of: 'path' });
+  if (movesFace !== 0 && faceWay === 0 && movesFace === outside.face)
+    warnings.push({ kind: 'further out', of: 'face' });
+  const gapWay = Math.sign(movesFace - movesPath);
+  const isStages = faceWay !== 0 || pathWay !== 0;
+  if (gapWay !== 0 && gapWay === outside.gap && !(isStages && movesAsWished(drill, wish)))
+    warnings.push({ kind: 'further out', of: 'gap' });
   return warnings;
 }
 
+const BY_EFFECT = 3;
+const BY_SERVICE = 2;
+const BY_CAUSE = 1;
+/** A drill that did clearly nothing good or much good before outweighs the rest, degrees. */
+const CREDIT_RANGE = [-3, 4] as const;
+
 function judge(drill: Drill, wish: DrillWish): ChosenDrill {
-  const reasons: string[] = [];
+  const reasons: DrillReason[] = [];
   let score = 0;
-  const moves =
-    (wish.movePath !== 0 && drill.movesPath === wish.movePath) ||
-    (wish.moveFace !== 0 && drill.movesFace === wish.moveFace);
-  if (moves) {
-    score += 3;
-    reasons.push('moves the wanted number the right way');
-  } else if (drill.eitherWay === true && (wish.movePath !== 0 || wish.moveFace !== 0)) {
-    score += 1.5;
-    reasons.push('can be set for the wanted way');
+  const byEffect = movesAsWished(drill, wish);
+  const byService = drill.serves.includes(wish.move);
+  if (byEffect) {
+    score += BY_EFFECT;
+    reasons.push({ kind: 'moves', path: drill.movesPath, face: drill.movesFace });
+  } else if (byService) {
+    score += BY_SERVICE;
+    reasons.push({ kind: 'serves' });
   }
-  if (drill.trains === wish.target) {
-    score += 3;
-    reasons.push(`trains the ${wish.target}`);
+  const link = wish.causes.find((cause) => drill.near.includes(cause));
+  if (link !== undefined) {
+    score += BY_CAUSE;
+    reasons.push({ kind: 'cause', link });
   }
-  if (wish.cause !== null && drill.near.includes(wish.cause)) {
-    score += 1;
-    reasons.push('works on the link that was seen');
-  }
-  const gained = wish.before[drill.id];
-  if (gained !== undefined) {
-    score += Math.max(-3, Math.min(4, gained));
-    const text =
-      gained > 0.3
-        ? `gave this player ${gained.toFixed(1)}° of it before`
-        : 'gave this player nothing before';
-    reasons.push(text);
+  const byDeg = wish.credited[drill.id];
+  if (byDeg !== undefined) {
+    score += Math.max(CREDIT_RANGE[0], Math.min(CREDIT_RANGE[1], byDeg));
+    reasons.push({ kind: 'credited', byDeg });
   }
   const worse = worsensFor(drill, wish);
-  const sore = bodyPartsIn(wish.bodyNotes)
-    .filter((part) => drill.strains.includes(part))
-    .map(
-      (part) =>
-        `Loads the ${part}, which this player’s notes speak of: ask first, stop at pain, and leave it to a medical professional.`,
-    );
+  const loads = loadsOf(drill, wish.bodyNotes);
   return {
     drill,
-    score: worse.length > 0 ? -10 : score - sore.length,
+    score: worse.length > 0 ? -10 : score - loads.length,
     reasons,
-    warnings: [...worse, ...sore],
+    warnings: [...worse, ...loads],
     worsens: worse.length > 0,
+    makesMove: byEffect || byService,
   };
 }
 
-/** Every drill judged for a wish, the best first; those that would make the player worse last. */
+/** Every drill judged for a stage, the best first; those that would make the player worse last. */
 export const judgeDrills = (drills: readonly Drill[], wish: DrillWish): ChosenDrill[] =>
   drills.map((drill) => judge(drill, wish)).sort((a, b) => b.score - a.score);
 
-/** The ones to offer: they do something of what is wanted and make nothing worse. */
-export const recommendDrills = (drills: readonly Drill[], wish: DrillWish): ChosenDrill[] =>
-  judgeDrills(drills, wish).filter(
-    ({ worsens, score, reasons }) => !worsens && score > 0 && reasons.length > 0,
-  );
+/** The ones to offer, of those judged: they make the stage's move and push nothing further outside its window. */
+export const offeredOf = (judged: readonly ChosenDrill[]): ChosenDrill[] =>
+  judged.filter(({ worsens, makesMove }) => !worsens && makesMove);
+
+/**
+ * For a miss to both sides: drills that move nothing by themselves and train the start or the routine. No
+ * direction cures it, so nothing of a wish but the body is asked.
+ */
+export const steadyDrills = (drills: readonly Drill[], bodyNotes: string): ChosenDrill[] =>
+  drills
+    .filter(
+      ({ movesPath, movesFace, serves, misses }) =>
+        movesPath === 0 &&
+        movesFace === 0 &&
+        serves.some((move) => move === 'together' || move === 'aim') &&
+        !misses.includes('set up off'),
+    )
+    .map((drill) => {
+      const loads = loadsOf(drill, bodyNotes);
+      return {
+        drill,
+        score: BY_SERVICE - loads.length,
+        reasons: [{ kind: 'steadies' as const }],
+        warnings: loads,
+        worsens: false,
+        makesMove: true,
+      };
+    });

@@ -1,4 +1,5 @@
 import type { CauseLinkId } from '../causes/links.ts';
+import type { Move } from '../plan/routes.ts';
 import type { Layout, LayoutContext } from './layout.ts';
 
 /** What a player does to the ball, in words of the hand: what a drill must not be given for. */
@@ -22,10 +23,9 @@ export interface Drill {
   /** Which way it moves the path (1 in-to-out) and the face (1 open); 0 leaves it. */
   readonly movesPath: -1 | 0 | 1;
   readonly movesFace: -1 | 0 | 1;
-  /** It trains the start line, aim or strike rather than a direction. */
-  readonly trains: 'direction' | 'start' | 'aim' | 'strike' | 'routine';
-  /** Either way round: it moves towards whatever is wanted. */
-  readonly eitherWay?: boolean;
+  /** Moves it can be laid out for either way round, or that it trains without a direction. */
+  readonly serves: readonly Move[];
+  /** Closed and open are to the path; hook and slice are the flight's. */
   readonly notFor: readonly Tendency[];
   readonly strains: readonly BodyPart[];
   readonly near: readonly CauseLinkId[];

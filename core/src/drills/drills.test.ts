@@ -4,8 +4,10 @@ import { findClub, headOf } from '../delivery/club.ts';
 import { simulateShot } from '../flight/simulate.ts';
 import { usualDelivery } from '../testing/deliveries.ts';
 import { DRILLS, findDrill } from './catalogue.ts';
-import { bodyPartsIn, judgeDrills, recommendDrills } from './choose.ts';
-import type { DrillWish } from './choose.ts';
+import { bodyPartsIn, judgeDrills, offeredOf } from './choose.ts';
+import type { DrillWish } from './wish.ts';
+import { MOVES } from '../plan/routes.ts';
+import { drillReason, drillWarning, suitsWords } from '../words/drills.ts';
 import { TENDENCIES } from './drill.ts';
 import { HEAD_LENGTH_M, pathOfPegDeg, pegOutM } from './layout.ts';
 import type { LayoutContext } from './layout.ts';
@@ -20,15 +22,18 @@ const context = (changes: Partial<LayoutContext> = {}): LayoutContext => ({
   ...changes,
 });
 const wish = (changes: Partial<DrillWish> = {}): DrillWish => ({
-  movePath: 0,
-  moveFace: 0,
-  target: 'none',
+  move: 'path',
+  pathWay: 0,
+  faceWay: 0,
+  outside: { path: 0, face: 0, gap: 0 },
   tendencies: [],
+  after: [],
   bodyNotes: '',
-  cause: null,
-  before: {},
+  causes: [],
+  credited: {},
   ...changes,
 });
+const ids = (w: DrillWish): string[] => offeredOf(judgeDrills(DRILLS, w)).map((c) => c.drill.id);
 
 describe('the catalogue', () => {
   it('has every drill of the trade once, each with what a coach must know', () => {
@@ -106,63 +111,104 @@ describe('layouts', () => {
 });
 
 describe('the choice of drill', () => {
-  it('for a slicer’s path offers what moves it in-to-out, the one near the cause first', () => {
-    const offered = recommendDrills(
-      DRILLS,
-      wish({
-        movePath: 1,
-        target: 'path',
-        tendencies: ['slice', 'out-to-in'],
-        cause: 'lead-elbow',
-      }),
-    );
-    expect(offered[0]!.drill.id).toBe('long-arms');
-    expect(offered.map((c) => c.drill.id)).toEqual(
-      expect.arrayContaining(['stepping-pegs', 'overhang', 'late-chest', 'slalom']),
-    );
-    expect(offered.map((c) => c.drill.id)).not.toContain('far-peg');
+  const slicer = wish({
+    pathWay: 1,
+    tendencies: ['slice', 'out-to-in'],
+    outside: { path: -1, face: 0, gap: 1 },
   });
 
-  it('puts what worked for this player before first, and what did nothing later', () => {
-    const before = { overhang: 3.2, 'stepping-pegs': -0.5 };
-    const order = recommendDrills(DRILLS, wish({ movePath: 1, target: 'path', before })).map(
-      (c) => c.drill.id,
+  it('for a slicer’s path offers what moves it in-to-out, the one near a cause seen first', () => {
+    const offered = ids({ ...slicer, causes: ['lead-elbow'] });
+    expect(offered[0]).toBe('long-arms');
+    expect(offered).toEqual(
+      expect.arrayContaining(['stepping-pegs', 'overhang', 'late-chest', 'slalom']),
     );
+    expect(offered).not.toContain('far-peg');
+  });
+
+  it('for a straight puller’s face and path together offers neither path nor face drills alone', () => {
+    const pull = wish({
+      move: 'together',
+      pathWay: 1,
+      faceWay: 1,
+      tendencies: ['pull', 'out-to-in'],
+      outside: { path: -1, face: -1, gap: 0 },
+    });
+    const offered = ids(pull);
+    expect(offered[0]).toBe('hip-stay');
+    expect(offered).toEqual(expect.arrayContaining(['rails', 'corner-frame']));
+    for (const id of ['two-knuckles', 'overhang', 'stepping-pegs', 'finger-hold'])
+      expect(offered).not.toContain(id);
+  });
+
+  it('offers no Slalom and no Quiet brim for a face, and no Hip stay to an open one', () => {
+    const face = ids(wish({ move: 'face', faceWay: -1, outside: { path: 0, face: 1, gap: 1 } }));
+    expect(face).toEqual(expect.arrayContaining(['finger-hold', 'flat-card', 'preset-close']));
+    for (const id of ['slalom', 'quiet-brim', 'hip-stay']) expect(face).not.toContain(id);
+    const path = ids(wish({ pathWay: 1, outside: { path: -1, face: 1, gap: 1 } }));
+    expect(path).not.toContain('hip-stay');
+  });
+
+  it('trains the strike with a strike drill, and aim with aim', () => {
+    expect(ids(wish({ move: 'strike' }))).toEqual(['ball-ladder']);
+    expect(ids(wish({ move: 'aim', pathWay: 1, faceWay: 1 }))).toContain('rails');
+  });
+
+  it('puts what was clearly credited first, and what moved the other way last', () => {
+    const order = ids({ ...slicer, credited: { overhang: 3.2, 'stepping-pegs': -1 } });
     expect(order[0]).toBe('overhang');
     expect(order.indexOf('stepping-pegs')).toBeGreaterThan(order.indexOf('late-chest'));
   });
 
-  it('warns in words of the opposite fault and of the body', () => {
-    const judged = judgeDrills(
-      DRILLS,
-      wish({ movePath: 1, tendencies: ['slice'], bodyNotes: 'Right wrist was broken years ago' }),
-    );
+  it('warns of the opposite fault, of what it leads to and of the body', () => {
+    const judged = judgeDrills(DRILLS, {
+      ...slicer,
+      after: ['hook'],
+      bodyNotes: 'Right wrist was broken years ago',
+    });
     const of = (id: string) => judged.find((c) => c.drill.id === id)!;
     expect(of('far-peg').worsens).toBe(true);
-    expect(of('far-peg').warnings.join(' ')).toContain('a player who slices');
-    expect(of('flat-card').warnings.join(' ')).toContain('Loads the wrist');
+    expect(of('far-peg').warnings.map(drillWarning).join(' ')).toContain('a player who slices');
+    expect(of('overhang').warnings.map(drillWarning).join(' ')).toContain('After this change');
+    expect(of('flat-card').warnings.map(drillWarning).join(' ')).toContain('Loads the wrist');
     expect(bodyPartsIn('Stiff lower back; sore elbows')).toEqual(['back', 'elbow']);
   });
 
-  it('never recommends a drill with the opposite effect, for any player', () => {
+  it('says which way it moves what, by the hand', () => {
+    const [stepping] = offeredOf(judgeDrills([findDrill('stepping-pegs')!], slicer));
+    const say = (hand: 'right' | 'left') => drillReason(stepping!.reasons[0]!, 'path', hand);
+    expect(say('right')).toBe('moves the path to the right');
+    expect(say('left')).toBe('moves the path to the left');
+    expect(suitsWords(findDrill('stepping-pegs')!)).toContain('look');
+  });
+
+  it('never offers what is against the move, further out or not for the player, for any wish', () => {
+    const way = fc.constantFrom<-1 | 0 | 1>(-1, 0, 1);
     const anyWish = fc.record({
-      movePath: fc.constantFrom<-1 | 0 | 1>(-1, 0, 1),
-      moveFace: fc.constantFrom<-1 | 0 | 1>(-1, 0, 1),
-      target: fc.constantFrom<DrillWish['target']>('face', 'path', 'strike', 'aim', 'none'),
+      move: fc.constantFrom(...MOVES),
+      pathWay: way,
+      faceWay: way,
+      outside: fc.record({ path: way, face: way, gap: way }),
       tendencies: fc.subarray([...TENDENCIES]),
+      after: fc.subarray([...TENDENCIES]),
       bodyNotes: fc.constantFrom('', 'bad back', 'wrist'),
-      cause: fc.constantFrom(null, ...CAUSE_LINK_IDS),
-      before: fc.dictionary(
+      causes: fc.subarray([...CAUSE_LINK_IDS]),
+      credited: fc.dictionary(
         fc.constantFrom(...DRILLS.map((d) => d.id)),
         fc.double({ min: -5, max: 5, noNaN: true }),
       ),
     });
     fc.assert(
       fc.property(anyWish, (w) => {
-        for (const { drill } of recommendDrills(DRILLS, w)) {
-          expect(drill.movesPath * w.movePath).toBeGreaterThanOrEqual(0);
-          expect(drill.movesFace * w.moveFace).toBeGreaterThanOrEqual(0);
-          for (const tendency of w.tendencies) expect(drill.notFor).not.toContain(tendency);
+        for (const { drill } of offeredOf(judgeDrills(DRILLS, w))) {
+          expect(drill.movesPath * w.pathWay).toBeGreaterThanOrEqual(0);
+          expect(drill.movesFace * w.faceWay).toBeGreaterThanOrEqual(0);
+          if (w.pathWay === 0 && drill.movesPath !== 0)
+            expect(drill.movesPath).not.toBe(w.outside.path);
+          if (w.faceWay === 0 && drill.movesFace !== 0)
+            expect(drill.movesFace).not.toBe(w.outside.face);
+          for (const tendency of [...w.tendencies, ...w.after])
+            expect(drill.notFor).not.toContain(tendency);
         }
       }),
       { seed: 20261124, numRuns: 400 },

@@ -28,12 +28,12 @@ export interface BallLaunch {
   readonly spinAxisTiltDeg: number;
 }
 
-/** What a launch's numbers may be; [min, max] in the unit of the name. */
+/** What a launch's numbers may be; [min, max] in the unit of the name: all that a delivery in range can give. */
 export const LAUNCH_RANGES = {
-  ballSpeedMps: [0, 120],
+  ballSpeedMps: [0, 170],
   launchAngleDeg: [-90, 90],
   startDirectionDeg: [-180, 180],
-  spinRateRpm: [0, 20000],
+  spinRateRpm: [0, 60000],
   spinAxisTiltDeg: [-180, 180],
 } as const;
 

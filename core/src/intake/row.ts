@@ -1,4 +1,4 @@
-import { recogniseClub } from '../delivery/club.ts';
+import { recogniseClub } from '../delivery/recognise.ts';
 import type { Hand } from '../line/hand.ts';
 import { convert } from '../units/units.ts';
 import { isQuantity } from './layout.ts';

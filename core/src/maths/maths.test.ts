@@ -2,13 +2,19 @@ import { Matrix, solve } from 'ml-matrix';
 import { crossMatrix, multiply, multiplyVector, solve3 } from './matrix.ts';
 import type { Mat3 } from './matrix.ts';
 import { gaussian, seededRandom } from './random.ts';
-import { median, summarise, tPoint975 } from './statistics.ts';
+import { mean, median, standardDeviation } from './statistics.ts';
+import { tCumulative, tQuantile } from './student.ts';
 import { cross, direction, elevationOf, azimuthOf } from './vector.ts';
 import type { Vec3 } from './vector.ts';
 
 /** The package has no types of its own. */
 const { jStat } = jest.requireActual<{
-  jStat: { studentt: { inv: (share: number, degrees: number) => number } };
+  jStat: {
+    studentt: {
+      inv: (share: number, degrees: number) => number;
+      cdf: (t: number, degrees: number) => number;
+    };
+  };
 }>('jstat');
 
 const random = seededRandom(7);
@@ -58,39 +64,14 @@ describe('directions', () => {
 });
 
 describe('statistics', () => {
-  // NIST/SEMATECH e-Handbook, 1.3.6.7.2: critical values of Student's t, upper 0.025.
-  it.each([
-    [1, 12.706],
-    [4, 2.776],
-    [9, 2.262],
-    [30, 2.042],
-    [40, 2.021],
-    [60, 2.0],
-    [100, 1.984],
-  ])('the 0.975 point of t with %d degrees of freedom is %d', (degrees, point) => {
-    expect(tPoint975(degrees)).toBeCloseTo(point, 3);
-  });
-
-  it('agrees with jStat’s points of t everywhere', () => {
-    const { inv } = jStat.studentt;
-    for (let degrees = 1; degrees < 300; degrees++) {
-      expect(Math.abs(tPoint975(degrees) - inv(0.975, degrees))).toBeLessThan(0.0011);
-    }
-  });
-
-  it('summarises a hand-worked set', () => {
+  it('has the mean, spread and middle of a hand-worked set', () => {
     // 2, 4, 4, 4, 5, 5, 7, 9: mean 5, sum of squares 32, so s² = 32/7.
-    const summary = summarise([2, 4, 4, 4, 5, 5, 7, 9])!;
-    expect(summary.mean).toBe(5);
-    expect(summary.sd).toBeCloseTo(Math.sqrt(32 / 7), 12);
-    expect(summary.high - 5).toBeCloseTo((2.365 * Math.sqrt(32 / 7)) / Math.sqrt(8), 3);
+    const values = [2, 4, 4, 4, 5, 5, 7, 9];
+    expect(mean(values)).toBe(5);
+    expect(standardDeviation(values)).toBeCloseTo(Math.sqrt(32 / 7), 12);
+    expect(standardDeviation([3])).toBe(0);
     expect(median([3, 1, 2])).toBe(2);
     expect(median([4, 1, 2, 3])).toBe(2.5);
-  });
-
-  it('says nothing of no values and knows no interval of one', () => {
-    expect(summarise([])).toBeNull();
-    expect(summarise([3])).toMatchObject({ mean: 3, sd: 0, low: -Infinity, high: Infinity });
   });
 });
 
@@ -99,16 +80,47 @@ describe('seeded randomness', () => {
     const [a, b] = [seededRandom(42), seededRandom(42)];
     const draws = Array.from({ length: 4000 }, () => a());
     expect(draws.slice(0, 5)).toEqual(Array.from({ length: 5 }, () => b()));
-    const summary = summarise(draws)!;
     // Mean 1/2 and variance 1/12 of the uniform distribution, within four standard errors.
-    expect(Math.abs(summary.mean - 0.5)).toBeLessThan(4 * Math.sqrt(1 / 12 / 4000));
-    expect(summary.sd ** 2).toBeCloseTo(1 / 12, 2);
+    expect(Math.abs(mean(draws) - 0.5)).toBeLessThan(4 * Math.sqrt(1 / 12 / 4000));
+    expect(standardDeviation(draws) ** 2).toBeCloseTo(1 / 12, 2);
   });
 
   it('makes normal deviates', () => {
     const r = seededRandom(3);
-    const summary = summarise(Array.from({ length: 4000 }, () => gaussian(r)))!;
-    expect(Math.abs(summary.mean)).toBeLessThan(4 / Math.sqrt(4000));
-    expect(summary.sd).toBeCloseTo(1, 1);
+    const draws = Array.from({ length: 4000 }, () => gaussian(r));
+    expect(Math.abs(mean(draws))).toBeLessThan(4 / Math.sqrt(4000));
+    expect(standardDeviation(draws)).toBeCloseTo(1, 1);
+  });
+});
+
+describe('Student’s t for any probability', () => {
+  it('has the points of the NIST/SEMATECH handbook, table 1.3.6.7.2', () => {
+    // Upper points for 1, 2, 5, 10, 30 and 100 degrees of freedom at 0.90, 0.95, 0.975 and 0.99.
+    const table = [
+      [1, 3.078, 6.314, 12.706, 31.821],
+      [2, 1.886, 2.92, 4.303, 6.965],
+      [5, 1.476, 2.015, 2.571, 3.365],
+      [10, 1.372, 1.812, 2.228, 2.764],
+      [30, 1.31, 1.697, 2.042, 2.457],
+      [40, 1.303, 1.684, 2.021, 2.423],
+      [100, 1.29, 1.66, 1.984, 2.364],
+    ] as const;
+    for (const [degrees, ...points] of table) {
+      [0.9, 0.95, 0.975, 0.99].forEach((p, i) =>
+        expect(Math.abs(tQuantile(p, degrees) - points[i]!)).toBeLessThan(6e-4),
+      );
+    }
+  });
+
+  it('agrees with jstat, for whole and broken degrees of freedom', () => {
+    for (const degrees of [1, 1.7, 3.3, 8, 40.5]) {
+      for (const t of [-4, -1, -0.2, 0, 0.5, 2, 6]) {
+        expect(tCumulative(t, degrees)).toBeCloseTo(jStat.studentt.cdf(t, degrees), 7);
+      }
+    }
+    for (let degrees = 1; degrees < 300; degrees++) {
+      expect(tQuantile(0.975, degrees)).toBeCloseTo(jStat.studentt.inv(0.975, degrees), 6);
+    }
+    expect(tQuantile(0.5, 7)).toBeCloseTo(0, 9);
   });
 });

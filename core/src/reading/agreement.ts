@@ -1,114 +1,190 @@
-import type { SimulatedShot } from '../flight/simulate.ts';
-import type { MeasuredBall } from '../intake/quantities.ts';
+import { flyBall } from '../flight/flight.ts';
 import type { FlightOptions } from '../flight/options.ts';
-import type { AssumedDelivery } from './delivery.ts';
-import type { SourcedFigure } from './figure.ts';
-import { guessStrike } from './strike-guess.ts';
+import type { SimulatedShot } from '../flight/simulate.ts';
+import type { BallLaunch } from '../impact/launch.ts';
+import type { MeasuredBall } from '../intake/quantities.ts';
+import type { DeviceAccuracy } from '../inverse/accuracy.ts';
+import type { AssumedDelivery } from '../inverse/complete.ts';
+import { degToRad } from '../units/units.ts';
+import { checkImpact, guessStrikeMm, showsStrike, withDelivery } from './impact-check.ts';
+import type { Departure, ImpactCheck } from './impact-check.ts';
 
 export type AgreementVerdict =
-  'agrees' | 'bent-more' | 'bent-less' | 'bent-otherwise' | 'started-elsewhere' | 'cannot-tell';
+  | 'agrees'
+  | 'bent-more'
+  | 'bent-less'
+  | 'bent-otherwise'
+  | 'started-elsewhere'
+  | 'landed-elsewhere'
+  | 'cannot-tell';
 
 /** Whether the measured ball is the one its face and path should give. */
 export interface Agreement {
   readonly verdict: AgreementVerdict;
-  /** Measured start less the model's, degrees, positive right; null when not both known. */
-  readonly startLeftDeg: number | null;
-  /** Measured curve less the model's, m, positive right; null when not both known. */
-  readonly curveLeftM: number | null;
-  /** Left out of averages unless the coach keeps it in. */
-  readonly suspect: boolean;
-  /** What it may be, in words; empty when it agrees. */
-  readonly note: string;
+  /** What start and axis leave unexplained; null where nothing was compared. */
+  readonly impact: ImpactCheck | null;
+  /** What was seen of its departure, for those that look again. */
+  readonly departure: Departure | null;
+  /** Landing less the flight of the measured launch, m, positive right, in standard deviations too. */
+  readonly landing: { readonly leftM: number; readonly sds: number } | null;
   /** Strike that would explain what is left over, mm, toe positive; null where none was looked for or found. */
   readonly strikeToeMm: number | null;
+  /** Beyond what the errors can make of it. */
+  readonly suspect: boolean;
 }
 
-/** How far measured and modelled may lie apart and still agree (common practice, no source). */
-export const AGREEMENT_DEFAULTS = {
-  /** Start direction, degrees: about twice a monitor's error in face and start together. */
-  startDeg: 2,
-  /** Curve, as a share of carry: about a degree and a half of face to path with a driver. */
-  curveShare: 0.06,
+/** Points of chi-squared (NIST/SEMATECH handbook, table 1.3.6.7.4): a clean ball passes them 1 time in 100. */
+export const AGREEMENT_LIMITS = {
+  /** By figures compared, when only departure or only landing can be checked. */
+  alone: [6.635, 6.635, 9.21],
+  /** The same with 1 in 200 each, when both can. */
+  both: [7.879, 7.879, 10.597],
 } as const;
 
 export const CANNOT_TELL: Agreement = {
   verdict: 'cannot-tell',
-  startLeftDeg: null,
-  curveLeftM: null,
-  suspect: false,
-  note: '',
+  impact: null,
+  departure: null,
+  landing: null,
   strikeToeMm: null,
+  suspect: false,
 };
 
-interface Figures {
-  readonly start: SourcedFigure | null;
-  readonly curve: SourcedFigure | null;
-  readonly carry: SourcedFigure | null;
+/** Tilt by which a flight is turned to see how its bend follows, degrees. */
+const TILT_STEP_DEG = 3;
+
+/** Metres of bend a degree of tilt makes of a launch. */
+function bendPerTilt(launch: BallLaunch, curveM: number, flight: FlightOptions): number {
+  const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } = launch;
+  const turned = flyBall(
+    {
+      ballSpeedMps,
+      launchAngleDeg,
+      startDirectionDeg,
+      spinRateRpm,
+      spinAxisTiltDeg: spinAxisTiltDeg + (spinAxisTiltDeg > 0 ? -TILT_STEP_DEG : TILT_STEP_DEG),
+    },
+    flight,
+  );
+  return Math.abs(turned.curveM - curveM) / TILT_STEP_DEG;
 }
 
-const isModel = (figure: SourcedFigure | null): boolean => figure?.from === 'model';
+export interface Bend {
+  /** Bend off the start line, m, positive right, as the row or its landing says. */
+  readonly curveM: number;
+  /** One standard deviation, m. */
+  readonly sdM: number;
+}
 
-/** Compares the measured ball with the model's for the same face and path. */
-export function agreementOf(
+/** Bend that a row measured, as such or by its landing; null where neither was. */
+export function measuredBend(ball: MeasuredBall, accuracy: DeviceAccuracy): Bend | null {
+  if (ball.curveM !== null) return { curveM: ball.curveM, sdM: accuracy.curveM };
+  const { startDirectionDeg, carryM, offlineM } = ball;
+  if (startDirectionDeg === null || carryM === null || offlineM === null) return null;
+  const start = degToRad(startDirectionDeg);
+  const curveM = offlineM * Math.cos(start) - carryM * Math.sin(start);
+  const byStart = carryM * degToRad(accuracy.startDirectionDeg);
+  return { curveM, sdM: Math.hypot(accuracy.offlineM, byStart) };
+}
+
+/** A shorter ball bends less: a bend at another length, by the square (small bends, constant turn). */
+const atLength = (curveM: number, fromM: number, toM: number): number =>
+  curveM * (toM / Math.max(fromM, 1)) ** 2;
+
+function departureOf(
   ball: MeasuredBall,
-  { start, curve, carry }: Figures,
-  modelled: SimulatedShot | null,
-  assumed: AssumedDelivery | null,
-  context: { readonly flight: FlightOptions },
+  bend: Bend | null,
+  modelled: SimulatedShot,
+  accuracy: DeviceAccuracy,
+  flight: FlightOptions,
+): Departure {
+  const base = { startDeg: ball.startDirectionDeg, startSdDeg: accuracy.startDirectionDeg };
+  if (ball.spinAxisTiltDeg !== null) {
+    return { ...base, tiltDeg: ball.spinAxisTiltDeg, tiltSdDeg: accuracy.spinAxisTiltDeg };
+  }
+  if (bend === null) return { ...base, tiltDeg: null, tiltSdDeg: 1 };
+  const { launch, flight: flown } = modelled;
+  const perTilt = bendPerTilt(launch, flown.curveM, flight);
+  if (!(perTilt > 0)) return { ...base, tiltDeg: null, tiltSdDeg: 1 };
+  const expectedM = atLength(flown.curveM, flown.carryM, ball.carryM ?? flown.carryM);
+  const left = (bend.curveM - expectedM) / perTilt;
+  return { ...base, tiltDeg: launch.spinAxisTiltDeg + left, tiltSdDeg: bend.sdM / perTilt };
+}
+
+/** Where it landed against the flight of its own measured launch: wind, or a bad reading. */
+function landingOf(
+  ball: MeasuredBall,
+  bend: Bend | null,
+  flown: { readonly launch: BallLaunch; readonly curveM: number; readonly carryM: number } | null,
+  accuracy: DeviceAccuracy,
+  flight: FlightOptions,
+): Agreement['landing'] {
+  if (flown === null || bend === null || flown.carryM < 1) return null;
+  const perTilt = bendPerTilt(flown.launch, flown.curveM, flight);
+  const expectedM = atLength(flown.curveM, flown.carryM, ball.carryM ?? flown.carryM);
+  const bySpin = (flown.curveM * accuracy.spinRateRpm) / Math.max(500, flown.launch.spinRateRpm);
+  const sd = Math.hypot(bend.sdM, perTilt * accuracy.spinAxisTiltDeg, bySpin);
+  const leftM = bend.curveM - expectedM;
+  return { leftM, sds: leftM / sd };
+}
+
+/** Squared distances beyond which errors alone do not explain a ball, by figures compared. */
+export const limitsOf = (
+  impact: ImpactCheck | null,
+  landing: Agreement['landing'],
+): readonly [number, number, number] =>
+  impact !== null && landing !== null ? AGREEMENT_LIMITS.both : AGREEMENT_LIMITS.alone;
+
+function verdictOf(impact: ImpactCheck, modelTiltDeg: number): AgreementVerdict {
+  const { startLeftDeg, tiltLeftDeg } = impact;
+  if (tiltLeftDeg === null || Math.abs(startLeftDeg ?? 0) > Math.abs(tiltLeftDeg)) {
+    return 'started-elsewhere';
+  }
+  const seen = modelTiltDeg + tiltLeftDeg;
+  if (seen * modelTiltDeg < 0) return 'bent-otherwise';
+  return Math.abs(seen) > Math.abs(modelTiltDeg) ? 'bent-more' : 'bent-less';
+}
+
+export interface AgreementInput {
+  readonly ball: MeasuredBall;
+  readonly assumed: AssumedDelivery;
+  readonly modelled: SimulatedShot;
+  readonly flown: {
+    readonly launch: BallLaunch;
+    readonly curveM: number;
+    readonly carryM: number;
+  } | null;
+}
+
+/** Compares the measured ball with the model's for the same face and path, and its landing with its launch. */
+export function agreementOf(
+  { ball, assumed, modelled, flown }: AgreementInput,
+  accuracy: DeviceAccuracy,
+  flight: FlightOptions,
 ): Agreement {
-  if (modelled === null || assumed === null || modelled.flight.outcome !== 'landed')
-    return CANNOT_TELL;
-  const known = (figure: SourcedFigure | null): figure is SourcedFigure =>
-    figure !== null && !isModel(figure);
-  const startLeftDeg = known(start) ? start.value - modelled.launch.startDirectionDeg : null;
-  const carryM = known(carry) ? carry.value : modelled.flight.carryM;
-  // A short ball bends less: compare the curves at the measured length.
-  const expectedM = modelled.flight.curveM * (carryM / Math.max(modelled.flight.carryM, 1)) ** 2;
-  const curveLeftM = known(curve) ? curve.value - expectedM : null;
-  if (startLeftDeg === null && curveLeftM === null) return CANNOT_TELL;
-  const verdict = verdictOf(startLeftDeg, curveLeftM, expectedM, carryM, curve?.value ?? 0);
-  const facts = { verdict, startLeftDeg, curveLeftM };
-  if (verdict === 'agrees' || verdict === 'cannot-tell') {
-    return { ...facts, suspect: false, note: '', strikeToeMm: null };
+  if (modelled.flight.outcome !== 'landed') return CANNOT_TELL;
+  const bend = measuredBend(ball, accuracy);
+  const seen = departureOf(ball, bend, modelled, accuracy, flight);
+  const impact = checkImpact(assumed, seen, accuracy);
+  const landing = landingOf(ball, bend, flown, accuracy, flight);
+  if (impact === null && landing === null) return CANNOT_TELL;
+  const limits = limitsOf(impact, landing);
+  const limit2 = limits[impact?.figures === 2 ? 2 : 1];
+  if (impact !== null && impact.distance2 > limit2) {
+    const at = (strikeToeMm: number): number =>
+      checkImpact(withDelivery(assumed, { strikeToeMm }), seen, accuracy)?.distance2 ?? Infinity;
+    // A strike that was measured is in the model already: what is left is not the strike.
+    const looked = ball.strikeToeMm === null && showsStrike(assumed.head);
+    return {
+      verdict: verdictOf(impact, modelled.launch.spinAxisTiltDeg),
+      impact,
+      departure: seen,
+      landing,
+      strikeToeMm: looked ? guessStrikeMm(at, limit2) : null,
+      suspect: true,
+    };
   }
-  const seen = {
-    startDirectionDeg: known(start) ? start.value : null,
-    curveM: known(curve) ? curve.value : null,
-    carryM,
-  };
-  // A strike that was measured is in the model already: what is left is not the strike.
-  const guess =
-    ball.strikeToeMm === null
-      ? guessStrike(assumed.delivery, assumed.head, seen, context.flight)
-      : null;
-  const strikeToeMm = guess?.explains === true ? guess.strikeToeMm : null;
-  const why =
-    strikeToeMm === null
-      ? 'wind or a bad reading'
-      : `probably off the ${strikeToeMm > 0 ? 'toe' : 'heel'}, about ${Math.abs(strikeToeMm)} mm`;
-  return { ...facts, suspect: true, note: `${VERDICT_WORDS[verdict]}: ${why}`, strikeToeMm };
+  const astray = landing !== null && landing.sds ** 2 > limits[1];
+  const verdict = astray ? 'landed-elsewhere' : 'agrees';
+  return { verdict, impact, departure: seen, landing, strikeToeMm: null, suspect: astray };
 }
-
-function verdictOf(
-  startLeftDeg: number | null,
-  curveLeftM: number | null,
-  expectedM: number,
-  carryM: number,
-  curveM: number,
-): AgreementVerdict {
-  const { startDeg, curveShare } = AGREEMENT_DEFAULTS;
-  if (curveLeftM !== null && Math.abs(curveLeftM) > curveShare * carryM) {
-    if (curveM * expectedM < 0) return 'bent-otherwise';
-    return Math.abs(curveM) > Math.abs(expectedM) ? 'bent-more' : 'bent-less';
-  }
-  if (startLeftDeg !== null && Math.abs(startLeftDeg) > startDeg) return 'started-elsewhere';
-  return 'agrees';
-}
-
-const VERDICT_WORDS: Readonly<Record<Exclude<AgreementVerdict, 'agrees' | 'cannot-tell'>, string>> =
-  {
-    'bent-more': 'bent more than its face and path explain',
-    'bent-less': 'bent less than its face and path explain',
-    'bent-otherwise': 'bent the other way than its face and path explain',
-    'started-elsewhere': 'started where its face and path do not point',
-  };

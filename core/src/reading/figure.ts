@@ -5,3 +5,19 @@ export interface SourcedFigure {
   readonly value: number;
   readonly from: FigureSource;
 }
+
+/** The figures a reading averages and a proof compares; degrees, m and m/s, positive right, strike in mm to the toe. */
+export const PROOF_FIGURES = [
+  'clubPathDeg',
+  'faceAngleDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+  'curveM',
+  'offlineM',
+  'carryM',
+  'strikeToeMm',
+  'ballSpeedMps',
+  'clubSpeedMps',
+] as const;
+export type ProofFigure = (typeof PROOF_FIGURES)[number];
+export type ProofBall = { readonly [F in ProofFigure]?: number | null };

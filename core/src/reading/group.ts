@@ -1,33 +1,36 @@
-import { headOf } from '../delivery/club.ts';
-import { clubOrUsual, deliveryOf } from './delivery.ts';
-import type { AssumedDelivery } from './delivery.ts';
+import { playedClub } from '../delivery/bag.ts';
+import type { Delivery } from '../delivery/delivery.ts';
+import type { AssumedDelivery } from '../inverse/complete.ts';
+import { solveDelivery } from '../inverse/solve.ts';
+import type { MeasuredBall } from '../intake/quantities.ts';
+import { NORMAL_975, mean, standardDeviation } from '../maths/statistics.ts';
+import { readBlockOf } from './blocks.ts';
+import { accuracyFor } from './context.ts';
+import type { ResolvedContext } from './context.ts';
+import { countByBlock } from './counts.ts';
+import { half95Of, sharedSdOf } from './error.ts';
+import type { InferredSd } from './error.ts';
+import type { GroupFact } from './facts.ts';
+import { PROOF_FIGURES } from './figure.ts';
+import type { ProofFigure } from './figure.ts';
+import type { BallView } from './read-ball.ts';
 import { fitStartShare } from './schools.ts';
 import type { StartShare } from './schools.ts';
-import { solveDelivery } from './solve.ts';
-import { splitError, splitMiss } from './split.ts';
-import type { MissSplit } from './split.ts';
-import { accuracyFor } from './view.ts';
-import type { BallView, ViewContext } from './view.ts';
-import { EMPTY_BALL } from '../intake/quantities.ts';
-import type { MeasuredBall } from '../intake/quantities.ts';
-import { mean, summarise } from '../maths/statistics.ts';
-import type { Summary } from '../maths/statistics.ts';
 
-/** The figures a reading speaks of, over the balls that count. */
-export const GROUP_FIGURES = [
-  'faceAngleDeg',
-  'clubPathDeg',
-  'faceToPathDeg',
-  'startDirectionDeg',
-  'curveM',
-  'carryM',
-  'offlineM',
-] as const;
-export type GroupFigure = (typeof GROUP_FIGURES)[number];
-
-export interface FigureSummary extends Summary {
+/** A figure over balls; `low` and `high` are the 95 % interval of the mean, shared errors in it. */
+export interface FigureSummary {
+  readonly count: number;
+  readonly mean: number;
+  /** Sample standard deviation of the balls; 0 for one. */
+  readonly sd: number;
+  readonly half95: number;
+  readonly low: number;
+  readonly high: number;
+  /** The part of the error that all these balls share, one standard deviation. */
+  readonly sharedSd: number;
   readonly ballIds: readonly string[];
 }
+export type Figures = Readonly<Partial<Record<ProofFigure, FigureSummary>>>;
 
 /** The most common name and how many balls bore a name of its start and bend. */
 export interface GroupPattern {
@@ -42,40 +45,45 @@ export interface GroupPattern {
 export interface GroupReading {
   /** Id of the standard club, or null where the balls name none. */
   readonly club: string | null;
-  readonly clubLabel: string;
+  /** What the file called it, or null. */
+  readonly clubText: string | null;
   readonly ballIds: readonly string[];
+  /** The balls that are read together: those of one block that count. */
   readonly countedIds: readonly string[];
+  /** Balls that do not count, whatever the reason. */
+  readonly leftOutIds: readonly string[];
+  /** Balls that did not fly as their face and path say, counted or not. */
   readonly suspectIds: readonly string[];
-  readonly figures: Readonly<Partial<Record<GroupFigure, FigureSummary>>>;
+  readonly facts: readonly GroupFact[];
+  readonly figures: Figures;
   readonly pattern: GroupPattern | null;
-  /** The typical delivery, and what its miss is made of; null without face and path. */
+  /** The typical delivery; null without face and path. */
   readonly typical: AssumedDelivery | null;
-  readonly split: MissSplit | null;
-  /** 95 % half-widths of the face's and the path's parts of the split, m. */
-  readonly splitHalf95: { readonly faceM: number; readonly pathM: number } | null;
-  /** Balls whose face and path were read backwards, with the half-widths for a usual one, degrees. */
-  readonly inferred: {
-    readonly ballIds: readonly string[];
-    readonly faceHalf95Deg: number;
-    readonly pathHalf95Deg: number;
-    readonly assumed: readonly string[];
-    readonly byEye: boolean;
-  } | null;
+  /** Balls whose face and path were read backwards, with how sure they are, degrees. */
+  readonly inferred: Inferred | null;
   /** The face's share of the start in these balls. */
   readonly share: StartShare;
+}
+
+export interface Inferred {
+  readonly ballIds: readonly string[];
+  readonly faceHalf95Deg: number;
+  readonly pathHalf95Deg: number;
+  readonly gapHalf95Deg: number;
+  readonly assumed: readonly string[];
+  readonly byEye: boolean;
 }
 
 /** When balls are alike enough to call it a pattern (common practice, no source). */
 export const PATTERN_DEFAULTS = { ballsAtLeast: 5, shareAtLeast: 0.6 } as const;
 
-const valueOf = (view: BallView, figure: GroupFigure): number | null => {
+/** A figure of a ball as read; null where it has none. */
+export function figureOf(view: BallView, figure: ProofFigure): number | null {
   switch (figure) {
     case 'faceAngleDeg':
-      return view.faceAngleDeg;
     case 'clubPathDeg':
-      return view.clubPathDeg;
     case 'faceToPathDeg':
-      return view.faceToPathDeg;
+      return view[figure];
     case 'startDirectionDeg':
       return view.start?.value ?? null;
     case 'curveM':
@@ -84,13 +92,36 @@ const valueOf = (view: BallView, figure: GroupFigure): number | null => {
       return view.carry?.value ?? null;
     case 'offlineM':
       return view.offline?.value ?? null;
+    default:
+      return view.ball[figure];
   }
-};
+}
 
-function summariseFigure(views: readonly BallView[], figure: GroupFigure): FigureSummary | null {
-  const known = views.filter((view) => valueOf(view, figure) !== null);
-  const summary = summarise(known.map((view) => valueOf(view, figure)!));
-  return summary === null ? null : { ...summary, ballIds: known.map((view) => view.id) };
+export function figuresOf(
+  views: readonly BallView[],
+  context: ResolvedContext,
+  inferred: InferredSd | null,
+): Figures {
+  const found: Partial<Record<ProofFigure, FigureSummary>> = {};
+  for (const figure of PROOF_FIGURES) {
+    const known = views.filter((view) => figureOf(view, figure) !== null);
+    if (known.length === 0) continue;
+    const values = known.map((view) => figureOf(view, figure)!);
+    const sharedSd = sharedSdOf(figure, known, context, inferred);
+    const half95 = half95Of(values, sharedSd);
+    const middle = mean(values);
+    found[figure] = {
+      count: values.length,
+      mean: middle,
+      sd: standardDeviation(values),
+      half95,
+      low: middle - half95,
+      high: middle + half95,
+      sharedSd,
+      ballIds: known.map(({ id }) => id),
+    };
+  }
+  return found;
 }
 
 /** The commonest start and bend together; its name is that of most of those balls. */
@@ -122,12 +153,12 @@ const meanOf = (values: readonly (number | null)[]): number | null => {
 };
 
 /** How sure face and path are where they were read backwards, for the balls' average. */
-function inferredOf(views: readonly BallView[], context: ViewContext): GroupReading['inferred'] {
+function inferredOf(views: readonly BallView[], context: ResolvedContext): Inferred | null {
   const inferred = views.filter((view) => view.inferred);
-  if (inferred.length === 0) return null;
+  const played = playedClub(inferred[0]?.ball.club, context.bag);
+  if (played === null) return null;
   const average = (pick: (ball: MeasuredBall) => number | null): number | null =>
     meanOf(inferred.map((view) => pick(view.ball)));
-  const head = headOf(clubOrUsual(inferred[0]!.ball.club));
   const ball = {
     startDirectionDeg: average((b) => b.startDirectionDeg),
     spinAxisTiltDeg: average((b) => b.spinAxisTiltDeg),
@@ -140,19 +171,21 @@ function inferredOf(views: readonly BallView[], context: ViewContext): GroupRead
   };
   const byEye = inferred.every((view) => view.ball.seen === 'eye');
   const accuracy = accuracyFor(inferred[0]!.ball, context.accuracy);
-  const solved = solveDelivery(ball, head, { ...context, accuracy });
+  const { hand, flight } = context;
+  const solved = solveDelivery(ball, played.head, { hand, flight, accuracy, club: played.club });
   if (solved.delivery === null) return null;
   return {
     ballIds: inferred.map((view) => view.id),
     faceHalf95Deg: solved.half95.faceAngleDeg ?? Infinity,
     pathHalf95Deg: solved.half95.clubPathDeg ?? Infinity,
+    gapHalf95Deg: solved.gapHalf95Deg,
     assumed: solved.assumed,
     byEye,
   };
 }
 
 /** The face's share of the start, from balls whose face, path and start were all measured. */
-function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
+function shareOf(views: readonly BallView[], context: ResolvedContext): StartShare {
   const balls = views.flatMap(({ ball, inferred, modelled, delivery }) =>
     inferred ||
     ball.faceAngleDeg === null ||
@@ -174,64 +207,62 @@ function shareOf(views: readonly BallView[], context: ViewContext): StartShare {
   return fitStartShare(balls, context.accuracy);
 }
 
-/**
- * Standard error of a mean, degrees: the balls' scatter, which holds the monitor's error too, but
- * never less than that error by itself.
- */
-const errorOf = (summary: FigureSummary | undefined, accuracyDeg: number): number =>
-  summary === undefined
-    ? accuracyDeg
-    : Math.max(summary.sd, accuracyDeg) / Math.sqrt(summary.count);
+const AVERAGED = [
+  'clubSpeedMps',
+  'attackAngleDeg',
+  'clubPathDeg',
+  'faceAngleDeg',
+  'dynamicLoftDeg',
+  'strikeToeMm',
+  'strikeHighMm',
+] as const satisfies readonly Exclude<keyof Delivery, 'hand'>[];
 
-/** The balls' average as one ball, of the figures a delivery needs. */
-function averageBall(views: readonly BallView[], club: string | null): MeasuredBall {
-  const average = (pick: (ball: MeasuredBall) => number | null): number | null =>
-    meanOf(views.map((view) => pick(view.ball)));
-  return {
-    ...EMPTY_BALL,
-    club,
-    faceAngleDeg: meanOf(views.map((view) => view.faceAngleDeg)),
-    clubPathDeg: meanOf(views.map((view) => view.clubPathDeg)),
-    attackAngleDeg: average((ball) => ball.attackAngleDeg),
-    dynamicLoftDeg: average((ball) => ball.dynamicLoftDeg),
-    clubSpeedMps: average((ball) => ball.clubSpeedMps),
-    ballSpeedMps: average((ball) => ball.ballSpeedMps),
-    strikeToeMm: average((ball) => ball.strikeToeMm),
-    strikeHighMm: average((ball) => ball.strikeHighMm),
-  };
+/** The mean of the balls' deliveries; null where no ball has one. */
+export function typicalOf(views: readonly BallView[]): AssumedDelivery | null {
+  const known = views.flatMap(({ delivery }) => (delivery === null ? [] : [delivery]));
+  const [one] = known;
+  if (one === undefined) return null;
+  const means = Object.fromEntries(
+    AVERAGED.map((field) => [field, mean(known.map(({ delivery }) => delivery[field]))]),
+  );
+  return { ...one, delivery: { ...one.delivery, ...means } };
 }
 
-/** Reads the balls of one club together. */
-export function readGroup(views: readonly BallView[], context: ViewContext): GroupReading {
-  const club = views[0]?.ball.club ?? null;
-  const counted = views.filter((view) => view.counts);
-  const figures: Partial<Record<GroupFigure, FigureSummary>> = {};
-  for (const figure of GROUP_FIGURES) {
-    const summary = summariseFigure(counted, figure);
-    if (summary !== null) figures[figure] = summary;
-  }
-  const typical =
-    counted.length === 0 ? null : deliveryOf(averageBall(counted, club), context.hand);
-  const split = typical === null ? null : splitMiss(typical.delivery, typical.head, context.flight);
-  const sd = {
-    faceAngleDeg: errorOf(figures.faceAngleDeg, context.accuracy.faceAngleDeg),
-    clubPathDeg: errorOf(figures.clubPathDeg, context.accuracy.clubPathDeg),
-  };
-  const splitHalf95 =
-    typical === null ? null : splitError(typical.delivery, typical.head, sd, context.flight);
-  return {
-    club,
-    clubLabel:
-      club === null ? (views[0]?.ball.clubText ?? 'club not named') : clubOrUsual(club).label,
+const inferredSdOf = (inferred: Inferred | null): InferredSd | null =>
+  inferred === null
+    ? null
+    : {
+        faceDeg: inferred.faceHalf95Deg / NORMAL_975,
+        pathDeg: inferred.pathHalf95Deg / NORMAL_975,
+        gapDeg: inferred.gapHalf95Deg / NORMAL_975,
+      };
+
+export interface ReadGroup {
+  readonly group: GroupReading;
+  readonly views: readonly BallView[];
+}
+
+/** Reads the balls of one club together: those of one block, as far as they count. */
+export function readGroup(given: readonly BallView[], context: ResolvedContext): ReadGroup {
+  const { views, factsOf } = countByBlock(given, context.accuracy);
+  const read = readBlockOf(views, ({ ball }) => ball);
+  const facts = factsOf(new Set(read.map(({ id }) => id)));
+  const counted = read.filter((view) => view.counts);
+  const inferred = inferredOf(counted, context);
+  const figures = figuresOf(counted, context, inferredSdOf(inferred));
+  const group: GroupReading = {
+    club: views[0]?.ball.club ?? null,
+    clubText: views[0]?.ball.clubText ?? null,
     ballIds: views.map((view) => view.id),
     countedIds: counted.map((view) => view.id),
+    leftOutIds: views.filter((view) => !view.counts).map((view) => view.id),
     suspectIds: views.filter((view) => view.agreement.suspect).map((view) => view.id),
+    facts,
     figures,
     pattern: patternOf(counted),
-    typical,
-    split,
-    splitHalf95,
-    inferred: inferredOf(counted, context),
+    typical: typicalOf(counted),
+    inferred,
     share: shareOf(counted, context),
   };
+  return { group, views };
 }

@@ -12,7 +12,8 @@ import type { ClubHead } from '../delivery/head.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { simulateShot } from '../flight/simulate.ts';
 import { flyBall } from '../flight/flight.ts';
-import { mean, tPoint975 } from '../maths/statistics.ts';
+import { mean } from '../maths/statistics.ts';
+import { tQuantile } from '../maths/student.ts';
 
 export const START_SCHOOLS = ['impact', 'fixed-split', 'face-only', 'path-only'] as const;
 export type StartSchool = (typeof START_SCHOOLS)[number];
@@ -141,7 +142,7 @@ export function fitStartShare(
   const residual = gaps.reduce((sum, gap, i) => sum + (leads[i]! - share * gap) ** 2, 0);
   const [face, path] = [error.faceAngleDeg ** 2, error.clubPathDeg ** 2];
   const shift = Math.abs(count * (path - share * (face + path))) / squares;
-  const half = tPoint975(count - 1) * Math.sqrt(residual / (count - 1) / squares) + shift;
+  const half = tQuantile(0.975, count - 1) * Math.sqrt(residual / (count - 1) / squares) + shift;
   const [low, high] = [share - half, share + half];
   if (high - low > widestInterval)
     return { share: null, count, reason: 'the balls scatter too much to tell' };

@@ -5,6 +5,7 @@
  */
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
+import { turnFace } from '../delivery/turn.ts';
 import { NO_WIND } from '../flight/options.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { simulateShot } from '../flight/simulate.ts';
@@ -56,8 +57,8 @@ export interface MissSplit {
 }
 
 /**
- * What each factor costs. With a factor off: aim at the target, the face square to the aim, the path
- * along the aim, the strike in the middle, no wind. Throws RangeMisuse for numbers out of range.
+ * What each factor costs. With a factor off: aim at the target, the face square to the aim with the loft
+ * that follows, the path along the aim, the strike in the middle, no wind. Throws RangeMisuse for numbers out of range.
  */
 export function splitMiss(
   delivery: Delivery,
@@ -80,9 +81,9 @@ export function splitMiss(
       return place >= 0 && (onBits & (1 << place)) !== 0;
     };
     const aim = on(0) ? aimDeg : 0;
+    const faceDeg = aim + (on(1) ? delivery.faceAngleDeg - aimDeg : 0);
     const shot = {
-      ...delivery,
-      faceAngleDeg: aim + (on(1) ? delivery.faceAngleDeg - aimDeg : 0),
+      ...turnFace(delivery, head, faceDeg - delivery.faceAngleDeg),
       clubPathDeg: aim + (on(2) ? delivery.clubPathDeg - aimDeg : 0),
       strikeToeMm: on(3) ? delivery.strikeToeMm : 0,
       strikeHighMm: on(3) ? delivery.strikeHighMm : 0,
@@ -100,38 +101,4 @@ export function splitMiss(
     windM: share(4),
     totalM,
   };
-}
-
-const PARTS = ['aimM', 'faceM', 'pathM', 'strikeM', 'windM', 'totalM'] as const;
-
-/** The mean split of several deliveries: its parts add up to the mean miss. Null for none. */
-export function splitMisses(
-  deliveries: readonly { readonly delivery: Delivery; readonly head: ClubHead }[],
-  options: SplitOptions = {},
-): MissSplit | null {
-  if (deliveries.length === 0) return null;
-  const splits = deliveries.map(({ delivery, head }) => splitMiss(delivery, head, options));
-  const mean = (part: keyof MissSplit): number =>
-    splits.reduce((sum, split) => sum + split[part], 0) / splits.length;
-  return Object.fromEntries(PARTS.map((part) => [part, mean(part)])) as unknown as MissSplit;
-}
-
-/**
- * How far off the face's and the path's parts may be, m, 95 %, when face and path are each known with
- * the given standard deviation, degrees: both moved by it, and the changes of the split added up.
- */
-export function splitError(
-  delivery: Delivery,
-  head: ClubHead,
-  sd: { readonly faceAngleDeg: number; readonly clubPathDeg: number },
-  options: SplitOptions = {},
-): { readonly faceM: number; readonly pathM: number } {
-  const moved = (['faceAngleDeg', 'clubPathDeg'] as const).map((field) =>
-    [sd[field], -sd[field]].map((by) =>
-      splitMiss({ ...delivery, [field]: delivery[field] + by }, head, options),
-    ),
-  );
-  const half = (part: 'faceM' | 'pathM'): number =>
-    1.96 * Math.hypot(...moved.map(([more, less]) => (more![part] - less![part]) / 2));
-  return { faceM: half('faceM'), pathM: half('pathM') };
 }

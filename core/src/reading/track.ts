@@ -2,8 +2,8 @@ import { flyBall } from '../flight/flight.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import type { PathPoint } from '../flight/path.ts';
 import { simulateShot } from '../flight/simulate.ts';
-import { measuredLaunch } from './view.ts';
-import type { BallView } from './view.ts';
+import { measuredLaunch } from './read-ball.ts';
+import type { BallView } from './read-ball.ts';
 
 /** A point of a ball's track over the ground and its height, m. */
 export type TrackPoint = Omit<PathPoint, 'timeS'>;

@@ -1,5 +1,4 @@
-import { clubOrUsual } from '../reading/delivery.ts';
-import { headOf } from '../delivery/club.ts';
+import { findClub, headOf } from '../delivery/club.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import { simulateShot } from '../flight/simulate.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
@@ -8,7 +7,7 @@ import { usualDelivery } from './deliveries.ts';
 
 /** A full monitor row of a delivery, exact. */
 export function measured(clubId: string, changes: Partial<Delivery> = {}): LessonBall {
-  const club = clubOrUsual(clubId);
+  const club = findClub(clubId)!;
   const delivery = usualDelivery(club, changes);
   const { launch, flight } = simulateShot(delivery, headOf(club));
   return {

@@ -3,21 +3,14 @@ import type { Club } from '../delivery/club.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import { standardHead } from '../delivery/head.ts';
+import { plainDelivery } from '../delivery/usual.ts';
 
-/** A usual full shot with a club: square, along the line, in the middle. */
-export function usualDelivery(club: Club, changes: Partial<Delivery> = {}): Delivery {
-  return {
-    hand: 'right',
-    clubSpeedMps: 45 * club.speedShare,
-    attackAngleDeg: club.usualAttackDeg,
-    clubPathDeg: 0,
-    faceAngleDeg: 0,
-    dynamicLoftDeg: club.usualDynamicLoftDeg,
-    strikeToeMm: 0,
-    strikeHighMm: 0,
-    ...changes,
-  };
-}
+/** A usual full shot of a player between slow and fast: square, along the line. */
+export const usualDelivery = (club: Club, changes: Partial<Delivery> = {}): Delivery => ({
+  ...plainDelivery(club, 'right', 45),
+  strikeHighMm: 0,
+  ...changes,
+});
 
 export const BAG_SHOTS = STANDARD_BAG.map((club) => ({ club, head: headOf(club) }));
 

@@ -62,7 +62,7 @@ class BallFields extends BallFiguresDto {
 
   @ApiPropertyOptional({ type: String, nullable: true, enum: BLOCK_KINDS })
   @IsOptional()
-  @IsIn(BLOCK_KINDS, { message: 'block: choose baseline, drill, toned or play' })
+  @IsIn(BLOCK_KINDS, { message: `block: choose ${BLOCK_KINDS.join(', ')}` })
   readonly block?: BlockKind | null;
 
   @ApiPropertyOptional({ type: String, nullable: true })
@@ -81,7 +81,7 @@ export class TagBalls {
 
   @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
   @ValidateIf((_body, value) => value !== null)
-  @IsIn(BLOCK_KINDS, { message: 'block: choose baseline, drill, toned or play' })
+  @IsIn(BLOCK_KINDS, { message: `block: choose ${BLOCK_KINDS.join(', ')}` })
   readonly block!: BlockKind | null;
 
   @ApiPropertyOptional({ type: String, nullable: true })

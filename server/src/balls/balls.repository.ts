@@ -1,7 +1,7 @@
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, inArray, isNotNull, isNull, max, ne } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
 import { ball, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
@@ -47,8 +47,19 @@ export class BallsRepository {
       .orderBy(asc(ball.ordinal));
   }
 
-  /** Every tagged ball of a player that counts, lesson by lesson. */
-  async taggedOf(db: Handle, playerId: string): Promise<BallRow[]> {
+  /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson. */
+  async drilledOf(db: Handle, playerId: string): Promise<BallRow[]> {
+    const drilled = db
+      .select({ id: ball.lessonId })
+      .from(ball)
+      .innerJoin(lesson, eq(lesson.id, ball.lessonId))
+      .where(
+        and(
+          eq(ball.academyId, this.academies.id),
+          eq(lesson.playerId, playerId),
+          isNotNull(ball.drillId),
+        ),
+      );
     const rows = await db
       .select({ ball })
       .from(ball)
@@ -57,9 +68,8 @@ export class BallsRepository {
         and(
           eq(ball.academyId, this.academies.id),
           eq(lesson.playerId, playerId),
-          isNotNull(ball.block),
+          inArray(ball.lessonId, drilled),
           isNull(ball.deletedAt),
-          ne(ball.keep, 'out'),
         ),
       )
       .orderBy(asc(lesson.startsAt), asc(ball.ordinal));

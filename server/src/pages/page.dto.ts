@@ -6,7 +6,6 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsIn,
   IsISO8601,
   IsInt,
   IsNumber,
@@ -20,13 +19,12 @@ import {
 } from 'class-validator';
 import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
 
-const VERDICTS = ['better', 'worse', 'not yet clear'] as const;
-
 export class PageNumberDto {
   @ApiProperty() @IsString() @MaxLength(80) readonly label!: string;
   @ApiProperty() @IsString() @MaxLength(40) readonly before!: string;
   @ApiProperty() @IsString() @MaxLength(40) readonly after!: string;
-  @ApiProperty({ enum: VERDICTS }) @IsIn(VERDICTS) readonly verdict!: (typeof VERDICTS)[number];
+  /** How it stands, in the player's words. */
+  @ApiProperty() @IsString() @MaxLength(60) readonly verdict!: string;
 }
 
 /** A station to lay out: the drill and what its layout is made for. */
@@ -52,6 +50,12 @@ export class PageContent {
   @IsString({ each: true })
   @MaxLength(400, { each: true })
   readonly points!: string[];
+
+  @ApiPropertyOptional({ description: 'What to expect for now' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(400)
+  readonly expect?: string;
 
   @ApiProperty({ type: [PageNumberDto] })
   @IsArray()

@@ -1,15 +1,32 @@
-import { ANGLE_STYLES, HANDS, LENGTH_UNITS, PROOF_FIGURES, SPEED_UNITS } from '@loxos/core';
+import {
+  ANGLE_STYLES,
+  CLUB_KINDS,
+  EFFECT_FIGURES,
+  HANDS,
+  LENGTH_UNITS,
+  SPEED_UNITS,
+} from '@loxos/core';
 import type {
   AngleStyle,
+  ClubKind,
   DrillEffect,
+  EffectFigure,
   Hand,
   LengthUnit,
-  ProofFigure,
   SpeedUnit,
 } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
-import { Transform } from 'class-transformer';
-import { IsIn, IsNotEmpty, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
+import { Transform, Type } from 'class-transformer';
+import {
+  IsIn,
+  IsNotEmpty,
+  IsOptional,
+  IsString,
+  IsUUID,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import { WantedByClubDto } from '../common/wanted.dto.ts';
 
 const trimmed = Transform(({ value }: { value: unknown }) =>
   typeof value === 'string' ? value.trim() : value,
@@ -53,6 +70,12 @@ class PlayerFields {
   @IsString()
   @MaxLength(2000)
   readonly bodyNotes?: string;
+
+  @ApiPropertyOptional({ type: WantedByClubDto })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => WantedByClubDto)
+  readonly wanted?: WantedByClubDto;
 }
 
 export class CreatePlayer extends PlayerFields {
@@ -73,15 +96,16 @@ export class Player {
   @ApiProperty({ enum: ANGLE_STYLES }) readonly angleStyle!: AngleStyle;
   @ApiProperty() readonly aims!: string;
   @ApiProperty() readonly bodyNotes!: string;
+  @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
 }
 
-const VERDICTS = ['better', 'worse', 'not yet clear'] as const;
-
-/** What a drill moved in one lesson, in degrees, m or m/s. */
+/** What a drill block moved against the baseline of its lesson and club, degrees, positive right. */
 export class PlayerEffect implements DrillEffect {
   @ApiProperty() readonly drillId!: string;
-  @ApiProperty({ enum: PROOF_FIGURES }) readonly figure!: ProofFigure;
-  @ApiProperty() readonly difference!: number;
-  @ApiProperty({ enum: VERDICTS }) readonly verdict!: (typeof VERDICTS)[number];
+  @ApiProperty({ enum: CLUB_KINDS }) readonly kind!: ClubKind;
+  @ApiProperty({ enum: EFFECT_FIGURES }) readonly figure!: EffectFigure;
+  @ApiProperty() readonly byDeg!: number;
+  @ApiProperty({ description: 'Standard error' }) readonly errorDeg!: number;
+  @ApiProperty() readonly isClear!: boolean;
   @ApiProperty() readonly balls!: number;
 }

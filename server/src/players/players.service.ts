@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { DEFAULT_DISPLAY_UNITS } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, drillEffects, resolveContext } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository } from '../balls/balls.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
-import { effectsOf } from './effects.ts';
+import { SettingsService } from '../settings/settings.service.ts';
 import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
@@ -19,6 +19,7 @@ export const toPlayer = (row: PlayerRow): Player => ({
   angleStyle: row.angleStyle,
   aims: row.aims,
   bodyNotes: row.bodyNotes,
+  wanted: JSON.parse(row.wanted) as Player['wanted'],
 });
 
 @Injectable()
@@ -27,6 +28,7 @@ export class PlayersService {
     private readonly store: Store,
     private readonly players: PlayersRepository,
     private readonly balls: BallsRepository,
+    private readonly settings: SettingsService,
   ) {}
 
   async list(): Promise<Player[]> {
@@ -53,6 +55,7 @@ export class PlayersService {
         angleStyle: dto.angleStyle ?? DEFAULT_DISPLAY_UNITS.angle,
         aims: dto.aims ?? '',
         bodyNotes: dto.bodyNotes ?? '',
+        wanted: JSON.stringify(dto.wanted ?? { all: PLAIN_WANTED }),
         createdAt: at,
         updatedAt: at,
       });
@@ -63,17 +66,25 @@ export class PlayersService {
   update(id: string, dto: UpdatePlayer): Promise<Player> {
     return this.store.write(async (tx) => {
       await this.require(tx, id);
-      await this.players.update(tx, id, { ...dto, updatedAt: nowText() });
+      const { wanted, ...rest } = dto;
+      const changes = { ...rest, ...(wanted && { wanted: JSON.stringify(wanted) }) };
+      await this.players.update(tx, id, { ...changes, updatedAt: nowText() });
       return toPlayer(await this.require(tx, id));
     });
   }
 
-  /** What each drill has moved for this player, lesson by lesson. */
-  effects(id: string): Promise<PlayerEffect[]> {
-    return this.store.read(async (db) => {
-      await this.require(db, id);
-      return effectsOf(await this.balls.taggedOf(db, id));
-    });
+  /** What each drill has moved for this player, lesson by lesson, read and counted as every screen does. */
+  async effects(id: string): Promise<PlayerEffect[]> {
+    const { bands, naming, accuracy } = await this.settings.get();
+    const [player, balls] = await this.store.read(async (db) => [
+      await this.require(db, id),
+      await this.balls.drilledOf(db, id),
+    ]);
+    const context = resolveContext({ hand: player.hand, bands, naming, accuracy });
+    const lessons = new Map<string, (typeof balls)[number][]>();
+    for (const ball of balls)
+      lessons.set(ball.lessonId, [...(lessons.get(ball.lessonId) ?? []), ball]);
+    return [...lessons.values()].flatMap((own) => drillEffects(own, context));
   }
 
   private async require(db: Handle, id: string): Promise<PlayerRow> {

@@ -1,5 +1,5 @@
-import { ACCURACY_RANGES, BAND_RANGES, FIRST_SCHOOLS, NAMING_SCHOOLS } from '@loxos/core';
-import type { Bands, FirstSchool, NamingSchool, SetAccuracy } from '@loxos/core';
+import { ACCURACY_RANGES, BAND_RANGES, FIRST_ROUTES, NAMING_SCHOOLS } from '@loxos/core';
+import type { AcademyRules, Bands, FirstRoute, NamingSchool, SetAccuracy } from '@loxos/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { IsIn, IsNumber, Max, Min, ValidateNested } from 'class-validator';
@@ -41,14 +41,15 @@ function declareNumbers(
 declareNumbers(BandsDto, BAND_RANGES);
 declareNumbers(AccuracyDto, ACCURACY_RANGES);
 
-export class Settings {
+/** The academy's rules; defaults and ranges are the core's. */
+export class Settings implements AcademyRules {
   @ApiProperty({ enum: NAMING_SCHOOLS })
   @IsIn(NAMING_SCHOOLS)
   readonly naming!: NamingSchool;
 
-  @ApiProperty({ enum: FIRST_SCHOOLS })
-  @IsIn(FIRST_SCHOOLS)
-  readonly firstSchool!: FirstSchool;
+  @ApiProperty({ enum: FIRST_ROUTES })
+  @IsIn(FIRST_ROUTES)
+  readonly firstRoute!: FirstRoute;
 
   @ApiProperty({ type: BandsDto })
   @ValidateNested()

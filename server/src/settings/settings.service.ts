@@ -1,4 +1,4 @@
-import { DEFAULT_BANDS, DEVICE_ACCURACY } from '@loxos/core';
+import { DEFAULT_RULES } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
@@ -17,28 +17,22 @@ export class SettingsService {
   async get(): Promise<Settings> {
     const own = eq(setting.academyId, this.academies.id);
     const [row] = await this.store.read((db) => db.select().from(setting).where(own));
-    const { faceAngleDeg, clubPathDeg, spinAxisTiltDeg } = DEVICE_ACCURACY;
-    const usual = { faceAngleDeg, clubPathDeg, spinAxisTiltDeg };
-    if (row === undefined) {
-      return {
-        naming: 'start-and-bend',
-        firstSchool: 'costliest',
-        bands: { ...DEFAULT_BANDS },
-        accuracy: usual,
-      };
-    }
+    if (row === undefined) return DEFAULT_RULES;
     return {
       naming: row.naming,
-      firstSchool: row.firstSchool,
-      bands: JSON.parse(row.bands) as BandsDto,
-      accuracy: { ...usual, ...(JSON.parse(row.accuracy) as Partial<AccuracyDto>) },
+      firstRoute: row.firstRoute,
+      bands: { ...DEFAULT_RULES.bands, ...(JSON.parse(row.bands) as Partial<BandsDto>) },
+      accuracy: {
+        ...DEFAULT_RULES.accuracy,
+        ...(JSON.parse(row.accuracy) as Partial<AccuracyDto>),
+      },
     };
   }
 
-  async put({ naming, firstSchool, bands, accuracy }: Settings): Promise<Settings> {
+  async put({ naming, firstRoute, bands, accuracy }: Settings): Promise<Settings> {
     const row = {
       naming,
-      firstSchool,
+      firstRoute,
       bands: JSON.stringify(bands),
       accuracy: JSON.stringify(accuracy),
       updatedAt: nowText(),

@@ -1,5 +1,5 @@
-import { CAUSE_LINK_IDS, FIRST_SCHOOLS, FIRST_TARGETS, STANDARD_BAG } from '@loxos/core';
-import type { FirstSchool, FirstTarget } from '@loxos/core';
+import { CAUSE_LINK_IDS, ROUTE_IDS, STANDARD_BAG } from '@loxos/core';
+import type { RouteId } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -18,6 +18,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { WantedDto } from '../common/wanted.dto.ts';
 import { LESSON_PARTS } from '../db/schema/work.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 
@@ -37,6 +38,8 @@ export class SetUpPart {
   @IsOptional() @IsIn([-1, 0, 1]) readonly distance?: -1 | 0 | 1 | null;
   @IsOptional() @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) readonly camera?: string[];
   @IsOptional() @IsString() @MaxLength(2000) readonly body?: string;
+  /** The flight wanted in this lesson, where it is not the player's own. */
+  @IsOptional() @ValidateNested() @Type(() => WantedDto) readonly wanted?: WantedDto | null;
 }
 
 /** What was seen of the swing: link by link. */
@@ -52,8 +55,9 @@ class Wanted {
 
 /** What is worked on. */
 export class WorkPart {
-  @IsOptional() @IsIn(FIRST_SCHOOLS) readonly school?: FirstSchool | null;
-  @IsOptional() @IsIn(FIRST_TARGETS) readonly target?: FirstTarget | null;
+  /** The coach's own route, and which of its stages is worked on. */
+  @IsOptional() @IsIn(ROUTE_IDS) readonly route?: RouteId | null;
+  @IsOptional() @IsInt() @Min(0) @Max(1) readonly stage?: number;
   @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds!: string[];
   @IsOptional() @ValidateNested() @Type(() => Wanted) readonly wanted?: Wanted;
 }
@@ -92,7 +96,8 @@ export function partTrouble(part: LessonPartName, value: object): string | null 
   if (part !== 'causes') return null;
   const { observations } = value as CausesPart;
   for (const [id, seen] of Object.entries(observations)) {
-    if (!CAUSE_LINK_IDS.includes(id)) return `observations: there is no link “${id}”`;
+    if (!CAUSE_LINK_IDS.some((known) => known === id))
+      return `observations: there is no link “${id}”`;
     if (![-1, 0, 1].includes(seen)) return `observations: “${id}” must be −1, 0 or 1`;
   }
   return null;

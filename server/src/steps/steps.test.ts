@@ -33,7 +33,9 @@ describe('the steps of a lesson', () => {
     ['setup', { shoes: 'white' }, 'shoes'],
     ['causes', { observations: { moon: 1 } }, 'no link “moon”'],
     ['causes', { observations: { chest: 7 } }, 'must be −1, 0 or 1'],
-    ['work', { school: 'luck', drillIds: [] }, 'school'],
+    ['work', { route: 'luck', drillIds: [] }, 'route'],
+    ['work', { stage: 3, drillIds: [] }, 'stage'],
+    ['setup', { wanted: { shape: 'banana' } }, 'shape'],
     [
       'send',
       { points: ['a', 'b', 'c'], homework: [], nextLook: '2026-05-05' },
@@ -53,7 +55,9 @@ describe('the steps of a lesson', () => {
   it('repeat for the next visit with set-up and work, not with what was found', async () => {
     const playerId = await t.player();
     const id = await t.lesson(playerId);
-    await put(id, 'work', { school: 'path-first', drillIds: ['overhang'] });
+    await put(id, 'work', { route: 'path-then-face', stage: 1, drillIds: ['overhang'] }).expect(
+      200,
+    );
     await put(id, 'causes', { observations: { chest: 1 } });
     const { body } = await t
       .http()
@@ -75,7 +79,7 @@ describe('blocks and repetitions', () => {
       const { body } = await t
         .http()
         .post(`/api/lessons/${id}/balls`)
-        .send({ clubPathDeg, faceAngleDeg: 0 });
+        .send({ clubPathDeg, faceAngleDeg: 0, club: '7-iron' });
       ids.push(body.id as string);
     }
     const tag = (ballIds: string[], block: string | null, drillId?: string) =>
@@ -85,8 +89,8 @@ describe('blocks and repetitions', () => {
     await tag(ids, 'party').expect(400);
     const { body: effects } = await t.http().get(`/api/players/${playerId}/effects`).expect(200);
     const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
-    expect(path).toMatchObject({ drillId: 'overhang', verdict: 'better', balls: 5 });
-    expect(path.difference).toBeCloseTo(3.94, 6);
+    expect(path).toMatchObject({ drillId: 'overhang', kind: 'iron', isClear: true, balls: 5 });
+    expect(path.byDeg).toBeCloseTo(3.94, 6);
     const { body: changes } = await t.http().get(`/api/lessons/${id}/changes`);
     expect(changes.map((c: { what: string }) => c.what)).toEqual(
       expect.arrayContaining(['ball 1 added', '5 balls tagged drill']),

@@ -442,6 +442,29 @@ export interface components {
       /** @description Name of the academy shown */
       academy: string;
     };
+    WantedDto: {
+      /** @enum {string} */
+      shape: 'straight' | 'draw' | 'fade';
+      /** @description Start mark, degrees right of the target line */
+      startDeg?: number | null;
+      /** @description Finish, m right of the target line */
+      finishM?: number | null;
+      /** @enum {string} */
+      ruledOut?: 'either' | 'never left' | 'never right';
+      /** @description Acceptable to each side, as a share of carry */
+      widthShare?: number | null;
+    };
+    WantedKindsDto: {
+      driver?: components['schemas']['WantedDto'];
+      fairway?: components['schemas']['WantedDto'];
+      hybrid?: components['schemas']['WantedDto'];
+      iron?: components['schemas']['WantedDto'];
+      wedge?: components['schemas']['WantedDto'];
+    };
+    WantedByClubDto: {
+      all: components['schemas']['WantedDto'];
+      kinds?: components['schemas']['WantedKindsDto'];
+    };
     Player: {
       id: string;
       name: string;
@@ -455,6 +478,7 @@ export interface components {
       angleStyle: 'letters' | 'signed';
       aims: string;
       bodyNotes: string;
+      wanted: components['schemas']['WantedByClubDto'];
     };
     CreatePlayer: {
       name: string;
@@ -470,24 +494,20 @@ export interface components {
       aims?: string;
       /** @description Pains, injuries and limits to mind */
       bodyNotes?: string;
+      wanted?: components['schemas']['WantedByClubDto'];
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
     };
     PlayerEffect: {
       drillId: string;
       /** @enum {string} */
-      figure:
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'startDirectionDeg'
-        | 'curveM'
-        | 'offlineM'
-        | 'carryM'
-        | 'clubSpeedMps';
-      difference: number;
+      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
       /** @enum {string} */
-      verdict: 'better' | 'worse' | 'not yet clear';
+      figure: 'clubPathDeg' | 'faceAngleDeg';
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+      isClear: boolean;
       balls: number;
     };
     UpdatePlayer: {
@@ -504,6 +524,7 @@ export interface components {
       aims?: string;
       /** @description Pains, injuries and limits to mind */
       bodyNotes?: string;
+      wanted?: components['schemas']['WantedByClubDto'];
     };
     LessonSummary: {
       id: string;
@@ -575,7 +596,7 @@ export interface components {
       /** @enum {string} */
       seen: 'monitor' | 'eye';
       /** @enum {string|null} */
-      block: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      block: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
       drillId: string | null;
       launchFileId: string | null;
       line: number | null;
@@ -704,12 +725,15 @@ export interface components {
       club?:
         | 'driver'
         | '3-wood'
+        | '4-wood'
         | '5-wood'
         | '7-wood'
+        | '9-wood'
         | '2-hybrid'
         | '3-hybrid'
         | '4-hybrid'
         | '5-hybrid'
+        | '6-hybrid'
         | '2-iron'
         | '3-iron'
         | '4-iron'
@@ -729,7 +753,7 @@ export interface components {
       /** @enum {string} */
       seen?: 'monitor' | 'eye';
       /** @enum {string|null} */
-      block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      block?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
       drillId?: string | null;
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
@@ -737,7 +761,7 @@ export interface components {
     TagBalls: {
       ballIds: string[];
       /** @enum {string|null} */
-      block: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      block: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
       drillId?: string | null;
     };
     UpdateBall: {
@@ -791,12 +815,15 @@ export interface components {
       club?:
         | 'driver'
         | '3-wood'
+        | '4-wood'
         | '5-wood'
         | '7-wood'
+        | '9-wood'
         | '2-hybrid'
         | '3-hybrid'
         | '4-hybrid'
         | '5-hybrid'
+        | '6-hybrid'
         | '2-iron'
         | '3-iron'
         | '4-iron'
@@ -816,7 +843,7 @@ export interface components {
       /** @enum {string} */
       seen?: 'monitor' | 'eye';
       /** @enum {string|null} */
-      block?: 'baseline' | 'drill' | 'toned' | 'play' | null;
+      block?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
       drillId?: string | null;
     };
     Column: {
@@ -932,7 +959,7 @@ export interface components {
       /** @enum {string} */
       naming: 'start-and-bend' | 'bend-only';
       /** @enum {string} */
-      firstSchool: 'costliest' | 'face-first' | 'path-first' | 'relationship-first';
+      firstRoute: 'lowest-miss' | 'face-then-path' | 'path-then-face' | 'gap-first';
       bands: components['schemas']['BandsDto'];
       accuracy: components['schemas']['AccuracyDto'];
     };
@@ -959,8 +986,7 @@ export interface components {
       label: string;
       before: string;
       after: string;
-      /** @enum {string} */
-      verdict: 'better' | 'worse' | 'not yet clear';
+      verdict: string;
     };
     PageSlant: {
       label: string;
@@ -980,6 +1006,8 @@ export interface components {
     };
     PageContent: {
       points: string[];
+      /** @description What to expect for now */
+      expect?: string;
       numbers: components['schemas']['PageNumberDto'][];
       slants: components['schemas']['PageSlant'][];
       stations: components['schemas']['PageStation'][];
@@ -1006,6 +1034,8 @@ export interface components {
     };
     PlayerPage: {
       points: string[];
+      /** @description What to expect for now */
+      expect?: string;
       numbers: components['schemas']['PageNumberDto'][];
       slants: components['schemas']['PageSlant'][];
       stations: components['schemas']['PageStation'][];

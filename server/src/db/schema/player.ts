@@ -16,6 +16,8 @@ export const player = sqliteTable(
     angleStyle: text('angle_style', { enum: ANGLE_STYLES }).notNull(),
     aims: text('aims').notNull().default(''),
     bodyNotes: text('body_notes').notNull().default(''),
+    /** JSON: WantedByClub, the flight the player wants. */
+    wanted: text('wanted').notNull().default('{"all":{"shape":"straight"}}'),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
   },

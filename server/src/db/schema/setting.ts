@@ -1,4 +1,4 @@
-import { FIRST_SCHOOLS, NAMING_SCHOOLS } from '@loxos/core';
+import { FIRST_ROUTES, NAMING_SCHOOLS } from '@loxos/core';
 import { sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 
@@ -12,7 +12,7 @@ export const setting = sqliteTable('setting', {
   bands: text('bands').notNull(),
   /** JSON: SetAccuracy, how far the monitor's figures may be off. */
   accuracy: text('accuracy').notNull().default('{}'),
-  /** Which to fix first, unless a lesson says otherwise. */
-  firstSchool: text('first_school', { enum: FIRST_SCHOOLS }).notNull().default('costliest'),
+  /** Which route comes first where it is open, unless a lesson says otherwise. */
+  firstRoute: text('first_route', { enum: FIRST_ROUTES }).notNull().default('lowest-miss'),
   updatedAt: text('updated_at').notNull(),
 });

@@ -1,15 +1,16 @@
-import { STANDARD_BAG, infoOf } from '@loxos/core';
+import { infoOf } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import type { Ball, Lesson } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { addBall, ballName, changeBall } from './ball-actions.ts';
+import { clubOptions } from './club-options.ts';
 import { TYPED_FIGURES, readTexts, textsOf, typedUnit } from './figure-fields.ts';
 import type { FigureTexts, TypingUnits } from './figure-fields.ts';
 import { useLessonScreen } from './lesson-store.ts';
 
-const CLUBS = [['', 'No club'] as const, ...STANDARD_BAG.map((c) => [c.id, c.label] as const)];
+const CLUBS = clubOptions('No club');
 
 interface FormValues extends FigureTexts {
   club: string;

@@ -1,5 +1,14 @@
 import { createColumnHelper, tableFeatures, useTable } from '@tanstack/react-table';
-import { findClub, formatNumber, formatSideAngle, formatSideLength, fromSi } from '@loxos/core';
+import {
+  ballNote,
+  findClub,
+  formatNumber,
+  formatSideAngle,
+  formatSideLength,
+  fromSi,
+  leftOutWords,
+  strikeText,
+} from '@loxos/core';
 import type { AngleStyle, BallView, LengthUnit } from '@loxos/core';
 import { Pencil, SlidersHorizontal, Trash2 } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
@@ -35,7 +44,7 @@ const angle = (value: number | null | undefined, style: AngleStyle): string =>
 const clubAngle = (view: BallView, value: number | null, style: AngleStyle): string =>
   view.inferred ? `~${angle(value, style)}` : angle(value, style);
 
-function columnsFor(lesson: Lesson) {
+function columnsFor(lesson: Lesson, withStrike: boolean) {
   const { hand, angleStyle: style, lengthUnit: unit } = lesson.player;
   const side = (value: number | undefined, of: LengthUnit): string =>
     value === undefined
@@ -85,6 +94,17 @@ function columnsFor(lesson: Lesson) {
       ({ view }) => (view.carry === null ? DASH : formatNumber(fromSi(view.carry.value, unit), 0)),
       { id: 'carry', header: `Carry ${unit}` },
     ),
+    ...(withStrike
+      ? [
+          helper.accessor(
+            ({ ball }) => (ball.strikeToeMm == null ? DASH : strikeText(ball.strikeToeMm)),
+            {
+              id: 'strike',
+              header: 'Strike',
+            },
+          ),
+        ]
+      : []),
   ]);
 }
 
@@ -92,7 +112,7 @@ function NameCell({ row: { view, ball } }: { row: Row }) {
   const waiting = useOutbox((state) =>
     state.entries.some((entry) => 'ballId' in entry && entry.ballId === ball.id),
   );
-  const note = !view.counts ? 'left out' : view.agreement.suspect ? 'kept in' : '';
+  const note = view.counts ? '' : `left out: ${leftOutWords(view.leftOut ?? 'coach')}`;
   const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
   return (
     <span className="block min-w-24">
@@ -114,7 +134,7 @@ function RowActions({ row: { view, ball }, unit }: { row: Row; unit: LengthUnit 
     <div className="flex flex-wrap items-center justify-end gap-2 border-t border-line p-2">
       <span className="mr-auto">
         <span className="font-semibold">{ballName(ball)}</span>
-        {view.agreement.suspect && <span className="block text-look">▲ {view.agreement.note}</span>}
+        {ballNote(view) !== '' && <span className="block text-look">▲ {ballNote(view)}</span>}
       </span>
       {view.delivery !== null && (
         <Link
@@ -140,7 +160,8 @@ function RowActions({ row: { view, ball }, unit }: { row: Row; unit: LengthUnit 
 /** Every ball with its slant, name and figures. Choose one by a tap, J and K, or the arrows. */
 export function BallTable({ lesson, views, chosen }: BallTableProps) {
   const { choose, behindIds, chosenId } = useLessonScreen();
-  const columns = useMemo(() => columnsFor(lesson), [lesson]);
+  const withStrike = views.some(({ ball }) => ball.strikeToeMm !== null);
+  const columns = useMemo(() => columnsFor(lesson, withStrike), [lesson, withStrike]);
   const data = useMemo(() => {
     const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));
     return views.flatMap((view) => {

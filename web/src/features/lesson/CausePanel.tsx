@@ -1,31 +1,35 @@
 import {
   CAUSE_LINKS,
   STAGES,
-  asRightHanded,
+  faultOfNumber,
   faultWords,
+  handSign,
   traceCause,
+  traceWords,
   valueWords,
 } from '@loxos/core';
-import type { CauseLinkId, FaultNode, GroupReading, LinkValue, TracedLink } from '@loxos/core';
+import type { CauseLinkId, CauseTrace, LinkValue, NumberState, TracedLink } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
 import { useState } from 'react';
 import type { Lesson } from '../../api/client.ts';
 import { Choice } from '../../ui/Field.tsx';
-import { observationsIn, partOf, savePart } from './parts.ts';
+import { observationsIn } from './lesson-work.ts';
+import type { LessonPlan } from './lesson-work.ts';
+import { partOf, savePart } from './parts.ts';
 
 const NODES = [
+  ['move', 'What is worked on'],
   ['path', 'Path'],
   ['face', 'Face'],
   ['strike', 'Strike'],
 ] as const;
+type From = (typeof NODES)[number][0];
 
-/** What is off at impact in a club's balls, degrees or mm; 0 where nothing is known. */
-export function faultOf(group: GroupReading | undefined, node: FaultNode): number {
-  if (group === undefined) return 0;
-  if (node === 'path') return group.figures.clubPathDeg?.mean ?? 0;
-  if (node === 'face') return group.figures.faceAngleDeg?.mean ?? 0;
-  return group.typical?.delivery.strikeToeMm ?? 0;
-}
+const NUMBER_OF: Readonly<Record<Exclude<From, 'move'>, NumberState['figure']>> = {
+  path: 'clubPathDeg',
+  face: 'faceAngleDeg',
+  strike: 'strikeToeMm',
+};
 
 const BOX = 'rounded-lg border-2 px-3 py-1.5';
 
@@ -60,41 +64,51 @@ const STAGE_WORDS = {
 } as const;
 const VALUES: readonly LinkValue[] = [-1, 0, 1];
 
+/** The trace of what is worked on, or of one number. */
+function traceFrom(lesson: Lesson, planned: LessonPlan | null, from: From): CauseTrace {
+  if (from === 'move' && planned?.work.trace != null) return planned.work.trace;
+  const node = from === 'move' ? 'path' : from;
+  const number = planned?.plan.off.find(({ figure }) => figure === NUMBER_OF[node]);
+  const off = number === undefined ? 0 : number.value - number.wanted;
+  const fault = faultOfNumber(node, off, handSign(lesson.player.hand));
+  return traceCause(fault, observationsIn(lesson, planned?.plan.club ?? null));
+}
+
 /** From the fault back along the chain: every link can be tapped to put down what is seen. */
-export function CausePanel({ lesson, group }: { lesson: Lesson; group: GroupReading | undefined }) {
-  const [node, setNode] = useState<FaultNode>('path');
-  const observations = observationsIn(lesson);
-  const value = faultOf(group, node);
-  const trace = traceCause({ node, value, hand: lesson.player.hand }, observations);
+export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: LessonPlan | null }) {
+  const [from, setFrom] = useState<From>('move');
+  const observations = observationsIn(lesson, planned?.plan.club ?? null);
+  const trace = traceFrom(lesson, planned, from);
+  const { node, way } = trace.fault;
   const seen = (id: CauseLinkId, next: LinkValue): void => {
     const own = partOf(lesson, 'causes').observations;
     const { [id]: current, ...rest } = own;
     const observed = current === next ? rest : { ...own, [id]: next };
     savePart(lesson, 'causes', { observations: observed }, 'what was seen');
   };
-  const way = Math.sign(node === 'strike' ? value : asRightHanded(value, lesson.player.hand));
   const upstream = new Map(
-    [...trace.pushing, ...trace.against, ...trace.cleared, ...trace.unseen].map((t) => [
-      t.link.id,
-      t,
-    ]),
+    [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(
+      (t) => [t.link.id, t],
+    ),
   );
   const next = trace.unseen[0]?.link.id;
-  const markOf = (id: string): string =>
+  const markOf = (id: CauseLinkId): string =>
     trace.pushing.some((t) => t.link.id === id)
       ? 'pushes this way'
       : trace.against.some((t) => t.link.id === id)
         ? 'pushes against'
-        : id === next
-          ? 'look here next'
-          : '';
+        : trace.unsure.some((t) => t.link.id === id)
+          ? 'may push either way'
+          : id === next
+            ? 'look here next'
+            : '';
   return (
     <section aria-label="Cause" className="rounded-xl border border-line bg-sheet p-4">
       <div className="mb-2 flex flex-wrap items-end gap-4">
         <h2 className="mr-auto text-xl">Back along the chain</h2>
-        <Choice legend="From" value={node} options={NODES} onChange={setNode} />
+        <Choice legend="From" value={from} options={NODES} onChange={setFrom} />
       </div>
-      <p className="mb-2 text-lg">{trace.words}</p>
+      <p className="mb-2 text-lg">{traceWords(trace)}</p>
       {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(node, way)} />}
       <div className="mt-3 gap-x-6 md:columns-2">
         {STAGES.map((stage) => {

@@ -1,5 +1,5 @@
+import { clubKeyOf, clubLabel } from '@loxos/core';
 import type { Reading } from '@loxos/core';
-import { clubKeyOf } from './lesson-ball.ts';
 import { useLessonScreen } from './lesson-store.ts';
 
 const TAB =
@@ -25,7 +25,11 @@ export function ClubTabs({ reading }: { reading: Reading }) {
       {tab(null, 'All clubs', reading.views.length)}
       {reading.groups.map((group) => {
         const first = reading.views.find(({ id }) => id === group.ballIds[0])!;
-        return tab(clubKeyOf(first.ball), group.clubLabel, group.ballIds.length);
+        return tab(
+          clubKeyOf(first.ball),
+          clubLabel(group.club, group.clubText),
+          group.ballIds.length,
+        );
       })}
     </div>
   );

@@ -1,23 +1,27 @@
-import { DRILLS, judgeDrills, recommendDrills } from '@loxos/core';
+import { DRILLS, judgeDrills, offeredOf } from '@loxos/core';
 import type { DrillWish } from '@loxos/core';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { DrillChoice } from './DrillChoice.tsx';
 
 const wish: DrillWish = {
-  movePath: 1,
-  moveFace: 0,
-  target: 'path',
+  move: 'path',
+  pathWay: 1,
+  faceWay: 0,
+  outside: { path: -1, face: 0, gap: 1 },
   tendencies: ['slice', 'out-to-in'],
+  after: [],
   bodyNotes: 'stiff back',
-  cause: null,
-  before: {},
+  causes: [],
+  credited: {},
 };
 
 function show(given: readonly string[] = []) {
   const gave: string[] = [];
   render(
     <DrillChoice
-      offered={recommendDrills(DRILLS, wish)}
+      hand="right"
+      move="path"
+      offered={offeredOf(judgeDrills(DRILLS, wish))}
       all={judgeDrills(DRILLS, wish)}
       given={given}
       onGive={(id) => gave.push(id)}
@@ -56,8 +60,29 @@ describe('the drills offered', () => {
     expect(gave).toEqual(['far-peg']);
   });
 
-  it('are none where nothing is to be moved', () => {
-    render(<DrillChoice offered={[]} all={[]} given={[]} onGive={() => undefined} />);
-    expect(screen.getByText(/nothing is to be moved/)).toBeInTheDocument();
+  it('say which way they move what, and whom they suit', () => {
+    show();
+    expect(lineOf('Stepping pegs')).toHaveTextContent('moves the path to the right');
+    expect(lineOf('Overhang')).toHaveTextContent('for players who need an obstacle to feel it');
+  });
+
+  it('are three at most before the rest', () => {
+    show();
+    const shown = screen.getAllByRole('list')[0]!;
+    expect(within(shown).getAllByRole('listitem')).toHaveLength(3);
+  });
+
+  it('say so where no drill makes the change', () => {
+    render(
+      <DrillChoice
+        hand="right"
+        move="face"
+        offered={[]}
+        all={[]}
+        given={[]}
+        onGive={() => undefined}
+      />,
+    );
+    expect(screen.getByText(/No drill of the catalogue/)).toBeInTheDocument();
   });
 });

@@ -1,34 +1,42 @@
-import type { ChosenDrill } from '@loxos/core';
+import { drillReason, drillWarning, suitsWords } from '@loxos/core';
+import type { ChosenDrill, Hand, Move } from '@loxos/core';
 import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 
 interface DrillChoiceProps {
+  readonly hand: Hand;
+  readonly move: Move;
   readonly offered: readonly ChosenDrill[];
   readonly all: readonly ChosenDrill[];
   readonly given: readonly string[];
   readonly onGive: (id: string) => void;
 }
 
-const OFFERED = 5;
+const OFFERED = 3;
 
 function DrillLine({
   chosen,
+  hand,
+  move,
   given,
   onGive,
 }: {
   chosen: ChosenDrill;
+  hand: Hand;
+  move: Move;
   given: boolean;
   onGive: () => void;
 }) {
-  const { drill, reasons, warnings } = chosen;
+  const { drill, reasons } = chosen;
+  const warnings = chosen.warnings.map(drillWarning);
+  const why = [...reasons.map((reason) => drillReason(reason, move, hand)), suitsWords(drill)];
+  const words = why.filter(Boolean).join('; ');
   return (
     <li className="flex flex-wrap items-start gap-2 border-b border-line/60 py-2">
       <div className="min-w-0 flex-1 basis-56">
         <p className="text-lg font-semibold">{drill.name}</p>
-        {reasons.length > 0 && (
-          <p className="text-soft first-letter:uppercase">{reasons.join(', ')}</p>
-        )}
+        {words !== '' && <p className="text-soft first-letter:uppercase">{words}</p>}
         {warnings.map((warning) => (
           <p key={warning} className="text-look">
             ▲ {warning}
@@ -43,7 +51,7 @@ function DrillLine({
 }
 
 /** The drills for the wanted change, the best first; one that would make it worse asks before it is given. */
-export function DrillChoice({ offered, all, given, onGive }: DrillChoiceProps) {
+export function DrillChoice({ hand, move, offered, all, given, onGive }: DrillChoiceProps) {
   const [asking, setAsking] = useState<ChosenDrill | null>(null);
   const give = (chosen: ChosenDrill) => () =>
     chosen.worsens ? setAsking(chosen) : onGive(chosen.drill.id);
@@ -51,6 +59,8 @@ export function DrillChoice({ offered, all, given, onGive }: DrillChoiceProps) {
     <DrillLine
       key={chosen.drill.id}
       chosen={chosen}
+      hand={hand}
+      move={move}
       given={given.includes(chosen.drill.id)}
       onGive={give(chosen)}
     />
@@ -61,7 +71,9 @@ export function DrillChoice({ offered, all, given, onGive }: DrillChoiceProps) {
     <section aria-label="Drills" className="rounded-xl border border-line bg-sheet p-4">
       <h2 className="text-xl">Drills for it</h2>
       {shown.length === 0 ? (
-        <p className="text-soft">No drill is wanted: nothing is to be moved.</p>
+        <p className="text-soft">
+          No drill of the catalogue makes this change without pushing another number out.
+        </p>
       ) : (
         <ul>{shown.map(line)}</ul>
       )}
@@ -77,7 +89,7 @@ export function DrillChoice({ offered, all, given, onGive }: DrillChoiceProps) {
               {asking?.drill.name} would make it worse
             </AlertDialog.Title>
             <AlertDialog.Description className="my-3">
-              {asking?.warnings.join(' ')}
+              {asking?.warnings.map(drillWarning).join(' ')}
             </AlertDialog.Description>
             <div className="flex gap-2">
               <AlertDialog.Cancel asChild>

@@ -1,56 +1,85 @@
-import { findClub, plainDelivery, headOf, simulateShot, STANDARD_BAG } from '@loxos/core';
+import { UNKNOWN_DRIVER_SPEED_MPS, ballOfTap, findClub, headOf, usualCarryM } from '@loxos/core';
+import type { EyeStrike, EyeWay } from '@loxos/core';
 import { useState } from 'react';
 import type { CreateBall, Lesson } from '../../api/client.ts';
 import { useKeys } from '../../app/shortcuts.ts';
-import { SelectField } from '../../ui/Field.tsx';
+import { Choice, SelectField, TextField } from '../../ui/Field.tsx';
 import { addBall } from './ball-actions.ts';
+import { clubOptions } from './club-options.ts';
+import { readSide } from './figure-fields.ts';
 import { partOf } from './parts.ts';
 
-/** What the eye calls a start off line, degrees, and a bend, as a share of carry (common practice). */
-const START_DEG = 4;
-const BEND_SHARE = 0.08;
-/** Driver speed of a player about whom nothing is known, m/s: for the usual carry of a club. */
-const DRIVER_SPEED_MPS = 42;
-const CLUBS = STANDARD_BAG.map((club) => [club.id, club.label] as const);
+const CLUBS = clubOptions('Choose the club');
 
 type Way = -1 | 0 | 1;
+type Amount = '1' | '2';
 const STARTS: readonly Way[] = [-1, 0, 1];
 const BENDS: readonly Way[] = [-1, 0, 1];
 const SIDE = { [-1]: 'left', 0: 'straight', 1: 'right' } as const;
 const BEND = { [-1]: 'bends left', 0: 'no bend', 1: 'bends right' } as const;
+const AMOUNTS = [
+  ['1', 'a little'],
+  ['2', 'much'],
+] as const;
+const STRIKES = [
+  ['', 'not seen'],
+  ['heel', 'heel'],
+  ['middle', 'middle'],
+  ['toe', 'toe'],
+] as const;
 
-const usualCarryM = (clubId: string, hand: Lesson['player']['hand']): number => {
-  const club = findClub(clubId)!;
-  return simulateShot(plainDelivery(club, hand, DRIVER_SPEED_MPS), headOf(club)).flight.carryM;
-};
+/** What is told beside the tap; all of it but the club goes back after each ball. */
+interface Told {
+  readonly start: Amount;
+  readonly bend: Amount;
+  readonly strike: EyeStrike | '';
+  readonly finish: string;
+}
+const NOTHING_TOLD: Told = { start: '1', bend: '1', strike: '', finish: '' };
+
+/** Rows of the number pad from the top: 7 8 9 bend left, 4 5 6 not at all, 1 2 3 right. */
+const keyOf = (start: Way, bend: Way): string =>
+  String((bend < 0 ? 7 : bend === 0 ? 4 : 1) + start + 1);
+
+function useTap(lesson: Lesson, club: string, told: Told, onDone: () => void) {
+  const unit = lesson.player.lengthUnit;
+  const finishM = told.finish.trim() === '' ? undefined : readSide(told.finish, unit);
+  const found = findClub(club);
+  const isReady = found !== null && finishM !== null;
+  const tap = (start: Way, bend: Way): void => {
+    if (found === null || finishM === null) return;
+    const carryM = usualCarryM(found, headOf(found), UNKNOWN_DRIVER_SPEED_MPS);
+    const ball = ballOfTap(
+      {
+        start: (start * Number(told.start)) as EyeWay,
+        bend: (bend * Number(told.bend)) as EyeWay,
+        ...(finishM !== undefined && { finishM }),
+        ...(told.strike !== '' && { strike: told.strike }),
+      },
+      carryM,
+    );
+    addBall(lesson.id, { ...ball, club: found.id as CreateBall['club'], seen: 'eye' });
+    onDone();
+  };
+  return { tap, isReady, isFinishBad: finishM === null };
+}
 
 /**
  * The number pad is the flight: column, where it starts; row, how it bends. For a coach without a
- * monitor; the balls are read backwards, as
- * unsure as the eye is, with the model's usual carry for the club.
+ * monitor; the balls are read backwards, as unsure as the eye is, with the model's usual carry for the club.
  */
 export function EyePad({ lesson }: { lesson: Lesson }) {
-  const usual = partOf(lesson, 'setup').club ?? lesson.balls.at(-1)?.club ?? '7-iron';
+  const usual = partOf(lesson, 'setup').club ?? lesson.balls.at(-1)?.club ?? '';
   const [chosen, setChosen] = useState('');
+  const [told, setTold] = useState(NOTHING_TOLD);
   const club = chosen === '' ? usual : chosen;
-  const add = (start: Way, bend: Way): void => {
-    const carryM = usualCarryM(club, lesson.player.hand);
-    addBall(lesson.id, {
-      club: club as CreateBall['club'],
-      startDirectionDeg: start * START_DEG,
-      curveM: bend * BEND_SHARE * carryM,
-      carryM,
-      seen: 'eye',
-    });
-  };
-  // Rows of the number pad from the top: 7 8 9 bend left, 4 5 6 not at all, 1 2 3 right.
-  const keyOf = (start: Way, bend: Way): string =>
-    String((bend < 0 ? 7 : bend === 0 ? 4 : 1) + start + 1);
-  const numpad = (run: (start: Way, bend: Way) => void) =>
+  const tell = (changes: Partial<Told>): void => setTold({ ...told, ...changes });
+  const { tap, isReady, isFinishBad } = useTap(lesson, club, told, () => setTold(NOTHING_TOLD));
+  useKeys(
     Object.fromEntries(
-      STARTS.flatMap((s) => BENDS.map((b) => [`numpad${keyOf(s, b)}`, () => run(s, b)])),
-    );
-  useKeys(numpad(add));
+      STARTS.flatMap((s) => BENDS.map((b) => [`numpad${keyOf(s, b)}`, () => tap(s, b)])),
+    ),
+  );
   return (
     <section aria-label="By eye" className="rounded-xl border border-line bg-sheet p-4">
       <div className="mb-2 flex flex-wrap items-end gap-4">
@@ -69,14 +98,47 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
           />
         </div>
       </div>
+      <div className="mb-3 flex flex-wrap items-end gap-4">
+        <Choice
+          legend="Off line by"
+          value={told.start}
+          options={AMOUNTS}
+          onChange={(start) => tell({ start })}
+        />
+        <Choice
+          legend="Bends by"
+          value={told.bend}
+          options={AMOUNTS}
+          onChange={(bend) => tell({ bend })}
+        />
+        <Choice
+          legend="Struck"
+          value={told.strike}
+          options={STRIKES}
+          onChange={(strike) => tell({ strike })}
+        />
+        <div className="w-40">
+          <TextField
+            label="Finished"
+            hint={`${lesson.player.lengthUnit}, L or R`}
+            value={told.finish}
+            error={isFinishBad ? 'Write it like 12 L or 8 R.' : undefined}
+            onChange={(event) => tell({ finish: event.target.value })}
+          />
+        </div>
+      </div>
+      {club === '' && (
+        <p className="mb-2 text-look">▲ Choose the club first: it is half of what a bend means.</p>
+      )}
       <div className="grid max-w-2xl grid-cols-3 gap-2">
         {BENDS.map((bend) =>
           STARTS.map((start) => (
             <button
               key={`${start} ${bend}`}
               type="button"
-              onClick={() => add(start, bend)}
-              className="flex min-h-20 flex-col items-center gap-1 rounded-xl border-2 border-line p-2 hover:border-ink sm:flex-row sm:gap-4 sm:px-5"
+              disabled={!isReady}
+              onClick={() => tap(start, bend)}
+              className="flex min-h-20 flex-col items-center gap-1 rounded-xl border-2 border-line p-2 hover:border-ink disabled:opacity-50 sm:flex-row sm:gap-4 sm:px-5"
             >
               <kbd className="font-mono text-2xl text-soft">{keyOf(start, bend)}</kbd>
               <span className="sm:text-left">

@@ -1,3 +1,4 @@
+import { clubKeyOf } from '@loxos/core';
 import type { BallView } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Lesson } from '../../api/client.ts';
@@ -8,9 +9,11 @@ import { removeBall, toggleKeep } from './ball-actions.ts';
 import { BallTable } from './BallTable.tsx';
 import { CausePanel } from './CausePanel.tsx';
 import { ClubTabs } from './ClubTabs.tsx';
-import { clubKeyOf } from './lesson-ball.ts';
 import { Drawings } from './Drawings.tsx';
-import { groupOf, useLessonScreen } from './lesson-store.ts';
+import { Averages } from './Averages.tsx';
+import { Fixes } from './Fixes.tsx';
+import { useLessonScreen } from './lesson-store.ts';
+import { useLessonPlan } from './lesson-work.ts';
 import { ReadingWords } from './ReadingWords.tsx';
 
 interface StepProps {
@@ -48,6 +51,7 @@ export function ReadStep({ lesson, reading }: StepProps) {
   const views = club === null ? all : all.filter(({ ball }) => clubKeyOf(ball) === club);
   const chosen = views.find(({ id }) => id === chosenId) ?? views[0] ?? null;
   useBallKeys(lesson, views, chosen);
+  const { planned } = useLessonPlan(lesson, reading);
   if (reading === null) return <p className="p-6 text-soft">Reading the balls …</p>;
   if (lesson.balls.length === 0) {
     return (
@@ -73,11 +77,13 @@ export function ReadStep({ lesson, reading }: StepProps) {
       <div className="lg:col-span-2">
         <ClubTabs reading={reading.reading} />
         <ReadingWords reading={reading} />
+        <Fixes lesson={lesson} reading={reading} />
       </div>
       <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} />
       <BallTable lesson={lesson} views={views} chosen={chosen} />
-      <div className="lg:col-span-2">
-        <CausePanel lesson={lesson} group={groupOf(reading, club)} />
+      <div className="min-w-0 space-y-3 lg:col-span-2">
+        <Averages lesson={lesson} reading={reading} />
+        <CausePanel lesson={lesson} planned={planned} />
       </div>
     </div>
   );

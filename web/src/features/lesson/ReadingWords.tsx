@@ -1,6 +1,6 @@
+import { clubKeyOf } from '@loxos/core';
 import type { Sentence } from '@loxos/core';
 import type { LessonReading } from '../../workers/reading.worker.ts';
-import { clubKeyOf } from './lesson-ball.ts';
 import { useLessonScreen } from './lesson-store.ts';
 
 function SentenceText({ sentence }: { sentence: Sentence }) {

@@ -1,16 +1,15 @@
-import { HEAD_LENGTH_M, compareBlocks, composePage, findClub } from '@loxos/core';
+import { HEAD_LENGTH_M, composePage, drillBy, findClub } from '@loxos/core';
+import type { ReadBlock } from '@loxos/core';
 import { addDays, format, parseISO } from 'date-fns';
 import { Copy, FileDown, Link2, Plus, Repeat, Trash2 } from 'lucide-react';
-import { Suspense, lazy, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import type { Lesson, PageContent } from '../../api/client.ts';
 import {
-  useEffects,
   useHealth,
   useOwnDrills,
   useRepeatLesson,
-  useSettings,
   useSharePage,
   useWithdrawPage,
 } from '../../api/queries.ts';
@@ -19,24 +18,21 @@ import { TextField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { PageBody, dayText } from '../page/PageBody.tsx';
-import { drillBy } from '../yard/layout-of.ts';
 import { Changes } from './Changes.tsx';
-import { groupOf, useLessonScreen } from './lesson-store.ts';
+import { judgedOf, useLessonPlan } from './lesson-work.ts';
 import { partOf, savePart } from './parts.ts';
 import type { SendValue } from './parts.ts';
-import { blocksOf, meanSlant, usualPair } from './prove-of.ts';
-import type { Block } from './prove-of.ts';
-import { planWork } from './work-of.ts';
+import { wordingOf } from './wording.ts';
 
 const RichEditor = lazy(() => import('../page/RichEditor.tsx'));
 /** Days a link lasts unless the coach says otherwise. */
 const LINK_DAYS = 30;
 
-function slantOf(block: Block, label: string): PageContent['slants'] {
-  const { faceAngleDeg, clubPathDeg } = meanSlant(block);
-  return faceAngleDeg === null || clubPathDeg === null
+function slantOf(block: ReadBlock, label: string): PageContent['slants'] {
+  const { faceAngleDeg: face, clubPathDeg: path } = block.figures;
+  return face === undefined || path === undefined
     ? []
-    : [{ label, faceAngleDeg, clubPathDeg }];
+    : [{ label, faceAngleDeg: face.mean, clubPathDeg: path.mean }];
 }
 
 /** What the lesson says for the page, and the page as the coach has it. */
@@ -44,21 +40,22 @@ function usePageContent(
   lesson: Lesson,
   reading: LessonReading | null,
 ): { value: SendValue; content: PageContent } {
-  const club = useLessonScreen((state) => state.club);
-  const effects = useEffects(lesson.player.id).data ?? [];
-  const own = useOwnDrills().data ?? [];
-  const group = groupOf(reading, club);
-  const rules = useSettings().data;
-  const plan = planWork(lesson, group, effects, own, rules);
+  const { planned, own, bands } = useLessonPlan(lesson, reading);
+  const plan = planned?.plan ?? null;
+  const stage = planned?.work.stage ?? null;
   const work = partOf(lesson, 'work');
-  const pair = usualPair(reading === null ? [] : blocksOf(lesson.balls, reading.reading.views));
-  const { lengthUnit, speedUnit, angleStyle } = lesson.player;
+  const judged = useMemo(
+    () => judgedOf(lesson, reading, planned, bands),
+    [lesson, reading, planned, bands],
+  );
   const page = composePage({
-    firstChoice: plan?.choice ?? null,
-    trace: plan?.trace ?? null,
+    hand: lesson.player.hand,
+    plan,
+    stage,
+    trace: planned?.work.trace ?? null,
     drills: work.drillIds.flatMap((id) => drillBy(id, own) ?? []),
-    proofs: pair === null ? [] : compareBlocks(pair[0].balls, pair[1].balls),
-    units: { length: lengthUnit, speed: speedUnit, angle: angleStyle },
+    judged: judged?.judged ?? null,
+    units: wordingOf(lesson.player).units,
     date: format(new Date(lesson.startsAt), 'yyyy-MM-dd'),
   });
   const value = partOf(lesson, 'send') ?? {
@@ -67,11 +64,15 @@ function usePageContent(
     nextLook: page.nextLook,
     words: null,
   };
-  const kind = findClub(group?.club)?.kind ?? 'iron';
+  const kind = findClub(plan?.club)?.kind ?? 'iron';
   const content: PageContent = {
     points: value.points.filter((point) => point.trim() !== ''),
+    expect: page.expect,
     numbers: [...page.numbers],
-    slants: pair === null ? [] : [...slantOf(pair[0], 'Before'), ...slantOf(pair[1], 'After')],
+    slants:
+      judged === null
+        ? []
+        : [...slantOf(judged.before, 'Before'), ...slantOf(judged.after, 'After')],
     stations: work.drillIds
       .slice(0, 4)
       .map((drillId) => ({ drillId, headLengthM: HEAD_LENGTH_M[kind], ...work.wanted })),

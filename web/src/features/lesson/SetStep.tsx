@@ -1,13 +1,15 @@
-import { STANDARD_BAG, formatSideAngle } from '@loxos/core';
+import { formatSideAngle, wantedWords } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { SETUP_BOX, setUpPlan } from '../../drawing/setup-plan.ts';
 import { Choice, SelectField, TextField } from '../../ui/Field.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
+import { WantedChoice } from '../../ui/WantedChoice.tsx';
+import { clubOptions } from './club-options.ts';
 import { partOf, savePart } from './parts.ts';
 import type { SetUpValue } from './parts.ts';
 
-const CLUBS = [['', 'Not said'] as const, ...STANDARD_BAG.map((c) => [c.id, c.label] as const)];
+const CLUBS = clubOptions('Not said');
 const CAMERA = ['At hand height', 'Behind the hands', 'Parallel to the target line'] as const;
 const LINES = [
   ['feetDeg', 'Feet line'],
@@ -64,6 +66,12 @@ export function SetStep({ lesson }: { lesson: Lesson }) {
             }
           />
         </div>
+        <WantedChoice
+          legend={`Wanted today (the player wants: ${wantedWords(lesson.player.wanted.all).toLowerCase()})`}
+          none="as the player wants"
+          value={value.wanted}
+          onChange={(wanted) => set({ wanted })}
+        />
         {LINES.map(([name, label]) => (
           <Stepper
             key={name}

@@ -1,3 +1,4 @@
+import { drillBy } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
 import { useOwnDrills } from '../../api/queries.ts';
@@ -5,9 +6,8 @@ import { useKeys } from '../../app/shortcuts.ts';
 import { didUndoably } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/Field.tsx';
-import { drillBy } from '../yard/layout-of.ts';
 import { partOf } from './parts.ts';
-import { BLOCK_OPTIONS } from './prove-of.ts';
+import { BLOCK_OPTIONS } from './lesson-work.ts';
 import { useState } from 'react';
 import type { Ball } from '../../api/client.ts';
 

@@ -25,6 +25,23 @@ export function changeBall(ball: Ball, changes: UpdateBall, label: string): void
   didUndoably(label, () => push({ op: 'change', lessonId, ballId, body: before }));
 }
 
+/** Several balls changed as one: one toast, one undo. */
+export function changeBalls(
+  list: readonly { readonly ball: Ball; readonly changes: UpdateBall }[],
+  label: string,
+): void {
+  const before = list.map(({ ball, changes }) => {
+    const names = Object.keys(changes) as (keyof UpdateBall)[];
+    return Object.fromEntries(names.map((name) => [name, ball[name] ?? null]));
+  });
+  const send = (bodies: readonly UpdateBall[]): void =>
+    list.forEach(({ ball: { id: ballId, lessonId } }, index) =>
+      push({ op: 'change', lessonId, ballId, body: bodies[index]! }),
+    );
+  send(list.map(({ changes }) => changes));
+  didUndoably(`${list.length} balls: ${label}`, () => send(before));
+}
+
 export function removeBall(ball: Ball): void {
   const { id: ballId, lessonId } = ball;
   push({ op: 'remove', lessonId, ballId, ball });

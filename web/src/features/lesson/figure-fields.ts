@@ -74,3 +74,17 @@ export function readTexts(texts: FigureTexts, before: FigureTexts, units: Typing
   }
   return { figures, errors };
 }
+
+/** A sideways distance typed like `12 L`, in the coach's unit: m, positive right; null where it cannot be read. */
+export function readSide(text: string, unit: LengthUnit): number | null {
+  const decimal = /\d,\d/.test(text) ? 'comma' : 'dot';
+  const rules = {
+    info: infoOf('offlineM'),
+    unit,
+    decimal,
+    hand: 'right',
+    signs: 'target',
+  } as const;
+  const { value, reason } = parseCell(text, rules);
+  return reason === undefined ? value : null;
+}

@@ -1,7 +1,7 @@
+import { clubKeyOf } from '@loxos/core';
 import type { GroupReading } from '@loxos/core';
 import { create } from 'zustand';
 import type { LessonReading } from '../../workers/reading.worker.ts';
-import { clubKeyOf } from './lesson-ball.ts';
 
 interface LessonScreen {
   /** The ball in full ink, or null for the first. */

@@ -1,5 +1,5 @@
-import { NO_SET_UP, findClub, observationsOf, usualBallCm } from '@loxos/core';
-import type { FirstSchool, FirstTarget, HomeworkDay, Observations, SetUp } from '@loxos/core';
+import { NO_SET_UP } from '@loxos/core';
+import type { HomeworkDay, Observations, RouteId, SetUp, Wanted } from '@loxos/core';
 import type { Lesson, LessonPartName } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
 import { remember } from '../../app/undo.ts';
@@ -10,11 +10,14 @@ export interface SetUpValue extends SetUp {
   readonly club: string | null;
   readonly camera: readonly string[];
   readonly body: string;
+  /** The flight wanted in this lesson; null keeps to the player's. */
+  readonly wanted: Wanted | null;
 }
 export interface WorkValue {
-  /** The lesson's own rule; null keeps to the academy's. */
-  readonly school: FirstSchool | null;
-  readonly target: FirstTarget | null;
+  /** The coach's own route; null keeps to what the balls, or the academy's rule, say. */
+  readonly route: RouteId | null;
+  /** Which of its stages is worked on. */
+  readonly stage: number;
   readonly drillIds: readonly string[];
   readonly wanted: {
     readonly pathDeg: number;
@@ -36,11 +39,11 @@ interface PartValues {
 }
 
 const BLANK: PartValues = {
-  setup: { ...NO_SET_UP, target: '', club: null, camera: [], body: '' },
+  setup: { ...NO_SET_UP, target: '', club: null, camera: [], body: '', wanted: null },
   causes: { observations: {} },
   work: {
-    school: null,
-    target: null,
+    route: null,
+    stage: 0,
     drillIds: [],
     wanted: { pathDeg: 4, faceDeg: 2, startDeg: 0 },
   },
@@ -71,12 +74,4 @@ export function savePart<N extends LessonPartName>(
     });
   push(value);
   if (before !== null) remember(label, () => push(before));
-}
-
-/** Links seen at set-up and in the swing together; what was seen in the swing comes last and wins. */
-export function observationsIn(lesson: Lesson): Observations {
-  const setUp = partOf(lesson, 'setup');
-  const kind = findClub(setUp.club ?? lesson.balls[0]?.club)?.kind ?? 'iron';
-  const seen = observationsOf(setUp, lesson.player.hand, usualBallCm(kind));
-  return { ...seen, ...partOf(lesson, 'causes').observations };
 }

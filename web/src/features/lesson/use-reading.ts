@@ -1,9 +1,11 @@
+import { aimOf } from '@loxos/core';
 import type { ReadingContext } from '@loxos/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
-import type { Lesson, Player, Settings } from '../../api/client.ts';
+import type { Lesson, Settings } from '../../api/client.ts';
 import type { LessonReading, ReadingWorker } from '../../workers/reading.worker.ts';
 import { toLessonBall } from './lesson-ball.ts';
+import { partOf } from './parts.ts';
 
 /** From this many balls on, progress is worth showing. */
 const LONG_SESSION = 300;
@@ -24,12 +26,23 @@ function stopWorker(slot: Slot): void {
   delete running[slot];
 }
 
-/** The context a lesson is read in: the player's hand and units, the academy's bands and names. */
-export function contextOf(player: Player, settings: Settings): ReadingContext {
-  const { hand, lengthUnit, speedUnit, angleStyle } = player;
-  const units = { length: lengthUnit, speed: speedUnit, angle: angleStyle };
-  const { naming, bands, accuracy } = settings;
-  return { hand, units, naming, bands, accuracy };
+/** The context a lesson is read in: the player and what is wanted, the academy's rules, the coach's choices. */
+export function contextOf(lesson: Lesson, settings: Settings): ReadingContext {
+  const { hand, lengthUnit, speedUnit, angleStyle, wanted } = lesson.player;
+  const { naming, bands, accuracy, firstRoute } = settings;
+  const setUp = partOf(lesson, 'setup');
+  return {
+    hand,
+    units: { length: lengthUnit, speed: speedUnit, angle: angleStyle },
+    naming,
+    bands,
+    accuracy,
+    firstRoute,
+    wanted,
+    lessonWanted: setUp.wanted,
+    aimDeg: aimOf(setUp),
+    route: partOf(lesson, 'work').route,
+  };
 }
 
 export interface ReadingState {
@@ -50,11 +63,12 @@ export function useReading(
   const [error, setError] = useState<Error | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const rows = lesson?.balls;
-  const player = lesson?.player;
   const balls = useMemo(() => rows?.map(toLessonBall), [rows]);
+  // Compared by what it says: a lesson that changed elsewhere is not read again.
+  const contextText = lesson && settings ? JSON.stringify(contextOf(lesson, settings)) : null;
   const context = useMemo(
-    () => (player && settings ? contextOf(player, settings) : null),
-    [player, settings],
+    () => (contextText === null ? null : (JSON.parse(contextText) as ReadingContext)),
+    [contextText],
   );
   useEffect(() => {
     if (balls === undefined || context === null) return undefined;

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { OwnDrill, PageContent } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { IMPACT_VIEW, impactPlan } from '../../drawing/impact-plan.ts';
-import { drillBy, kindOfHead } from '../yard/layout-of.ts';
+import { drillBy, kindOfHead } from '@loxos/core';
 import { StationView } from '../yard/StationView.tsx';
 import { RichText } from './RichText.tsx';
 
@@ -23,7 +23,7 @@ interface PageBodyProps {
 
 /** What a player takes home, the same for the coach's preview and behind the link. */
 export function PageBody({ content, hand, unit, own, withStation, withHomework }: PageBodyProps) {
-  const { points, numbers, slants, stations, homework, nextLook, words } = content;
+  const { points, expect = '', numbers, slants, stations, homework, nextLook, words } = content;
   return (
     <div className="space-y-5">
       <ol className="list-decimal space-y-2 pl-6 text-xl">
@@ -31,6 +31,7 @@ export function PageBody({ content, hand, unit, own, withStation, withHomework }
           <li key={point}>{point}</li>
         ))}
       </ol>
+      {expect !== '' && <p className="text-lg">{expect}</p>}
       {words != null && <RichText document={words} />}
       {numbers.length > 0 && (
         <section>

@@ -1,11 +1,10 @@
-import { CAUTIONS } from '@loxos/core';
+import { CAUTIONS, drillBy, kindOfHead } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
 import type { OwnDrill, PageContent } from '../../api/client.ts';
 import { IMPACT_VIEW, impactPlan } from '../../drawing/impact-plan.ts';
 import { svgText } from '../../drawing/svg-text.ts';
 import { savePdf } from '../../ui/pdf.ts';
-import { drillBy, kindOfHead } from '../yard/layout-of.ts';
 import { stationContent } from '../yard/station-pdf.ts';
 import { dayText } from './PageBody.tsx';
 import { plainText } from './RichText.tsx';
@@ -26,6 +25,9 @@ export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
     { text: playerName, style: 'title' },
     { text: `${academy}, ${dayText(date)}`, style: 'soft', margin: [0, 0, 0, 8] },
     { ol: page.points, fontSize: 14 },
+    ...(page.expect === undefined || page.expect === ''
+      ? []
+      : [{ text: page.expect, margin: [0, 4, 0, 0] } satisfies Content]),
     ...(page.words == null
       ? []
       : plainText(page.words).map((text): Content => ({ text, margin: [0, 4, 0, 0] }))),

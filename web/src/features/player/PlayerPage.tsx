@@ -9,6 +9,7 @@ import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { LessonForm } from '../day/LessonForm.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
+import { WantedFlights } from './WantedFlights.tsx';
 
 function EditPlayer({
   player,
@@ -61,6 +62,7 @@ export function PlayerPage() {
       </div>
       {aims !== '' && <p className="mb-2">Aims: {aims}</p>}
       {bodyNotes !== '' && <p className="mb-2">▲ Body notes: {bodyNotes}</p>}
+      <WantedFlights player={player.data} />
       <h2 className="mt-5 mb-2 text-xl">Lessons</h2>
       {lessons.data?.length === 0 ? (
         <Empty action={addLesson}>No lessons yet.</Empty>

@@ -1,5 +1,5 @@
-import { ACCURACY_RANGES, BAND_RANGES, DEFAULT_BANDS, DEVICE_ACCURACY } from '@loxos/core';
-import type { Bands, SetAccuracy } from '@loxos/core';
+import { ACCURACY_RANGES, BAND_RANGES, DEFAULT_RULES, ROUTE_LABELS } from '@loxos/core';
+import type { Bands, FirstRoute, SetAccuracy } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import type { Settings } from '../../api/client.ts';
@@ -7,7 +7,6 @@ import { useSaveSettings, useSettings } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Notice, Trouble } from '../../ui/Notice.tsx';
-import { FIRST_SCHOOL_OPTIONS } from '../lesson/work-of.ts';
 
 type Group = 'bands' | 'accuracy';
 type Name = keyof Bands | keyof SetAccuracy;
@@ -55,18 +54,14 @@ const SCHOOLS = [
   ['bend-only', 'Bend only: a ball that bends is a hook or a slice'],
 ] as const;
 
-type Values = Record<string, string> & Pick<Settings, 'naming' | 'firstSchool'>;
+const FIRST_ROUTE_OPTIONS: readonly (readonly [FirstRoute, string])[] = [
+  ['lowest-miss', 'The one of the lowest average miss'],
+  ['face-then-path', ROUTE_LABELS['face-then-path']],
+  ['path-then-face', ROUTE_LABELS['path-then-face']],
+  ['gap-first', ROUTE_LABELS['gap-first']],
+];
 
-const USUAL: Settings = {
-  naming: 'start-and-bend',
-  firstSchool: 'costliest',
-  bands: { ...DEFAULT_BANDS },
-  accuracy: {
-    faceAngleDeg: DEVICE_ACCURACY.faceAngleDeg,
-    clubPathDeg: DEVICE_ACCURACY.clubPathDeg,
-    spinAxisTiltDeg: DEVICE_ACCURACY.spinAxisTiltDeg,
-  },
-};
+type Values = Record<string, string> & Pick<Settings, 'naming' | 'firstRoute'>;
 
 const keyOf = ({ group, name }: Entry): string => `${group}-${name}`;
 const stored = (settings: Settings, { group, name }: Entry): number =>
@@ -80,7 +75,7 @@ const textsOf = (settings: Settings): Values => ({
     ]),
   ),
   naming: settings.naming,
-  firstSchool: settings.firstSchool,
+  firstRoute: settings.firstRoute,
 });
 
 function SettingsForm({ settings }: { settings: Settings }) {
@@ -110,17 +105,17 @@ function SettingsForm({ settings }: { settings: Settings }) {
           valueOf(entry),
         ]),
       );
-    const { naming, firstSchool } = texts;
-    const body = { naming, firstSchool, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
+    const { naming, firstRoute } = texts;
+    const body = { naming, firstRoute, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
     save.mutate(body as unknown as Settings, { onSuccess: () => toast('Settings stored') });
   };
   return (
     <form onSubmit={(event) => void handleSubmit(submit)(event)} noValidate className="space-y-4">
       <SelectField label="Names of shots" options={SCHOOLS} {...register('naming')} />
       <SelectField
-        label="Which to fix first"
-        options={FIRST_SCHOOL_OPTIONS}
-        {...register('firstSchool')}
+        label="Which route first, where it is open"
+        options={FIRST_ROUTE_OPTIONS}
+        {...register('firstRoute')}
       />
       <div className="grid gap-3 sm:grid-cols-2">
         {ENTRIES.map((entry) => (
@@ -139,7 +134,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
         <Button type="submit" look="main" disabled={save.isPending}>
           Save
         </Button>
-        <Button onClick={() => reset(textsOf(USUAL))}>Usual settings</Button>
+        <Button onClick={() => reset(textsOf(DEFAULT_RULES))}>Usual settings</Button>
       </div>
     </form>
   );

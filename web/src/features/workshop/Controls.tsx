@@ -2,7 +2,7 @@ import { STANDARD_BAG, convert, faceWord, fromSi, pathWord } from '@loxos/core';
 import type { Hand, LengthUnit } from '@loxos/core';
 import { SelectField } from '../../ui/Field.tsx';
 import { Dial } from './Dial.tsx';
-import { DIALS, clubOf, speedUnitFor, usualMoved } from './workshop-state.ts';
+import { DIALS, clubOf, speedUnitFor, movedBy, usualMoved } from './workshop-state.ts';
 import type { Moved, MovedField, WorkshopState } from './workshop-state.ts';
 
 const CLUBS = STANDARD_BAG.map(({ id, label }) => [id, label] as const);
@@ -138,11 +138,8 @@ export function Setting({
     const next = { ...state, clubId };
     const driverSpeed = state.now.clubSpeedMps / clubOf(state).speedShare;
     const usual = usualMoved(clubOf(next), state.hand, driverSpeed);
-    const keep = (moved: Moved): Moved => ({
-      ...usual,
-      faceAngleDeg: moved.faceAngleDeg,
-      clubPathDeg: moved.clubPathDeg,
-    });
+    const keep = ({ faceAngleDeg, clubPathDeg }: Moved): Moved =>
+      movedBy(next, usual, { faceAngleDeg, clubPathDeg });
     onChange({ ...next, now: keep(state.now), wanted: state.wanted && keep(state.wanted) });
   };
   return (

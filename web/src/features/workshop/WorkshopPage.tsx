@@ -16,7 +16,7 @@ import { BagPanel, LanePanel, SchoolsPanel, SplitPanel } from './panels.tsx';
 import { PlanEditor } from './PlanEditor.tsx';
 import { StrikeFace } from './StrikeFace.tsx';
 import { useWorkshop } from './use-workshop.ts';
-import { DIALS, clubOf, deliveryOf, flightOf, speedUnitFor } from './workshop-state.ts';
+import { DIALS, clubOf, deliveryOf, flightOf, movedBy, speedUnitFor } from './workshop-state.ts';
 import type { Moved } from './workshop-state.ts';
 
 const PATH_POINTS = 40;
@@ -70,7 +70,7 @@ export function WorkshopPage() {
   }, [state]);
   const shown = active === 'wanted' && shots.wanted !== null ? shots.wanted : shots.now;
   const onMove = (changes: Partial<Moved>): void =>
-    move({ ...state, [active]: { ...moved, ...changes } });
+    move({ ...state, [active]: movedBy(state, moved, changes) });
   const compare = (): void => {
     move({ ...state, wanted: state.wanted === null ? state.now : null });
     setWhich('wanted');
@@ -133,6 +133,15 @@ export function WorkshopPage() {
         <section aria-label="Delivery" className="space-y-2">
           <Setting state={state} onChange={move} />
           <Dials state={state} moved={moved} onMove={onMove} />
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={state.isLoftHeld}
+              onChange={(event) => move({ ...state, isLoftHeld: event.target.checked })}
+            />
+            Hold the loft when the face turns
+          </label>
           <StrikeFace
             hand={state.hand}
             kind={clubOf(state).kind}

@@ -7,13 +7,13 @@ import {
   formatSideLength,
   headOf,
   laneFor,
-  plainDelivery,
   predictBySchools,
   schoolWords,
   sensitivityOf,
   splitMiss,
+  turnFace,
 } from '@loxos/core';
-import type { Delivery, LengthUnit } from '@loxos/core';
+import type { Delivery, Lane, LengthUnit } from '@loxos/core';
 import { useMemo, useState } from 'react';
 import { Glyph } from '../../drawing/Glyph.tsx';
 import { Dial } from './Dial.tsx';
@@ -195,27 +195,32 @@ export function SchoolsPanel({ state, delivery }: PanelProps) {
   );
 }
 
+/** How a shape flies beside the straight ball of the same club: draws lower, fades higher. */
+function heightWords(lane: Lane, straight: Lane, unit: LengthUnit): string {
+  const higherM = lane.apexM - straight.apexM;
+  const longerM = lane.carryM - straight.carryM;
+  if (Math.abs(higherM) < 0.3 && Math.abs(longerM) < 0.5) return '';
+  const height = `${formatLength(Math.abs(higherM), unit, 1)} ${higherM < 0 ? 'lower' : 'higher'}`;
+  const carry = `${formatLength(Math.abs(longerM), unit)} ${longerM < 0 ? 'shorter' : 'longer'}`;
+  return ` It flies ${height} than the straight ball and carries ${carry}, since the loft follows the face.`;
+}
+
 /** What face and path a shape asks for, and what a degree does. */
 export function LanePanel({ state, delivery }: PanelProps) {
   const [startDeg, setStartDeg] = useState(2);
   const [finishM, setFinishM] = useState(0);
   const club = clubOf(state);
-  const lane = useMemo(() => {
-    const base = {
-      ...plainDelivery(club, state.hand, delivery.clubSpeedMps / club.speedShare),
-      attackAngleDeg: delivery.attackAngleDeg,
-      dynamicLoftDeg: delivery.dynamicLoftDeg,
+  const { lane, straight } = useMemo(() => {
+    const head = headOf(club);
+    // The delivery as it would be with a square face: the lane turns it, and the loft follows.
+    const square = turnFace(delivery, head, -delivery.faceAngleDeg);
+    const base = { ...square, clubPathDeg: 0, strikeToeMm: 0, strikeHighMm: 0 };
+    const shaped = { startDeg, finishOfflineM: finishM };
+    return {
+      lane: laneFor(shaped, base, head, flightOf(state)),
+      straight: laneFor({ startDeg: 0, finishOfflineM: 0 }, base, head, flightOf(state)),
     };
-    return laneFor({ startDeg, finishOfflineM: finishM }, base, headOf(club), flightOf(state));
-  }, [
-    club,
-    state,
-    delivery.clubSpeedMps,
-    delivery.attackAngleDeg,
-    delivery.dynamicLoftDeg,
-    startDeg,
-    finishM,
-  ]);
+  }, [club, state, delivery, startDeg, finishM]);
   const degree = useMemo(
     () => sensitivityOf(delivery, headOf(club), flightOf(state)),
     [delivery, club, state],
@@ -252,6 +257,7 @@ export function LanePanel({ state, delivery }: PanelProps) {
           {lane.faceShare !== null &&
             finishM === 0 &&
             ` The face lies ${formatNumber(100 * lane.faceShare, 0)} % of the way from target to path.`}
+          {straight !== null && heightWords(lane, straight, state.length)}
         </p>
       )}
       <h3 className="pt-1 text-base">A degree, from where it is now</h3>

@@ -1,4 +1,4 @@
-import { paramsOf, stateFrom, workshopLink } from './workshop-state.ts';
+import { movedBy, paramsOf, stateFrom, workshopLink } from './workshop-state.ts';
 
 const params = (text: string) => new URLSearchParams(text);
 
@@ -49,5 +49,36 @@ describe('the address of a what-if', () => {
     const state = stateFrom(params(link.split('?')[1]!));
     expect(state).toMatchObject({ hand: 'left', clubId: '6-iron', length: 'yd' });
     expect(state.now).toMatchObject({ clubPathDeg: 4.1, faceAngleDeg: 1.2 });
+  });
+});
+
+describe('a face turned by hand', () => {
+  const state = stateFrom(params('h=right&c=driver'));
+
+  it('takes the loft with it, less for closing and more for opening', () => {
+    const closed = movedBy(state, state.now, { faceAngleDeg: -6 });
+    const open = movedBy(state, state.now, { faceAngleDeg: 6 });
+    // cot 56° = 0.6745 degrees of loft for each degree of face.
+    expect(state.now.dynamicLoftDeg - closed.dynamicLoftDeg).toBeCloseTo(6 * 0.6745, 2);
+    expect(open.dynamicLoftDeg - state.now.dynamicLoftDeg).toBeCloseTo(6 * 0.6745, 2);
+    const left = { ...state, hand: 'left' } as const;
+    expect(movedBy(left, left.now, { faceAngleDeg: -6 }).dynamicLoftDeg).toBeCloseTo(
+      open.dynamicLoftDeg,
+      9,
+    );
+  });
+
+  it('leaves it where it is held, or set itself', () => {
+    const held = { ...state, isLoftHeld: true };
+    expect(movedBy(held, held.now, { faceAngleDeg: -6 }).dynamicLoftDeg).toBe(
+      state.now.dynamicLoftDeg,
+    );
+    expect(movedBy(state, state.now, { dynamicLoftDeg: 9 }).dynamicLoftDeg).toBe(9);
+    expect(stateFrom(paramsOf(held)).isLoftHeld).toBe(true);
+  });
+
+  it('opens an address without a loft with the loft that goes with its face', () => {
+    const open = stateFrom(params('h=right&c=driver&f=6'));
+    expect(open.now.dynamicLoftDeg).toBeGreaterThan(state.now.dynamicLoftDeg + 3);
   });
 });

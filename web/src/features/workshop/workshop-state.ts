@@ -3,8 +3,11 @@ import {
   HANDS,
   LENGTH_UNITS,
   STANDARD_BAG,
+  UNKNOWN_DRIVER_SPEED_MPS,
   findClub,
+  headOf,
   plainDelivery,
+  turnFace,
 } from '@loxos/core';
 import type { Club, Delivery, FlightOptions, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
 
@@ -24,6 +27,8 @@ export interface WorkshopState {
   readonly temperatureC: number;
   readonly altitudeM: number;
   readonly length: LengthUnit;
+  /** Whether the loft stays when the face is turned; otherwise it follows, as a club turned about its shaft does. */
+  readonly isLoftHeld: boolean;
 }
 
 /** What a dial may be turned to: narrower than what the model takes, wide enough for any swing. */
@@ -91,9 +96,11 @@ export const DIALS: Readonly<
 };
 export const MOVED_FIELDS = Object.keys(DIALS) as MovedField[];
 
-export const DRIVER_SPEED_MPS = 42;
-
-export function usualMoved(club: Club, hand: Hand, driverSpeedMps = DRIVER_SPEED_MPS): Moved {
+export function usualMoved(
+  club: Club,
+  hand: Hand,
+  driverSpeedMps = UNKNOWN_DRIVER_SPEED_MPS,
+): Moved {
   const { hand: _hand, ...moved } = plainDelivery(club, hand, driverSpeedMps);
   return moved;
 }
@@ -127,7 +134,19 @@ function numberIn(
   return Number.isFinite(value) ? Math.min(max, Math.max(min, value)) : fallback;
 }
 
-function movedFrom(params: URLSearchParams, suffix: string, usual: Moved): Moved {
+/** A delivery with something moved: where the face is turned, the loft follows unless it is held or moved itself. */
+export function movedBy(state: WorkshopState, moved: Moved, changes: Partial<Moved>): Moved {
+  const { faceAngleDeg } = changes;
+  if (faceAngleDeg === undefined || state.isLoftHeld) return { ...moved, ...changes };
+  const head = headOf(clubOf(state));
+  const byDeg = faceAngleDeg - moved.faceAngleDeg;
+  const { dynamicLoftDeg } = turnFace(deliveryOf(state, moved), head, byDeg);
+  return { ...moved, dynamicLoftDeg, ...changes };
+}
+
+function movedFrom(params: URLSearchParams, suffix: string, club: Club, hand: Hand): Moved {
+  const face = numberIn(params, `${DIALS.faceAngleDeg.key}${suffix}`, -80, 80, 0);
+  const usual = turnFace({ ...usualMoved(club, hand), hand }, headOf(club), face);
   const read = (field: MovedField): number => {
     const [min, max] = DELIVERY_RANGES[field];
     return numberIn(params, `${DIALS[field].key}${suffix}`, min, max, usual[field]);
@@ -142,17 +161,17 @@ const oneOf = <T extends string>(value: string | null, all: readonly T[], fallba
 export function stateFrom(params: URLSearchParams): WorkshopState {
   const hand = oneOf(params.get('h'), HANDS, 'right');
   const club = findClub(params.get('c')) ?? findClub('7-iron')!;
-  const usual = usualMoved(club, hand);
   return {
     hand,
     clubId: club.id,
-    now: movedFrom(params, '', usual),
-    wanted: params.get('b') === '1' ? movedFrom(params, '2', usual) : null,
+    now: movedFrom(params, '', club, hand),
+    wanted: params.get('b') === '1' ? movedFrom(params, '2', club, hand) : null,
     windMps: numberIn(params, 'w', 0, 20, 0),
     windFromDeg: numberIn(params, 'wd', -180, 180, 0),
     temperatureC: numberIn(params, 'tc', -10, 45, 15),
     altitudeM: numberIn(params, 'alt', 0, 3000, 0),
     length: oneOf(params.get('u'), LENGTH_UNITS, 'm'),
+    isLoftHeld: params.get('hl') === '1',
   };
 }
 
@@ -176,6 +195,7 @@ export function paramsOf(state: WorkshopState): URLSearchParams {
   }
   if (state.temperatureC !== 15) params.set('tc', short(state.temperatureC));
   if (state.altitudeM !== 0) params.set('alt', short(state.altitudeM));
+  if (state.isLoftHeld) params.set('hl', '1');
   return params;
 }
 

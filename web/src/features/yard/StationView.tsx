@@ -1,5 +1,5 @@
-import { CAUTIONS, DOSE } from '@loxos/core';
-import type { Drill } from '@loxos/core';
+import { CAUTIONS, DOSE, layoutFor, tapeText } from '@loxos/core';
+import type { Drill, StationFor } from '@loxos/core';
 import { FileDown, Image } from 'lucide-react';
 import { toast } from 'sonner';
 import { Drawing } from '../../drawing/Drawing.tsx';
@@ -7,8 +7,6 @@ import { stationPlan } from '../../drawing/station-plan.ts';
 import { svgText } from '../../drawing/svg-text.ts';
 import { Button } from '../../ui/Button.tsx';
 import { saveFile } from '../../ui/save-file.ts';
-import { layoutFor, tapeText } from './layout-of.ts';
-import type { StationFor } from './layout-of.ts';
 
 interface StationViewProps {
   readonly drill: Drill;

@@ -1,4 +1,4 @@
-import { CLUB_KINDS, DRILLS, HANDS, pathOfPegDeg } from '@loxos/core';
+import { CLUB_KINDS, DRILLS, HANDS, pathOfPegDeg, asDrill, MOVE_LABELS } from '@loxos/core';
 import type { ClubKind, Drill, Hand } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -7,18 +7,16 @@ import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/Field.tsx';
 import { Dial } from '../workshop/Dial.tsx';
-import { asDrill } from './layout-of.ts';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
 import { StationView } from './StationView.tsx';
 
-function effectWords({ movesPath, movesFace, eitherWay, trains }: Drill): string {
+function effectWords({ movesPath, movesFace, serves }: Drill): string {
   const parts = [
     movesPath > 0 && 'path in-to-out',
     movesPath < 0 && 'path out-to-in',
     movesFace > 0 && 'face open',
     movesFace < 0 && 'face closed',
-    eitherWay === true && trains === 'direction' && 'path either way',
-    trains !== 'direction' && trains,
+    serves.length > 0 && `laid out for ${serves.map((move) => MOVE_LABELS[move]).join(', ')}`,
   ].filter((part) => part !== false);
   return parts.join(', ');
 }

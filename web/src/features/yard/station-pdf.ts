@@ -1,11 +1,9 @@
-import { CAUTIONS, DOSE } from '@loxos/core';
-import type { Drill } from '@loxos/core';
+import { CAUTIONS, DOSE, layoutFor, tapeText } from '@loxos/core';
+import type { Drill, StationFor } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
 import { stationPlan } from '../../drawing/station-plan.ts';
 import { svgText } from '../../drawing/svg-text.ts';
 import { savePdf } from '../../ui/pdf.ts';
-import { layoutFor, tapeText } from './layout-of.ts';
-import type { StationFor } from './layout-of.ts';
 
 /** A station as paragraphs, its drawing among them. */
 export function stationContent(drill: Drill, station: StationFor, unit: 'm' | 'yd'): Content[] {

@@ -1,0 +1,250 @@
+/** Stations for the path: sticks, pegs, rods and gates. */
+import type { Drill } from '../drill.ts';
+import { BALL, STICK_M, layOut, pegOutM } from '../layout.ts';
+import { NOTHING, targetLine, stick, peg, tape, base, START_GATE, TOES_M } from './pieces.ts';
+
+const ROD = 'Soft, foam-ended rods only.';
+/** Room either side of a clubhead in a gate, m. */
+const GATE_MARGIN_M = 0.03;
+
+export const STATIONS: readonly Drill[] = [
+  {
+    ...base,
+    id: 'corner-frame',
+    name: 'Corner frame',
+    serves: ['together', 'aim'],
+    near: ['ball-position', 'shoulder-line'],
+    how: 'Set the feet against the second stick so that the ball stands just inside the lead heel; shoulders along the first.',
+    good: 'Ball and shoulders are in the same place every time.',
+    misses: ['set up off'],
+    layout: (c) =>
+      layOut(
+        c.hand,
+        [
+          BALL,
+          stick('target line', 0.5, 0.06),
+          {
+            kind: 'stick',
+            label: 'square stick',
+            alongM: -0.05,
+            outM: -0.165 - STICK_M / 2,
+            lengthM: STICK_M,
+            angleDeg: 90,
+          },
+        ],
+        [tape('end of the square stick short of the ball’s line', 0.165)],
+      ),
+  },
+  {
+    ...base,
+    id: 'rails',
+    name: 'Rails',
+    serves: ['together', 'aim'],
+    near: ['aim', 'feet-line', 'hip-line', 'shoulder-line'],
+    how: 'Two parallel sticks: the outer on the target line, the inner along the toes. Feet, hips and shoulders along the inner.',
+    good: 'Nothing of the body points across the rails.',
+    misses: ['set up off'],
+    layout: (c) =>
+      layOut(
+        c.hand,
+        [BALL, stick('outer rail', 0.4, 0.1), stick('inner rail', 0.1, -TOES_M)],
+        [tape('between the rails', TOES_M + 0.1)],
+      ),
+  },
+  {
+    ...base,
+    id: 'two-gates',
+    name: 'Two gates',
+    serves: ['path', 'together'],
+    near: ['shoulder-line'],
+    how: 'Swing the head through the near gate and send the ball through the far one; the divot follows the same line.',
+    good: 'Through both gates without a touch.',
+    misses: ['missed left', 'missed right', 'hit the gate'],
+    suits: 'those who look',
+    layout: (c) => {
+      const half = c.headLengthM / 2 + GATE_MARGIN_M;
+      const wide = START_GATE.aheadM * Math.tan((START_GATE.halfDeg * Math.PI) / 180);
+      const mark = pegOutM(START_GATE.aheadM, c.startDeg);
+      return layOut(
+        c.hand,
+        [
+          targetLine,
+          BALL,
+          stick('club gate', 0, half, c.pathDeg),
+          stick('club gate', 0, -half, c.pathDeg),
+          peg('start gate', START_GATE.aheadM, mark + wide),
+          peg('start gate', START_GATE.aheadM, mark - wide),
+        ],
+        [
+          tape('width of the club gate', 2 * half),
+          tape('start gate ahead', START_GATE.aheadM),
+          tape('width of the start gate', 2 * wide),
+        ],
+      );
+    },
+  },
+  {
+    ...base,
+    id: 'ball-ladder',
+    name: 'Ball ladder',
+    serves: ['strike'],
+    near: ['distance'],
+    how: 'Three balls abreast, a head apart; strike only the middle one.',
+    good: 'The outer balls stay where they are.',
+    misses: ['heel', 'toe'],
+    layout: (c) =>
+      layOut(
+        c.hand,
+        [
+          BALL,
+          { ...BALL, label: 'outer ball', outM: c.headLengthM },
+          { ...BALL, label: 'inner ball', outM: -c.headLengthM },
+        ],
+        [tape('between the balls', c.headLengthM)],
+      ),
+  },
+  {
+    ...base,
+    id: 'stepping-pegs',
+    name: 'Stepping pegs',
+    movesPath: 1,
+    notFor: ['hook', 'push', 'in-to-out'],
+    near: ['shoulder-line', 'chest'],
+    how: 'Swing over all three pegs, from inside behind the ball to outside ahead of it.',
+    good: 'The head passes over each peg.',
+    misses: ['hit a peg'],
+    suits: 'those who look',
+    layout: (c) => {
+      const path = Math.max(4, c.pathDeg);
+      return layOut(
+        c.hand,
+        [
+          targetLine,
+          BALL,
+          ...[-0.35, -0.18, 0.3].map((along) => peg('peg', along, pegOutM(along, path))),
+        ],
+        [
+          tape('near pegs in, at 18 cm behind', pegOutM(0.18, path)),
+          tape('far peg in, at 35 cm behind', pegOutM(0.35, path)),
+          tape('peg out, at 30 cm ahead', pegOutM(0.3, path)),
+        ],
+      );
+    },
+  },
+  {
+    ...base,
+    id: 'overhang',
+    name: 'Overhang',
+    movesPath: 1,
+    notFor: ['hook', 'in-to-out'],
+    near: ['chest', 'back-turn', 'shoulder-line'],
+    how: 'A rod leans over the outside, behind the ball: coming over the top touches it.',
+    good: 'The club comes in under the rod.',
+    misses: ['touched the rod'],
+    suits: 'those who keep missing the message',
+    cautions: [ROD],
+    layout: (c) =>
+      layOut(
+        c.hand,
+        [
+          targetLine,
+          BALL,
+          {
+            kind: 'rod',
+            label: 'foam-ended rod',
+            alongM: -0.35,
+            outM: 0.3,
+            lengthM: 0.6,
+            angleDeg: 90,
+          },
+        ],
+        [tape('rod behind the ball', 0.35), tape('foot of the rod outside the line', 0.6)],
+      ),
+  },
+  {
+    ...base,
+    id: 'far-peg',
+    name: 'Far peg',
+    movesPath: -1,
+    notFor: ['slice', 'out-to-in', 'pull'],
+    near: ['chest', 'side-bend', 'lead-elbow'],
+    how: 'Strike the ball, then the low peg: two heads ahead and inside.',
+    good: 'Ball, then peg.',
+    misses: ['missed the peg'],
+    suits: 'those who look',
+    layout: (c) => {
+      const ahead = 2 * c.headLengthM;
+      const inside = c.pathDeg < 0 ? -pegOutM(ahead, c.pathDeg) : c.headLengthM;
+      return layOut(
+        c.hand,
+        [targetLine, BALL, peg('far peg', ahead, -inside)],
+        [tape('peg ahead', ahead), tape('peg inside the line', inside)],
+      );
+    },
+  },
+  {
+    ...base,
+    id: 'inside-guard',
+    name: 'Inside guard',
+    movesPath: -1,
+    notFor: ['slice', 'out-to-in', 'pull'],
+    near: ['chest', 'back-turn'],
+    how: 'A head cover lies behind the ball, just inside the target line: coming too far from the inside hits it. The nearer the line, the harsher.',
+    good: 'The head misses the cover.',
+    misses: ['hit the cover'],
+    suits: 'those who keep missing the message',
+    layout: (c) =>
+      layOut(
+        c.hand,
+        [
+          targetLine,
+          BALL,
+          {
+            kind: 'cover',
+            label: 'head cover',
+            alongM: -0.3,
+            outM: -(c.headLengthM / 2 + 0.05),
+            lengthM: 0.2,
+          },
+        ],
+        [tape('cover behind', 0.3), tape('cover inside the line', c.headLengthM / 2 + 0.05)],
+      ),
+  },
+  {
+    ...base,
+    id: 'across-rehearsal',
+    name: 'Across rehearsal',
+    movesPath: -1,
+    notFor: ['slice', 'out-to-in', 'pull'],
+    strains: ['back'],
+    near: ['chest'],
+    how: 'Practice swings well over and across, then a normal swing.',
+    good: 'The rehearsal is exaggerated, the ball is not.',
+    layout: NOTHING,
+  },
+  {
+    ...base,
+    id: 'slalom',
+    name: 'Slalom',
+    serves: ['path'],
+    near: ['shoulder-line', 'feet-line'],
+    how: 'Little swings through the channel of pegs at the chosen angle, feet together; then feet set along it.',
+    good: 'The head goes through the channel without a touch.',
+    misses: ['hit a peg'],
+    suits: 'those who look',
+    layout: (c) => {
+      const half = c.headLengthM / 2 + GATE_MARGIN_M;
+      const pegs = [-0.3, 0.3].flatMap((along) =>
+        [1, -1].map((side) => peg('peg', along, pegOutM(along, c.pathDeg) + side * half)),
+      );
+      return layOut(
+        c.hand,
+        [targetLine, BALL, ...pegs],
+        [
+          tape('width of the channel', 2 * half),
+          tape('middle of the channel off the line, at 30 cm', pegOutM(0.3, c.pathDeg)),
+        ],
+      );
+    },
+  },
+];

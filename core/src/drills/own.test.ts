@@ -1,0 +1,72 @@
+import { tapeText } from '../words/format.ts';
+import { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './own.ts';
+import type { OwnDrillFacts } from './own.ts';
+
+const own: OwnDrillFacts = {
+  id: 'own-1',
+  name: 'Low bench',
+  movesPath: 1,
+  movesFace: 0,
+  how: 'Swing under it.',
+  good: 'No touch.',
+  parts: [{ kind: 'rod', label: 'bench', alongM: -0.3, outM: 0.2, lengthM: 0.4, angleDeg: 90 }],
+};
+
+describe('distances to tape out', () => {
+  it.each([
+    [0.16, 'm', '16.0 cm'],
+    [3, 'm', '3.00 m'],
+    [0.24, 'yd', '9.4 in'],
+    [3, 'yd', '9.8 ft'],
+  ] as const)('%d m in the coach’s unit (%s) is %s', (distanceM, unit, text) => {
+    expect(tapeText(distanceM, unit)).toBe(text);
+  });
+});
+
+describe('the head a page was made for', () => {
+  it.each([
+    [0.12, 'driver'],
+    [0.1, 'fairway'],
+    [0.095, 'hybrid'],
+    [0.08, 'iron'],
+    [0.2, 'iron'],
+  ])('%d m is a %s’s', (lengthM, kind) => {
+    expect(kindOfHead(lengthM)).toBe(kind);
+  });
+});
+
+describe('a drill of the academy’s own', () => {
+  it('is found beside the catalogue’s, and is not for the fault it makes worse', () => {
+    expect(drillBy('own-1', [own])!.name).toBe('Low bench');
+    expect(drillBy('overhang', [own])!.name).toBe('Overhang');
+    expect(drillBy('gone', [own])).toBeNull();
+    expect(asDrill(own).notFor).toEqual(['hook', 'in-to-out']);
+    expect(asDrill({ ...own, movesPath: 0, movesFace: 1 }).notFor).toEqual(['slice', 'open']);
+  });
+
+  it('lays its parts out for the hand', () => {
+    const station = { kind: 'iron', pathDeg: 0, faceDeg: 0, startDeg: 0 } as const;
+    expect(layoutFor(asDrill(own), { hand: 'right', ...station }).parts[0]!.rightM).toBe(0.2);
+    expect(layoutFor(asDrill(own), { hand: 'left', ...station }).parts[0]!.rightM).toBe(-0.2);
+  });
+});
+
+describe('what a station asks for first', () => {
+  const stage = {
+    pathDeg: 0,
+    faceDeg: -2,
+    pathByDeg: 6,
+    faceByDeg: 3,
+    expected: { startDeg: -1.6 },
+  };
+
+  it('is where the stage goes, exaggerated the way it moves, in words of the hand', () => {
+    expect(askOfStage(stage, 1)).toEqual({ pathDeg: 3, faceDeg: -0.5, startDeg: -1.5 });
+    expect(askOfStage(stage, -1)).toEqual({ pathDeg: -3, faceDeg: 0.5, startDeg: 1.5 });
+  });
+
+  it('never asks for more than can be laid out', () => {
+    const far = { ...stage, pathDeg: 20, pathByDeg: 30 };
+    expect(askOfStage(far, 1).pathDeg).toBe(12);
+  });
+});

@@ -1,0 +1,121 @@
+import { usualClubOf } from '../delivery/club.ts';
+import type { Club } from '../delivery/club.ts';
+import type { ClubHead } from '../delivery/head.ts';
+import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../delivery/usual.ts';
+import type { FlightOptions } from '../flight/options.ts';
+import { simulateShot } from '../flight/simulate.ts';
+import type { Hand } from '../line/hand.ts';
+import type { DeviceAccuracy } from './accuracy.ts';
+import { solveDelivery } from './solve.ts';
+import type { SolvedDelivery } from './solve.ts';
+
+/** A flight as a coach saw it. Degrees and m, positive right; each with how far the eye may be off. */
+export interface SeenFlight {
+  readonly hand: Hand;
+  readonly startDeg: number;
+  /** Where it landed from the target line, or how far it bent off its start line: one of the two. */
+  readonly finishOfflineM?: number;
+  readonly curveM?: number;
+  readonly carryM?: number;
+  readonly startSdDeg?: number;
+  readonly finishSdM?: number;
+  readonly carrySdM?: number;
+  readonly flight?: FlightOptions;
+}
+
+/**
+ * How far a practised eye may be off, one standard deviation (common practice, no source). It is the same
+ * eye for every ball: looking at more balls does not take this error away.
+ */
+export const EYE_ACCURACY = { startSdDeg: 1.5, finishShare: 0.03, carryShare: 0.07 } as const;
+
+/** The eye's errors for a ball of this carry, m, one standard deviation. */
+export function eyeAccuracy(carryM: number): Partial<DeviceAccuracy> {
+  const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
+  return {
+    startDirectionDeg: EYE_ACCURACY.startSdDeg,
+    offlineM: finishSdM,
+    curveM: finishSdM,
+    carryM: Math.max(1, EYE_ACCURACY.carryShare * carryM),
+  };
+}
+
+/** Words of the eye: which side, and a little or much; sides positive right. */
+export const EYE_WAYS = [-2, -1, 0, 1, 2] as const;
+export type EyeWay = (typeof EYE_WAYS)[number];
+export const EYE_STRIKES = ['heel', 'middle', 'toe'] as const;
+export type EyeStrike = (typeof EYE_STRIKES)[number];
+
+/** What a coach's words for a flight stand for (common practice, no source). */
+export const EYE_AMOUNTS = {
+  /** Start off the line, degrees. */
+  startDeg: { 0: 0, 1: 3, 2: 6 },
+  /** Bend, as a share of carry: a draw or fade, a hook or slice. */
+  bendShare: { 0: 0, 1: 0.055, 2: 0.14 },
+  strikeToeMm: { heel: -15, middle: 0, toe: 15 },
+} as const;
+
+export interface EyeTap {
+  readonly start: EyeWay;
+  readonly bend: EyeWay;
+  /** Where it finished from the target line, m, positive right, when it was paced or seen. */
+  readonly finishM?: number;
+  readonly strike?: EyeStrike;
+}
+
+export interface TappedBall {
+  readonly startDirectionDeg: number;
+  readonly curveM: number | null;
+  readonly offlineM: number | null;
+  readonly carryM: number;
+  readonly strikeToeMm: number | null;
+}
+
+/** Usual carry of a player with a club, m, by the model. */
+export const usualCarryM = (club: Club, head: ClubHead, driverSpeedMps: number): number =>
+  simulateShot(plainDelivery(club, 'right', driverSpeedMps), head).flight.carryM;
+
+const amount = (way: EyeWay, of: Readonly<Record<0 | 1 | 2, number>>): number =>
+  Math.sign(way) * of[Math.abs(way) as 0 | 1 | 2];
+
+/** A tapped flight as figures of a ball; a finish that was seen stands instead of the bend. */
+export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {
+  return {
+    startDirectionDeg: amount(tap.start, EYE_AMOUNTS.startDeg),
+    curveM: tap.finishM === undefined ? amount(tap.bend, EYE_AMOUNTS.bendShare) * carryM : null,
+    offlineM: tap.finishM ?? null,
+    carryM,
+    strikeToeMm: tap.strike === undefined ? null : EYE_AMOUNTS.strikeToeMm[tap.strike],
+  };
+}
+
+/**
+ * Face and path from the eye alone, with intervals as wide as the eye's error makes them; null with a
+ * reason where there is no such delivery. Never throws for what was seen.
+ */
+export function solveFromEye(seen: SeenFlight, head: ClubHead): SolvedDelivery {
+  const { startDeg, finishOfflineM, curveM, carryM } = seen;
+  if (finishOfflineM === undefined && curveM === undefined) {
+    return { delivery: null, reason: 'say where it finished, or how far it bent' };
+  }
+  const club = usualClubOf(head);
+  const eye = eyeAccuracy(carryM ?? usualCarryM(club, head, UNKNOWN_DRIVER_SPEED_MPS));
+  return solveDelivery(
+    {
+      startDirectionDeg: startDeg,
+      ...(finishOfflineM === undefined ? { curveM: curveM! } : { offlineM: finishOfflineM }),
+      ...(carryM !== undefined && { carryM }),
+    },
+    head,
+    {
+      hand: seen.hand,
+      flight: seen.flight ?? {},
+      accuracy: {
+        ...eye,
+        ...(seen.startSdDeg !== undefined && { startDirectionDeg: seen.startSdDeg }),
+        ...(seen.finishSdM !== undefined && { offlineM: seen.finishSdM, curveM: seen.finishSdM }),
+        ...(seen.carrySdM !== undefined && { carryM: seen.carrySdM }),
+      },
+    },
+  );
+}

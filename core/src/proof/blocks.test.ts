@@ -1,0 +1,130 @@
+import { seededRandom } from '../maths/random.ts';
+import type { LessonBall } from '../reading/ball.ts';
+import { resolveContext } from '../reading/context.ts';
+import { viewBall } from '../reading/read-ball.ts';
+import { ballsOf } from '../testing/players.ts';
+import { DEFAULT_DISPLAY_UNITS } from '../words/format.ts';
+import { judgementWords, proofCsv } from '../words/proof.ts';
+import { isUnderWay, judgeReadBlocks, readBlocks, stationBalls, usualPair } from './blocks.ts';
+import type { ReadBlock } from './blocks.ts';
+
+const context = resolveContext({ hand: 'right' });
+const random = seededRandom(8);
+let hit = 0;
+
+function hitBlock(count: number, path: number, tag: Partial<LessonBall>): LessonBall[] {
+  return ballsOf(tag.club ?? '7-iron', count, random, { path, face: path }).map((ball) => ({
+    ...ball,
+    ...tag,
+    id: `b${++hit}`,
+  }));
+}
+const viewsOf = (balls: readonly LessonBall[]) =>
+  balls.map((ball) => viewBall(ball, ball.id!, context));
+const BASE = { block: 'baseline' } as const;
+const RAILS = { block: 'drill', drillId: 'rails' } as const;
+const PATH_STAGE = {
+  stage: {
+    judged: ['clubPathDeg', 'startDirectionDeg'],
+    targets: { clubPathDeg: 0, startDirectionDeg: 0 },
+  },
+  windows: { clubPathDeg: 2, startDirectionDeg: 1.5 },
+} as const;
+
+describe('what is compared when nobody chose', () => {
+  const keysOf = (pair: readonly [ReadBlock, ReadBlock] | null): string[] | null =>
+    pair === null ? null : pair.map(({ key }) => key);
+  const read = (...blocks: LessonBall[][]): ReadBlock[] =>
+    readBlocks(viewsOf(blocks.flat()), context);
+
+  it('is the first baseline, and the last block of its club after it', () => {
+    const blocks = read(
+      hitBlock(4, -6, BASE),
+      hitBlock(4, -3, RAILS),
+      hitBlock(4, -1, { block: 'play' }),
+      hitBlock(4, -1, { block: 'drill', drillId: 'rails', club: 'driver' }),
+    );
+    expect(keysOf(usualPair(blocks))).toEqual(['7-iron/baseline//1', '7-iron/play//1']);
+  });
+
+  it('is the visit before where this one has no baseline, and nothing where there is neither', () => {
+    const [earlier, here] = [read(hitBlock(4, -6, {})), read(hitBlock(4, -2, {}))];
+    expect(usualPair(here, earlier)).toEqual([earlier[0], here[0]]);
+    expect(usualPair(here)).toBeNull();
+    expect(usualPair([], earlier)).toBeNull();
+  });
+});
+
+describe('a block being hit', () => {
+  const balls = [...hitBlock(8, -6, BASE), ...hitBlock(7, -6, RAILS)];
+  const views = viewsOf(balls);
+  const [baseline, drill] = readBlocks(views, context);
+
+  it('is the last one, until its set of ten is whole or another follows', () => {
+    expect(isUnderWay(drill!, views)).toBe(true);
+    expect(isUnderWay(baseline!, views)).toBe(false);
+    const more = viewsOf([...balls, ...hitBlock(1, -6, { block: 'play' })]);
+    expect(isUnderWay(readBlocks(more, context)[1]!, more)).toBe(false);
+    const whole = viewsOf([...balls, ...hitBlock(3, -6, RAILS)]);
+    expect(isUnderWay(readBlocks(whole, context)[1]!, whole)).toBe(false);
+  });
+
+  it('says so, with the balls so far', () => {
+    const judged = judgeReadBlocks(baseline!, drill!, { ...PATH_STAGE, isOpen: true });
+    expect(judged.isOpen).toBe(true);
+    expect(judgementWords(judged, DEFAULT_DISPLAY_UNITS)).toMatch(
+      /7 of a set of ten so far: until it is whole, only a change beyond doubt is called\.$/,
+    );
+    const closed = judgeReadBlocks(baseline!, drill!, PATH_STAGE);
+    expect(judgementWords(closed, DEFAULT_DISPLAY_UNITS)).not.toContain('set of ten');
+  });
+});
+
+describe('blocks of two visits', () => {
+  it('are compared with the monitor’s own alignment in doubt', () => {
+    const [before, after] = readBlocks(
+      viewsOf([...hitBlock(8, -6, BASE), ...hitBlock(8, -3, RAILS)]),
+      context,
+    );
+    const width = (isOtherVisit: boolean): number => {
+      const { low, high } = judgeReadBlocks(before!, after!, { ...PATH_STAGE, isOtherVisit })
+        .named[0]!;
+      return high! - low!;
+    };
+    expect(width(true)).toBeGreaterThan(1.1 * width(false));
+  });
+});
+
+describe('a proof as CSV', () => {
+  it('holds every figure in its own unit, the named ones with their verdict', () => {
+    const [before, after] = readBlocks(
+      viewsOf([...hitBlock(6, -6, BASE), ...hitBlock(6, -1, RAILS)]),
+      context,
+    );
+    const judged = judgeReadBlocks(before!, after!, PATH_STAGE);
+    const [head, ...rows] = proofCsv(judged).split('\n');
+    expect(head).toBe(
+      'figure,before,balls before,after,balls after,wanted,difference,low,high,verdict',
+    );
+    expect(rows).toHaveLength(judged.named.length + judged.others.length);
+    const [figure, beforeMean, count] = rows[0]!.split(',');
+    expect([figure, Number(count)]).toEqual(['clubPathDeg', before!.counted.length]);
+    expect(Number(beforeMean)).toBeCloseTo(judged.named[0]!.beforeMean, 12);
+    expect(rows[0]!.endsWith(judged.named[0]!.verdict)).toBe(true);
+    expect(rows.at(-1)!.endsWith(',')).toBe(true);
+  });
+});
+
+describe('the balls of a station', () => {
+  it('are those hit with its drill, else the last one measured, else none', () => {
+    const views = viewsOf([...hitBlock(2, -6, BASE), ...hitBlock(3, -2, RAILS)]);
+    const paths = views.slice(2).map((view) => view.clubPathDeg!);
+    expect(stationBalls(views, 'rails')).toEqual({
+      count: 3,
+      meanPathDeg: (paths[0]! + paths[1]! + paths[2]!) / 3,
+      lastPathDeg: paths[2],
+    });
+    expect(stationBalls(views, 'overhang')).toMatchObject({ count: 0, meanPathDeg: null });
+    expect(stationBalls([], 'rails')).toBeNull();
+  });
+});

@@ -1,0 +1,126 @@
+/** Blocks of a lesson as read: which balls of each count, and what they average. */
+import { DOSE } from '../drills/drill.ts';
+import type { Stage } from '../plan/stages.ts';
+import { blocksOf } from '../reading/blocks.ts';
+import type { Block } from '../reading/blocks.ts';
+import type { BlockKind } from '../reading/ball.ts';
+import type { ResolvedContext } from '../reading/context.ts';
+import { PROOF_FIGURES } from '../reading/figure.ts';
+import type { ProofBall } from '../reading/figure.ts';
+import { figureOf, figuresOf } from '../reading/group.ts';
+import type { Figures } from '../reading/group.ts';
+import type { BallView } from '../reading/read-ball.ts';
+import { judgeBlocks } from './judge.ts';
+import type { BlockVerdict, PerFigure } from './judge.ts';
+
+export interface ReadBlock extends Block<BallView> {
+  /** The balls that count. */
+  readonly counted: readonly BallView[];
+  readonly figures: Figures;
+}
+
+export const proofBallOf = (view: BallView): ProofBall =>
+  Object.fromEntries(PROOF_FIGURES.map((figure) => [figure, figureOf(view, figure)]));
+
+/** The blocks in the order hit, each read for itself. */
+export const readBlocks = (views: readonly BallView[], context: ResolvedContext): ReadBlock[] =>
+  blocksOf(views, ({ ball }) => ball).map((block) => {
+    const counted = block.balls.filter((view) => view.counts);
+    return { ...block, counted, figures: figuresOf(counted, context, null) };
+  });
+
+const BEFORE: readonly (BlockKind | null)[] = ['baseline', null];
+
+/**
+ * What is compared when nobody chose: the first baseline, and the last block of its club after it; without
+ * such a pair the last block of the visit before, and the first of this one.
+ */
+export function usualPair(
+  blocks: readonly ReadBlock[],
+  earlier: readonly ReadBlock[] = [],
+): readonly [ReadBlock, ReadBlock] | null {
+  const worked = blocks.filter(({ counted }) => counted.length > 0);
+  for (const kind of BEFORE) {
+    const at = worked.findIndex((block) => block.kind === kind);
+    const before = worked[at];
+    if (before === undefined) continue;
+    const [after] = worked
+      .slice(at + 1)
+      .filter((block) => block.club === before.club && block.kind !== before.kind)
+      .reverse();
+    if (after !== undefined) return [before, after];
+  }
+  const [first] = blocks;
+  const last = earlier.at(-1);
+  return first === undefined || last === undefined ? null : [last, first];
+}
+
+/**
+ * Whether a block is still being hit: nothing was hit after it, and its set of ten is not whole. It is looked at
+ * after every ball, which a plain interval does not stand. `hit`: every ball of the lesson, in order.
+ */
+export const isUnderWay = (block: ReadBlock, hit: readonly BallView[]): boolean =>
+  block.balls.length < DOSE.setOf && block.balls.at(-1)?.id === hit.at(-1)?.id;
+
+/** Shared errors of the figures two blocks are judged on; of both, the greater. */
+function sharedOf(blocks: readonly ReadBlock[]): PerFigure {
+  return Object.fromEntries(
+    PROOF_FIGURES.flatMap((figure) => {
+      const known = blocks.flatMap((block) => block.figures[figure]?.sharedSd ?? []);
+      return known.length === 0 ? [] : [[figure, Math.max(...known)]];
+    }),
+  );
+}
+
+const sourceOf = (block: ReadBlock): string =>
+  [...new Set(block.counted.map(({ ball, inferred }) => `${ball.seen ?? 'monitor'} ${inferred}`))]
+    .sort()
+    .join();
+
+/** What a block is judged by: the stage that was worked on, with where each figure is to be. */
+export interface JudgedBy {
+  readonly stage: Pick<Stage, 'judged' | 'targets'>;
+  readonly windows: PerFigure;
+  readonly smallest?: PerFigure;
+  /** Whether the second block is still being hit. */
+  readonly isOpen?: boolean;
+  /** Whether the blocks are of two visits: a monitor is lined up anew each time, and its alignment is not shared. */
+  readonly isOtherVisit?: boolean;
+}
+
+/** One block against another on the figures its stage named. */
+export const judgeReadBlocks = (
+  before: ReadBlock,
+  after: ReadBlock,
+  { stage, windows, smallest = {}, isOpen = false, isOtherVisit = false }: JudgedBy,
+): BlockVerdict =>
+  judgeBlocks(before.counted.map(proofBallOf), after.counted.map(proofBallOf), {
+    figures: stage.judged,
+    wanted: stage.targets,
+    windows,
+    smallest,
+    sharedSd: sharedOf([before, after]),
+    isSameSource: !isOtherVisit && sourceOf(before) === sourceOf(after),
+    isOpen,
+  });
+
+/** The launch data that belongs to a station: of the balls hit with its drill, else the last one measured. */
+export interface StationBalls {
+  readonly count: number;
+  readonly meanPathDeg: number | null;
+  readonly lastPathDeg: number;
+}
+
+/** Null where no path was measured. Paths in degrees, positive right. */
+export function stationBalls(views: readonly BallView[], drillId: string): StationBalls | null {
+  const withPath = views.filter(({ inferred, clubPathDeg }) => !inferred && clubPathDeg !== null);
+  const own = withPath.filter(({ ball }) => ball.drillId === drillId);
+  const last = own.at(-1) ?? withPath.at(-1);
+  if (last === undefined) return null;
+  const sum = own.reduce((total, { clubPathDeg }) => total + clubPathDeg!, 0);
+  return {
+    count: own.length,
+    meanPathDeg: own.length === 0 ? null : sum / own.length,
+    lastPathDeg: last.clubPathDeg!,
+  };
+}

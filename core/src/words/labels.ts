@@ -1,0 +1,83 @@
+import { findClub } from '../delivery/club.ts';
+import type { ProofFigure } from '../reading/figure.ts';
+import type { StartSchool } from '../reading/schools.ts';
+import type { Move, RouteId } from '../plan/routes.ts';
+import {
+  formatLength,
+  formatNumber,
+  formatSideAngle,
+  formatSideLength,
+  formatSpeed,
+} from './format.ts';
+import type { DisplayUnits } from './format.ts';
+
+/** What a club is called; a club that was not named is not given a name. */
+export const clubLabel = (club: string | null, clubText: string | null): string =>
+  findClub(club)?.label ?? clubText ?? 'Club not named';
+
+/** Plain names: each bit of jargon with its word. */
+export const PLAIN_FIGURES: Readonly<Record<ProofFigure, string>> = {
+  clubPathDeg: 'Path (the way the club travels)',
+  faceAngleDeg: 'Face (where the clubface points)',
+  faceToPathDeg: 'Face to path (what bends the ball)',
+  startDirectionDeg: 'Start (where the ball sets off)',
+  curveM: 'Bend',
+  offlineM: 'From the target line',
+  carryM: 'Carry (how far it flies)',
+  strikeToeMm: 'Strike (across the face)',
+  ballSpeedMps: 'Ball speed',
+  clubSpeedMps: 'Club speed',
+};
+/** The figure's name without its plain explanation. */
+export const shortFigure = (name: ProofFigure): string => PLAIN_FIGURES[name].split(' (')[0]!;
+
+export const strikeText = (toeMm: number): string => {
+  const mm = Math.abs(toeMm).toFixed(0);
+  if (mm === '0') return 'the middle';
+  return `${mm} mm to the ${toeMm > 0 ? 'toe' : 'heel'}`;
+};
+
+/** A figure of a proof in the player's unit. */
+export function figureText(name: ProofFigure, value: number, units: DisplayUnits): string {
+  if (name === 'strikeToeMm') return strikeText(value);
+  if (name.endsWith('Deg')) return formatSideAngle(value, units.angle);
+  if (name === 'clubSpeedMps' || name === 'ballSpeedMps') return formatSpeed(value, units.speed, 1);
+  if (name === 'carryM') return formatLength(value, units.length);
+  return formatSideLength(value, units.length);
+}
+
+/** An angle known better than this, degrees, is given to a tenth; otherwise whole degrees are all it carries. */
+const TENTHS_BELOW_DEG = 0.5;
+const digitsOf = (half95Deg: number): number => (half95Deg < TENTHS_BELOW_DEG ? 1 : 0);
+
+/** An angle with no more digits than its error allows. */
+export const sureAngle = (angleDeg: number, half95Deg: number, units: DisplayUnits): string =>
+  formatSideAngle(angleDeg, units.angle, digitsOf(half95Deg));
+export const sureDegrees = (angleDeg: number, half95Deg: number): string =>
+  `${formatNumber(Math.abs(angleDeg), digitsOf(half95Deg))}°`;
+
+const SCHOOL_WORDS: Readonly<Record<StartSchool, string>> = {
+  impact: 'impact physics',
+  'fixed-split': 'the fixed split',
+  'face-only': 'face only',
+  'path-only': 'path only',
+};
+export const schoolWords = (school: StartSchool): string => SCHOOL_WORDS[school];
+
+export const ROUTE_LABELS: Readonly<Record<RouteId, string>> = {
+  together: 'Together',
+  'face-then-path': 'Face first',
+  'path-then-face': 'Path first',
+  'together-then-face': 'Together, then the face',
+  'gap-first': 'Gap first',
+  strike: 'Strike',
+  aim: 'Aim',
+};
+
+export const MOVE_LABELS: Readonly<Record<Move, string>> = {
+  path: 'the path',
+  face: 'the face',
+  together: 'face and path together',
+  strike: 'the strike',
+  aim: 'the aim',
+};

@@ -1,0 +1,264 @@
+import type { Delivery } from '../delivery/delivery.ts';
+import { EMPTY_BALL } from '../intake/quantities.ts';
+import { seededRandom, gaussian } from '../maths/random.ts';
+import { measured } from '../testing/balls.ts';
+import type { LessonBall } from '../reading/ball.ts';
+import { ballNote } from './balls.ts';
+import { readBalls } from './reading.ts';
+import { ballTrack } from '../reading/track.ts';
+
+const random = seededRandom(21);
+/** Balls of one swing, scattered a little. */
+function balls(club: string, count: number, swing: Partial<Delivery>): LessonBall[] {
+  return Array.from({ length: count }, (_, index) => ({
+    ...measured(club, {
+      ...swing,
+      clubPathDeg: (swing.clubPathDeg ?? 0) + 0.6 * gaussian(random),
+      faceAngleDeg: (swing.faceAngleDeg ?? 0) + 0.6 * gaussian(random),
+    }),
+    id: `b${index + 1}`,
+  }));
+}
+const right = { hand: 'right' } as const;
+const left = { hand: 'left' } as const;
+const text = (list: readonly LessonBall[], context: { hand: 'right' | 'left' } = right): string =>
+  readBalls(list, context)
+    .sentences.map((s) => s.text)
+    .join(' ');
+
+describe('check values of the trade (common practice, no source)', () => {
+  it('path −6, face −11.3: face to path −5.3, a ball that starts left and bends left', () => {
+    const { views } = readBalls(
+      [measured('7-iron', { clubPathDeg: -6, faceAngleDeg: -11.3 })],
+      right,
+    );
+    expect(views[0]!.faceToPathDeg).toBeCloseTo(-5.3, 9);
+    expect(views[0]!.name).toMatchObject({ start: 'pull', bend: 'left' });
+    expect(views[0]!.name!.name).toMatch(/^pull-(draw|hook)$/);
+  });
+
+  it('path −9, face −9: a flat straight pull, and a path fault rather than a face fault', () => {
+    const { views, sentences } = readBalls(
+      balls('7-iron', 6, { clubPathDeg: -9, faceAngleDeg: -9 }),
+      right,
+    );
+    expect(views.filter(({ name }) => name!.start === 'pull').length).toBe(6);
+    expect(sentences.map((s) => s.text).join(' ')).toContain(
+      'the face is square to the path, so the ball flies along both',
+    );
+  });
+
+  it('path +10, face +5 with a driver: starts right and comes back past the line', () => {
+    const { views } = readBalls([measured('driver', { clubPathDeg: 10, faceAngleDeg: 5 })], right);
+    expect(views[0]!.start!.value).toBeGreaterThan(3);
+    expect(views[0]!.curve!.value).toBeLessThan(0);
+    expect(views[0]!.offline!.value).toBeLessThan(8);
+  });
+
+  it('the same gap bends a driver far more than a wedge', () => {
+    const bend = (club: string): number => {
+      const [view] = readBalls([measured(club, { clubPathDeg: -3, faceAngleDeg: 2 })], right).views;
+      return view!.curve!.value / view!.carry!.value;
+    };
+    expect(bend('driver')).toBeGreaterThan(2 * bend('pw'));
+  });
+
+  it('a driver at face to path −9° and high speed curves tens of metres left and loses carry', () => {
+    const at = (faceAngleDeg: number) =>
+      readBalls([measured('driver', { clubSpeedMps: 50, faceAngleDeg, clubPathDeg: 0 })], right)
+        .views[0]!;
+    const [hooked, straight] = [at(-9), at(0)];
+    expect(hooked.curve!.value).toBeLessThan(-35);
+    expect(hooked.carry!.value).toBeLessThan(0.93 * straight.carry!.value);
+  });
+});
+
+describe('the reading in words', () => {
+  it('says start, bend, shape, face, path and how sure', () => {
+    const words = text(balls('7-iron', 8, { clubPathDeg: -5, faceAngleDeg: 1 }));
+    expect(words).toMatch(/balls start/);
+    expect(words).toMatch(/bend \d+ m (further )?right/);
+    expect(words).toMatch(/out-to-in/);
+    expect(words).toMatch(/open to the path/);
+    expect(words).toMatch(/95 %, 8 balls/);
+  });
+
+  it('is the mirrored reading, in the same words, for a left-hander', () => {
+    const swing = { clubPathDeg: -5, faceAngleDeg: 1 };
+    const rightWords = text([measured('7-iron', swing)]);
+    const leftWords = text(
+      [measured('7-iron', { hand: 'left', clubPathDeg: 5, faceAngleDeg: -1 })],
+      left,
+    );
+    const mirrored = rightWords.replace(
+      /\b(R|L|right|left)\b/g,
+      (side) => ({ R: 'L', L: 'R', right: 'left', left: 'right' })[side]!,
+    );
+    expect(leftWords).toBe(mirrored);
+    expect(leftWords).toContain('out-to-in');
+  });
+
+  it('says not yet clear when there are too few balls', () => {
+    expect(text(balls('7-iron', 2, { clubPathDeg: -2, faceAngleDeg: 0 }))).toContain(
+      'Not yet clear from 2 balls',
+    );
+  });
+
+  it('links every figure to the balls behind it', () => {
+    const { sentences } = readBalls(balls('7-iron', 6, { clubPathDeg: 4, faceAngleDeg: 1 }), right);
+    const figures = sentences.flatMap((s) => s.parts.filter((part) => part.kind === 'figure'));
+    expect(figures.length).toBeGreaterThan(3);
+    for (const part of figures)
+      if (part.kind === 'figure') expect(part.ballIds.length).toBeGreaterThan(0);
+  });
+
+  it('tells the driver from the short iron when the gap is the same', () => {
+    const words = text([
+      ...balls('driver', 5, { clubPathDeg: -4, faceAngleDeg: 0.5 }),
+      ...balls('9-iron', 5, { clubPathDeg: -4, faceAngleDeg: 0.5 }),
+    ]);
+    expect(words).toContain('less loft bends the same gap more');
+  });
+
+  it('has a word for no balls and for balls that say nothing', () => {
+    expect(text([])).toContain('No balls yet');
+    expect(text([{ ...EMPTY_BALL, carryM: 140, club: '7-iron' }])).toContain('nothing to read yet');
+    expect(text([{ ...EMPTY_BALL, carryM: 140 }])).toContain('Which club was it?');
+  });
+
+  it('refuses a context it does not know', () => {
+    expect(() => readBalls([], { hand: 'both' as never })).toThrow('context.hand');
+    expect(() => readBalls([], { hand: 'right', naming: 'mine' as never })).toThrow(
+      'context.naming',
+    );
+  });
+});
+
+describe('agreement', () => {
+  const good = balls('driver', 6, { clubPathDeg: -2, faceAngleDeg: 1 });
+  const toe = {
+    ...measured('driver', { clubPathDeg: -2, faceAngleDeg: 1, strikeToeMm: 18 }),
+    id: 'toe',
+  };
+
+  it('finds the ball whose bend its angles do not explain, says why, and leaves it out', () => {
+    const { views, groups } = readBalls([...good, toe], right);
+    const odd = views.find(({ id }) => id === 'toe')!;
+    expect(odd.agreement.suspect).toBe(true);
+    expect(ballNote(odd)).toContain('toe');
+    expect(odd.counts).toBe(false);
+    expect(groups[0]!.countedIds).not.toContain('toe');
+    expect(views.filter(({ agreement }) => agreement.suspect)).toHaveLength(1);
+  });
+
+  it('keeps it in when the coach says so', () => {
+    const { groups } = readBalls([...good, { ...toe, keep: 'in' as const }], right);
+    expect(groups[0]!.countedIds).toContain('toe');
+  });
+
+  it('finds the mirrored ball of a left-hander, off the toe too', () => {
+    const odd = {
+      ...measured('driver', { hand: 'left', clubPathDeg: 2, faceAngleDeg: -1, strikeToeMm: 18 }),
+      id: 'toe',
+    };
+    const { views } = readBalls([odd], left);
+    expect(views[0]!.agreement.suspect).toBe(true);
+    expect(ballNote(views[0]!)).toContain('toe');
+  });
+
+  it('knows nothing of a ball without face and path', () => {
+    const { views } = readBalls(
+      [{ ...EMPTY_BALL, startDirectionDeg: 3, carryM: 150, offlineM: 12 }],
+      right,
+    );
+    expect(views[0]!.agreement).toMatchObject({ verdict: 'cannot-tell', suspect: false });
+    expect(views[0]!.name!.start).toBe('push');
+  });
+});
+
+describe('balls without club data', () => {
+  const ballOnly = (list: LessonBall[]): LessonBall[] =>
+    list.map((ball) => ({
+      ...ball,
+      faceAngleDeg: null,
+      clubPathDeg: null,
+      faceToPathDeg: null,
+      attackAngleDeg: null,
+      dynamicLoftDeg: null,
+      clubSpeedMps: null,
+    }));
+  const full = balls('7-iron', 8, { clubPathDeg: -5, faceAngleDeg: 1 });
+  const reading = readBalls(ballOnly(full), right);
+
+  it('are read backwards, near the face and path that made them, and say so', () => {
+    reading.views.forEach((view, i) => {
+      expect(view.inferred).toBe(true);
+      expect(view.ball.faceAngleDeg).toBeNull();
+      expect(Math.abs(view.faceAngleDeg! - full[i]!.faceAngleDeg!)).toBeLessThan(0.5);
+      expect(Math.abs(view.clubPathDeg! - full[i]!.clubPathDeg!)).toBeLessThan(0.5);
+    });
+    const words = reading.sentences.map((s) => s.text).join(' ');
+    expect(words).toContain('inferred from 8 balls, not measured');
+    expect(words).toContain('a usual attack angle');
+    expect(words).toContain('out-to-in');
+  });
+
+  it('seen by eye are far less sure than measured, and say so', () => {
+    const seen = (by: 'eye' | 'monitor') => {
+      const list = full.map((ball, i) => ({
+        ...EMPTY_BALL,
+        id: String(i),
+        club: '7-iron',
+        startDirectionDeg: ball.startDirectionDeg,
+        offlineM: ball.offlineM,
+        carryM: ball.carryM,
+        seen: by,
+      }));
+      return readBalls(list, right);
+    };
+    const [eye, monitor] = [seen('eye'), seen('monitor')];
+    const half = (reading: typeof eye): number => reading.groups[0]!.inferred!.faceHalf95Deg;
+    expect(half(eye)).toBeGreaterThan(2);
+    expect(half(eye)).toBeGreaterThan(2 * half(monitor));
+    expect(eye.sentences.map((s) => s.text).join(' ')).toContain(
+      'inferred from 8 balls seen by eye',
+    );
+  });
+
+  it('never count as a measurement of the face’s share of the start', () => {
+    expect(reading.groups[0]!.share.share).toBeNull();
+  });
+
+  it('say why where they cannot be read backwards', () => {
+    const { views } = readBalls([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
+    expect(views[0]!.inferred).toBe(false);
+    expect(views[0]!.notInferred).toContain('how it bent');
+  });
+});
+
+describe('the face’s share of the start', () => {
+  it('is said where the balls can tell, with the start rules it leaves', () => {
+    const spread = [-4, -2, 0, 2, 3, 5, -5, 1, -1, 4].map((faceAngleDeg, i) => ({
+      ...measured('7-iron', { clubPathDeg: -3 + (i % 3), faceAngleDeg }),
+      id: String(i),
+    }));
+    const words = text(spread);
+    expect(words).toMatch(/the face owns 7\d % \(\d+ to \d+ %\) of the start/);
+    expect(words).not.toContain('path only');
+  });
+});
+
+describe('tracks for drawing', () => {
+  it('start at the ball and end where it landed', () => {
+    const { views } = readBalls([measured('driver', { clubPathDeg: -4, faceAngleDeg: 2 })], right);
+    const track = ballTrack(views[0]!);
+    expect(track[0]).toMatchObject({ alongM: 0, rightM: 0 });
+    expect(track.at(-1)!.alongM).toBeCloseTo(views[0]!.carry!.value, 6);
+    expect(track.at(-1)!.rightM).toBeCloseTo(views[0]!.offline!.value, 6);
+  });
+
+  it('are empty where the landing is not known', () => {
+    const { views } = readBalls([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
+    expect(ballTrack(views[0]!)).toEqual([]);
+  });
+});

@@ -1,0 +1,225 @@
+import {
+  DEFAULT_DISPLAY_UNITS,
+  EMPTY_BALL,
+  chosenRoute,
+  composePage,
+  drillReason,
+  expectWords,
+  findClub,
+  gainWords,
+  gapWarning,
+  readBalls,
+  seededRandom,
+  workOf,
+} from '@loxos/core';
+import type { Hand, LessonBall, ReadingContext, Wanted } from '@loxos/core';
+import { hitBlocks } from './shots.ts';
+import type { Swing } from './shots.ts';
+
+/** A characteristic player: what was hit, how it was seen, and what is wanted. */
+interface Character {
+  readonly name: string;
+  readonly hand: Hand;
+  readonly club: string;
+  readonly balls: number;
+  readonly swing: Swing;
+  readonly wanted?: Wanted;
+  readonly units?: 'm' | 'yd';
+  readonly seen?: 'ball only' | 'eye' | 'face mirrored' | 'no club';
+}
+
+const swing = (pathDeg: number, faceDeg: number, rest: Partial<Swing> = {}): Swing => ({
+  pathDeg,
+  faceDeg,
+  pathSpreadDeg: 1,
+  faceSpreadDeg: 1.4,
+  strikeSpreadMm: 3,
+  ...rest,
+});
+
+/** Faults a coach would name at once, as a right-hander's path and face. */
+const FAULTS: readonly (readonly [string, number, number])[] = [
+  ['straight pull', -6, -6],
+  ['straight push', 5, 5],
+  ['pull-draw', -6, -11],
+  ['slice', -6, -1],
+  ['push-slice', 0, 5],
+  ['hook from inside', 6, 1],
+  ['pull-hook', 1.2, -7.6],
+  ['usable fade', -5, -2],
+  ['push-draw', 4, 2],
+  ['nothing off', 0, 0],
+];
+
+const mirrored = (
+  [name, path, face]: (typeof FAULTS)[number],
+  hand: Hand,
+): readonly [string, number, number] => {
+  const sign = hand === 'left' ? -1 : 1;
+  return [name, sign * path, sign * face];
+};
+
+const faults = FAULTS.flatMap((fault) =>
+  (['7-iron', 'driver'] as const).flatMap((club) =>
+    (['right', 'left'] as const).map((hand): Character => {
+      const [name, path, face] = mirrored(fault, hand);
+      return {
+        name: `${name}, ${club}, ${hand}-handed`,
+        hand,
+        club,
+        balls: 12,
+        swing: swing(path, face),
+        units: hand === 'left' ? 'yd' : 'm',
+      };
+    }),
+  ),
+);
+
+const one = (name: string, rest: Partial<Character>): Character => ({
+  name,
+  hand: 'right',
+  club: '7-iron',
+  balls: 12,
+  swing: swing(-6, -1),
+  ...rest,
+});
+
+/** Sixty players whose readings a person reviews: what is off, what is wanted, how it was seen. */
+export const CHARACTERS: readonly Character[] = [
+  ...faults,
+  one('fader who wants a fade', {
+    swing: swing(-4.2, -1.7),
+    wanted: { shape: 'fade', startDeg: -2 },
+  }),
+  one('fader who wants a draw', { swing: swing(-4.2, -1.7), wanted: { shape: 'draw' } }),
+  one('slicer who wants a fade, never left', {
+    club: 'driver',
+    wanted: { shape: 'fade', ruledOut: 'never left' },
+  }),
+  one('drawer who wants a draw', { swing: swing(5, 2), wanted: { shape: 'draw', startDeg: 2 } }),
+  one('left-hander who wants a fade', {
+    hand: 'left',
+    swing: swing(4.2, 1.7),
+    wanted: { shape: 'fade', startDeg: 2 },
+  }),
+  one('toe striker, driver', { club: 'driver', swing: swing(0, 0, { strikeToeMm: 20 }) }),
+  one('heel striker, left-handed, 3 wood', {
+    hand: 'left',
+    club: '3-wood',
+    swing: swing(0, 0, { strikeToeMm: -20 }),
+  }),
+  one('two-way misser, driver', {
+    club: 'driver',
+    balls: 16,
+    swing: swing(0, 0, { faceSpreadDeg: 4.5 }),
+  }),
+  one('three balls of a slicer', { balls: 3, club: 'driver' }),
+  one('three balls of a steady player', { balls: 3, swing: swing(0, 0) }),
+  one('one ball', { balls: 1 }),
+  one('two balls', { balls: 2 }),
+  one('slicer, ball data only', { club: 'driver', seen: 'ball only' }),
+  one('straight puller, ball data only', { swing: swing(-6, -6), seen: 'ball only' }),
+  one('steady player, ball data only', { swing: swing(0, 0), seen: 'ball only' }),
+  one('slicer seen by eye', { club: 'driver', seen: 'eye' }),
+  one('straight puller seen by eye', { swing: swing(-7, -7), seen: 'eye' }),
+  one('a file with its face angles mirrored', { swing: swing(-2, 5), seen: 'face mirrored' }),
+  one('balls without a club', { seen: 'no club' }),
+  one('pitching wedge pulled', { club: 'pw', swing: swing(-5, -4.6) }),
+];
+
+const LAUNCH_ONLY = [
+  'faceAngleDeg',
+  'clubPathDeg',
+  'faceToPathDeg',
+  'attackAngleDeg',
+  'dynamicLoftDeg',
+  'clubSpeedMps',
+] as const;
+
+/** The balls as this player's coach has them. */
+function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
+  const striker = { hand: c.hand, driverSpeedMps: 43 };
+  const block = { club: c.club, balls: c.balls, swing: c.swing };
+  const hit = hitBlocks(striker, [block], seededRandom(900 + index), 540);
+  return hit.map((ball, i): LessonBall => {
+    const plain = { ...ball, strikeToeMm: null, strikeHighMm: null, id: String(i + 1) };
+    const nothing = Object.fromEntries(LAUNCH_ONLY.map((name) => [name, null]));
+    if (seen === 'ball only') return { ...plain, ...nothing };
+    if (seen === 'no club') return { ...plain, club: null, clubText: null };
+    if (seen === 'face mirrored')
+      return { ...plain, faceAngleDeg: -ball.faceAngleDeg!, faceToPathDeg: null };
+    if (seen !== 'eye') return plain;
+    const { startDirectionDeg, offlineM, carryM, club } = ball;
+    const rounded = (value: number | null, to: number): number => Math.round(value! / to) * to;
+    return {
+      ...EMPTY_BALL,
+      id: plain.id,
+      club,
+      seen: 'eye',
+      startDirectionDeg: rounded(startDirectionDeg, 3),
+      offlineM: rounded(offlineM, 5),
+      carryM: rounded(carryM, 10),
+    };
+  });
+}
+
+/** Everything the product says of one player, as lines. */
+function linesOf(character: Character, index: number): string[] {
+  const { hand, wanted, units = 'm' } = character;
+  const context: ReadingContext = {
+    hand,
+    units: { ...DEFAULT_DISPLAY_UNITS, length: units },
+    ...(wanted !== undefined && { wanted: { all: wanted } }),
+  };
+  const { sentences, plans } = readBalls(ballsOf(character, index), context);
+  const lines = sentences.map(({ text }) => `- ${text}`);
+  const plan = plans[0] ?? null;
+  if (plan === null) return lines;
+  const work = workOf({ plan, hand });
+  const { stage } = work;
+  const display = context.units!;
+  const route = chosenRoute(plan);
+  if (stage !== null && route !== null) {
+    lines.push(`- _Work:_ ${gainWords(plan, route, display)} ${expectWords(plan, stage, display)}`);
+    const warning = gapWarning(plan, hand);
+    if (warning !== null) lines.push(`- _Watch:_ ${warning}`);
+  }
+  const drills = work.offered.slice(0, 3).map(({ drill, reasons }) => {
+    const why = reasons.map((reason) => drillReason(reason, stage?.move ?? 'aim', hand)).join('; ');
+    return `${drill.name} (${why})`;
+  });
+  if (drills.length > 0) lines.push(`- _Drills:_ ${drills.join(', ')}.`);
+  const page = composePage({
+    hand,
+    plan,
+    stage,
+    trace: work.trace,
+    drills: work.offered.slice(0, 1).map(({ drill }) => drill),
+    judged: null,
+    units: display,
+    date: '2026-11-25',
+  });
+  lines.push(`- _Page:_ ${[...page.points, page.expect].filter(Boolean).join(' ')}`);
+  return lines;
+}
+
+/** The file a person reviews, `docs/readings.md`. */
+export function readingsText(): string {
+  const players = CHARACTERS.map((character, index) => {
+    const { hand, club, swing: s, balls } = character;
+    const side = (deg: number): string =>
+      `${Math.abs(deg)}°${deg > 0 ? ' R' : deg < 0 ? ' L' : ''}`;
+    const made = `${balls} × ${findClub(club)!.label}, ${hand}-handed, path ${side(s.pathDeg)}, face ${side(s.faceDeg)}`;
+    return [
+      `## ${index + 1}. ${character.name}`,
+      '',
+      `${made}.`,
+      '',
+      ...linesOf(character, index),
+      '',
+    ].join('\n');
+  });
+  const head =
+    '# What Loxos says of sixty players\n\nMade by `npm run readings` from balls of a known swing; a test fails when it is stale. To be read by a person: is each sentence true,\nand do any two disagree? Path and face in the second line are what the balls were made with.\n';
+  return `${head}\n${players.join('\n')}`;
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `setting` DROP COLUMN `first_school`;

@@ -1,0 +1,65 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+import { createClient } from '@libsql/client';
+import { drizzle } from 'drizzle-orm/libsql';
+import { migrate } from 'drizzle-orm/libsql/migrator';
+import { startTestApp } from '../testing/app.ts';
+
+/** The migrations up to one, in a folder of their own. */
+function until(tag: string): string {
+  const from = fileURLToPath(new URL('../../drizzle', import.meta.url));
+  const to = mkdtempSync(join(tmpdir(), 'loxos-drizzle-'));
+  cpSync(from, to, { recursive: true });
+  const file = join(to, 'meta/_journal.json');
+  const journal = JSON.parse(readFileSync(file, 'utf8')) as { entries: { tag: string }[] };
+  const last = journal.entries.findIndex((entry) => entry.tag === tag);
+  const entries = journal.entries.slice(0, last + 1);
+  writeFileSync(file, JSON.stringify({ ...journal, entries }));
+  return to;
+}
+
+describe('a database from before routes', () => {
+  it('keeps its people, and turns the rules of what comes first into routes', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'loxos-old-'));
+    const client = createClient({ url: pathToFileURL(join(folder, 'loxos.db')).href });
+    await migrate(drizzle(client), { migrationsFolder: until('0004_seen') });
+    const at = '2026-01-01T00:00:00.000Z';
+    const work = JSON.stringify({
+      school: 'relationship-first',
+      target: null,
+      drillIds: ['rails'],
+    });
+    await client.batch([
+      { sql: 'insert into academy values (?, ?, ?)', args: ['a', 'Old', at] },
+      {
+        sql: "insert into player (id, academy_id, name, hand, length_unit, speed_unit, angle_style, created_at, updated_at) values ('p', 'a', 'Ada', 'right', 'm', 'mph', 'letters', ?, ?)",
+        args: [at, at],
+      },
+      {
+        sql: "insert into lesson (id, academy_id, player_id, starts_at, created_at, updated_at) values ('l', 'a', 'p', ?, ?, ?)",
+        args: [at, at, at],
+      },
+      {
+        sql: "insert into lesson_part (id, academy_id, lesson_id, part, value, updated_at, updated_by) values ('w', 'a', 'l', 'work', ?, ?, 'coach')",
+        args: [work, at],
+      },
+      {
+        sql: "insert into setting (academy_id, naming, bands, first_school, updated_at) values ('a', 'start-and-bend', '{}', 'face-first', ?)",
+        args: [at],
+      },
+    ]);
+    client.close();
+    const t = await startTestApp(folder);
+    const settings = await t.http().get('/api/settings').expect(200);
+    expect(settings.body).toMatchObject({ firstRoute: 'face-then-path' });
+    expect(settings.body.bands.pathNeutralDeg).toBe(1);
+    const { body: player } = await t.http().get('/api/players/p').expect(200);
+    expect(player).toMatchObject({ name: 'Ada', wanted: { all: { shape: 'straight' } } });
+    const { body: lesson } = await t.http().get('/api/lessons/l').expect(200);
+    expect(lesson.parts[0].value).toEqual({ route: 'gap-first', drillIds: ['rails'] });
+    await t.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+});

@@ -1,0 +1,103 @@
+// A lesson as the server would send it, with balls flown by the core.
+import {
+  EMPTY_BALL,
+  PLAIN_WANTED,
+  findClub,
+  headOf,
+  plainDelivery,
+  simulateShot,
+  turnFace,
+} from '@loxos/core';
+import type { Hand } from '@loxos/core';
+import type { Ball, Lesson } from '../api/client.ts';
+import { readLesson } from '../workers/reading.worker.ts';
+import type { LessonReading } from '../workers/reading.worker.ts';
+
+export interface MadeBalls {
+  readonly club?: string | null;
+  readonly pathDeg: number;
+  readonly faceDeg: number;
+  readonly toeMm?: number;
+  readonly block?: Ball['block'];
+  readonly drillId?: string | null;
+}
+
+/** Two by two steps round the middle: an exact mean, some scatter, nothing left to chance. */
+const STEPS = [-1.2, -0.4, 0.4, 1.2] as const;
+
+function ballsOf(made: MadeBalls, hand: Hand, from: number): Ball[] {
+  const club = findClub(made.club ?? '7-iron')!;
+  const head = headOf(club);
+  return STEPS.flatMap((p, i) =>
+    STEPS.slice(0, 2).map((f, j) => {
+      const plain = plainDelivery(club, hand, 43);
+      const delivery = {
+        ...turnFace(plain, head, made.faceDeg + (f + 0.8) * 1.5),
+        clubPathDeg: made.pathDeg + p,
+        strikeToeMm: made.toeMm ?? 0,
+      };
+      const { launch, flight } = simulateShot(delivery, head);
+      const { hand: _hand, strikeToeMm: _toe, strikeHighMm: _high, ...angles } = delivery;
+      const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } =
+        launch;
+      const ordinal = from + 2 * i + j;
+      return {
+        ...EMPTY_BALL,
+        ...angles,
+        ballSpeedMps,
+        launchAngleDeg,
+        startDirectionDeg,
+        spinRateRpm,
+        spinAxisTiltDeg,
+        carryM: flight.carryM,
+        offlineM: flight.offlineM,
+        faceToPathDeg: delivery.faceAngleDeg - delivery.clubPathDeg,
+        id: `ball-${ordinal}`,
+        lessonId: 'lesson',
+        ordinal,
+        keep: 'auto',
+        seen: 'monitor',
+        club: made.club === null ? null : club.id,
+        clubText: made.club === null ? 'Mystery stick' : club.label,
+        block: made.block ?? null,
+        drillId: made.drillId ?? null,
+      } as unknown as Ball;
+    }),
+  );
+}
+
+/** A lesson of some blocks of eight balls. */
+export function lessonOf(
+  blocks: readonly MadeBalls[],
+  player: Partial<Lesson['player']> = {},
+): Lesson {
+  const hand = player.hand ?? 'right';
+  return {
+    id: 'lesson',
+    startsAt: '2026-03-04T09:00:00.000Z',
+    asked: '',
+    ballCount: 0,
+    player: {
+      id: 'player',
+      name: 'Ada Reed',
+      hand,
+      lengthUnit: 'm',
+      speedUnit: 'mph',
+      angleStyle: 'letters',
+      aims: '',
+      bodyNotes: '',
+      wanted: { all: PLAIN_WANTED },
+      ...player,
+    },
+    balls: blocks.flatMap((made, index) => ballsOf(made, hand, 8 * index + 1)),
+    files: [],
+    parts: [],
+    repetitions: [],
+    pages: [],
+    previousLessonId: null,
+  } as unknown as Lesson;
+}
+
+/** What the worker would make of it. */
+export const readingOf = (lesson: Lesson, context: object = {}): LessonReading =>
+  readLesson(lesson.balls as never, { hand: lesson.player.hand, ...context });

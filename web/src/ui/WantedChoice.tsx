@@ -1,0 +1,46 @@
+import { RULED_OUT, SHAPES } from '@loxos/core';
+import type { RuledOut, Shape, Wanted } from '@loxos/core';
+import { Choice } from './Field.tsx';
+
+interface WantedChoiceProps {
+  readonly legend: string;
+  readonly value: Wanted | null;
+  /** What stands for no choice of one's own; left out, a shape must be chosen. */
+  readonly none?: string;
+  readonly onChange: (wanted: Wanted | null) => void;
+}
+
+const SHAPE_OPTIONS = SHAPES.map((shape) => [shape, shape] as const);
+const RULED_OPTIONS = RULED_OUT.map((ruled) => [ruled, ruled] as const);
+
+/** The flight that is wanted, and which miss is ruled out. */
+export function WantedChoice({ legend, value, none, onChange }: WantedChoiceProps) {
+  const shapes: readonly (readonly [Shape | '', string])[] =
+    none === undefined ? SHAPE_OPTIONS : [['', none], ...SHAPE_OPTIONS];
+  const setShape = (shape: Shape | ''): void => {
+    if (shape === '') return onChange(null);
+    // Another shape has another start mark: the usual one, until it is said.
+    const { ruledOut } = value ?? {};
+    onChange({ shape, ...(ruledOut !== undefined && { ruledOut }) });
+  };
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-2">
+      <Choice<Shape | ''>
+        legend={legend}
+        value={value?.shape ?? ''}
+        options={shapes}
+        onChange={setShape}
+      />
+      {value !== null && (
+        <Choice<RuledOut>
+          legend="Ruled out"
+          value={value.ruledOut ?? 'either'}
+          options={RULED_OPTIONS.map(
+            ([ruled]) => [ruled, ruled === 'either' ? 'neither side' : ruled] as const,
+          )}
+          onChange={(ruledOut) => onChange({ ...value, ruledOut })}
+        />
+      )}
+    </div>
+  );
+}
