@@ -268,7 +268,7 @@ export const PEOPLE: readonly Person[] = [
         at: clock(15),
         asked: 'Left, then right, then left',
         blocks: [
-          block('driver', 14, { ...swing(0.3, 0.2), faceSpreadDeg: 3.6, strikeSpreadMm: 2 }),
+          block('driver', 16, { ...swing(0.3, 0.2), faceSpreadDeg: 4.6, strikeSpreadMm: 2 }),
         ],
       },
     ],

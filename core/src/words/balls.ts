@@ -94,9 +94,15 @@ export function causeSentence(group: GroupReading, w: Wording): Sentence | null 
         : ': the face is about square to the path.',
     );
   }
+  if (gap.count >= 3 && !isSideSettled(gap)) {
+    return sentence('cause', ...start, ': which side of the path the face is on varies.');
+  }
   const amount = figure(`${sureDegrees(gap.mean, halfOf(gap))} ${toPath} to the path`, gap.ballIds);
   return sentence('cause', ...start, ': the face is ', amount, gapEnd(group, gap, w), '.');
 }
+
+/** Whether the interval of a mean lies on one side of nothing. */
+const isSideSettled = ({ low, high }: FigureSummary): boolean => low > 0 || high < 0;
 
 /** That the gap bends them, where the balls show it. */
 function gapEnd(group: GroupReading, gap: FigureSummary, w: Wording): string {
@@ -208,9 +214,8 @@ export function sureSentence(group: GroupReading, w: Wording): Sentence | null {
   const ends = [gap.low, gap.high].map((end) => sureAngle(end, gap.half95, w.units));
   const range = figure(`${ends.join(' to ')} (95 %, ${balls})`, gap.ballIds);
   const scatter = `; most lie within ${formatNumber(gap.sd, 0) === '0' ? 'a degree' : `${formatNumber(gap.sd, 0)}°`} of their middle`;
-  const isSettled = gap.low > 0 || gap.high < 0;
   const isNear = Math.max(Math.abs(gap.low), Math.abs(gap.high)) <= 2 * w.bands.faceToPathSquareDeg;
-  if (isSettled || isNear) {
+  if (isSideSettled(gap) || isNear) {
     return sentence('sure', 'On average face to path lies from ', range, scatter, '.');
   }
   return sentence(

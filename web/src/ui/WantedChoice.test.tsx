@@ -24,7 +24,7 @@ describe('the wanted flight', () => {
 
   it('rules a side out', () => {
     const said = show({ shape: 'draw' });
-    fireEvent.click(screen.getByLabelText('never right'));
+    fireEvent.click(screen.getByLabelText('right'));
     expect(said).toEqual([{ shape: 'draw', ruledOut: 'never right' }]);
   });
 

@@ -11,7 +11,12 @@ interface WantedChoiceProps {
 }
 
 const SHAPE_OPTIONS = SHAPES.map((shape) => [shape, shape] as const);
-const RULED_OPTIONS = RULED_OUT.map((ruled) => [ruled, ruled] as const);
+const RULED_WORDS: Readonly<Record<RuledOut, string>> = {
+  either: 'neither side',
+  'never left': 'left',
+  'never right': 'right',
+};
+const RULED_OPTIONS = RULED_OUT.map((ruled) => [ruled, RULED_WORDS[ruled]] as const);
 
 /** The flight that is wanted, and which miss is ruled out. */
 export function WantedChoice({ legend, value, none, onChange }: WantedChoiceProps) {
@@ -35,9 +40,7 @@ export function WantedChoice({ legend, value, none, onChange }: WantedChoiceProp
         <Choice<RuledOut>
           legend="Ruled out"
           value={value.ruledOut ?? 'either'}
-          options={RULED_OPTIONS.map(
-            ([ruled]) => [ruled, ruled === 'either' ? 'neither side' : ruled] as const,
-          )}
+          options={RULED_OPTIONS}
           onChange={(ruledOut) => onChange({ ...value, ruledOut })}
         />
       )}

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { StationLog } from '../lesson/StationLog.tsx';
 import { PageBody, dayText } from './PageBody.tsx';
+import { TickBox } from './TickBox.tsx';
 
 /** What a player sees behind their link: plain words, the station, homework to tick, repetitions to log. */
 export function PlayerPagePage() {
@@ -53,12 +54,10 @@ export function PlayerPagePage() {
           />
         )}
         withHomework={(day) => (
-          <input
-            type="checkbox"
-            aria-label={`Done on ${dayText(day)}`}
-            className="mt-1 size-7 shrink-0"
-            checked={ticked.includes(day)}
-            onChange={(event) => tick.mutate({ date: day, done: event.target.checked })}
+          <TickBox
+            label={`Done on ${dayText(day)}`}
+            isTicked={ticked.includes(day)}
+            onTick={(done) => tick.mutateAsync({ date: day, done })}
           />
         )}
       />
