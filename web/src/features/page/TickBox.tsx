@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 
 interface Props {
   label: string;
@@ -9,18 +9,18 @@ interface Props {
 
 /** A tick that shows in the same moment as the tap, and goes back when it could not be kept. */
 export function TickBox({ label, isTicked, onTick }: Props) {
-  const [isShown, setShown] = useState(isTicked);
-  useEffect(() => setShown(isTicked), [isTicked]);
+  const [asked, setAsked] = useState<boolean | null>(null);
+  const back = (): void => setAsked(null);
   return (
     <input
       type="checkbox"
       aria-label={label}
       className="mt-1 size-7 shrink-0"
-      checked={isShown}
+      checked={asked ?? isTicked}
       onChange={(event) => {
         const done = event.target.checked;
-        setShown(done);
-        onTick(done).catch(() => setShown(!done));
+        setAsked(done);
+        onTick(done).then(back, back);
       }}
     />
   );
