@@ -66,6 +66,19 @@ module.exports = {
       to: { path: 'node_modules/react|^web/src/(?:api|app|features|ui|workers)/' },
     },
     {
+      name: 'features-apart',
+      comment: 'What two places need lives in ui, drawing, page or core.',
+      severity: 'error',
+      from: { path: '^web/src/features/([^/]+)/' },
+      to: { path: '^web/src/features/', pathNot: '^web/src/features/$1/' },
+    },
+    {
+      name: 'the-page-has-no-coach-code',
+      severity: 'error',
+      from: { path: '^web/src/(?:page|ui|drawing)/' },
+      to: { path: '^web/src/features/' },
+    },
+    {
       name: 'no-circles',
       severity: 'error',
       from: {},

@@ -59,7 +59,7 @@ export const router = createBrowserRouter([
     errorElement: <RouteTrouble />,
     HydrateFallback: () => null,
     lazy: async () => ({
-      Component: (await import('../features/page/PlayerPagePage.tsx')).PlayerPagePage,
+      Component: (await import('../page/PlayerPagePage.tsx')).PlayerPagePage,
     }),
   },
 ]);

@@ -6,7 +6,7 @@ import type { LessonSummary } from '../../api/client.ts';
 import { useLessons } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
-import { LessonForm } from './LessonForm.tsx';
+import { LessonForm } from '../../ui/LessonForm.tsx';
 
 const DATE = 'yyyy-MM-dd';
 

@@ -7,7 +7,7 @@ import { useLessons, usePlayer, useUpdatePlayer } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
-import { LessonForm } from '../day/LessonForm.tsx';
+import { LessonForm } from '../../ui/LessonForm.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
 

@@ -1,9 +1,9 @@
 import { STANDARD_BAG, convert, faceWord, fromSi, pathWord } from '@loxos/core';
 import type { Hand, LengthUnit } from '@loxos/core';
 import { SelectField } from '../../ui/Field.tsx';
-import { Dial } from './Dial.tsx';
-import { DIALS, clubOf, speedUnitFor, movedBy, usualMoved } from './workshop-state.ts';
-import type { Moved, MovedField, WorkshopState } from './workshop-state.ts';
+import { Dial } from '../../ui/Dial.tsx';
+import { DIALS, clubOf, speedUnitFor, movedBy, usualMoved } from '../../app/workshop-state.ts';
+import type { Moved, MovedField, WorkshopState } from '../../app/workshop-state.ts';
 
 const CLUBS = STANDARD_BAG.map(({ id, label }) => [id, label] as const);
 const ANGLES = ['faceAngleDeg', 'clubPathDeg', 'dynamicLoftDeg', 'attackAngleDeg'] as const;

@@ -1,6 +1,6 @@
 import { AERODYNAMICS, DEVICE_ACCURACY, FIXED_SPLIT, STANDARD_HEADS } from '@loxos/core';
-import { clubOf } from './workshop-state.ts';
-import type { WorkshopState } from './workshop-state.ts';
+import { clubOf } from '../../app/workshop-state.ts';
+import type { WorkshopState } from '../../app/workshop-state.ts';
 
 /** How the figures come about, from the same numbers as the code. */
 export function HowItWorks({ state }: { state: WorkshopState }) {

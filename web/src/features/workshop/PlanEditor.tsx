@@ -6,7 +6,7 @@ import { Drawing } from '../../drawing/Drawing.tsx';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../drawing/impact-plan.ts';
 import { drawnAngle } from '../../drawing/marks.ts';
 import { polar } from '../../drawing/shape.ts';
-import { DIALS } from './workshop-state.ts';
+import { DIALS } from '../../app/workshop-state.ts';
 
 const KEY_STEP_DEG = 0.5;
 type Angle = 'faceAngleDeg' | 'clubPathDeg';

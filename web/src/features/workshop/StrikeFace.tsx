@@ -1,7 +1,7 @@
 import type { ClubKind, Hand } from '@loxos/core';
 import { useRef } from 'react';
 import type { PointerEvent } from 'react';
-import { DIALS } from './workshop-state.ts';
+import { DIALS } from '../../app/workshop-state.ts';
 
 /** Half the face, mm: across and up (common practice, no source). */
 const HALF_FACE_MM: Readonly<Record<ClubKind, readonly [number, number]>> = {

@@ -10,14 +10,21 @@ import type { PlanFlight } from '../../drawing/flight-plan.ts';
 import { SIDE_BOX, sidePlan } from '../../drawing/side-plan.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Air, Dials, Setting } from './Controls.tsx';
-import { Dial } from './Dial.tsx';
+import { Dial } from '../../ui/Dial.tsx';
 import { HowItWorks } from './HowItWorks.tsx';
 import { BagPanel, LanePanel, SchoolsPanel, SplitPanel } from './panels.tsx';
 import { PlanEditor } from './PlanEditor.tsx';
 import { StrikeFace } from './StrikeFace.tsx';
 import { useWorkshop } from './use-workshop.ts';
-import { DIALS, clubOf, deliveryOf, flightOf, movedBy, speedUnitFor } from './workshop-state.ts';
-import type { Moved } from './workshop-state.ts';
+import {
+  DIALS,
+  clubOf,
+  deliveryOf,
+  flightOf,
+  movedBy,
+  speedUnitFor,
+} from '../../app/workshop-state.ts';
+import type { Moved } from '../../app/workshop-state.ts';
 
 const PATH_POINTS = 40;
 const FLIGHT_VIEW = [

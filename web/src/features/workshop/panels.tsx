@@ -16,9 +16,9 @@ import {
 import type { Delivery, Lane, LengthUnit } from '@loxos/core';
 import { useMemo, useState } from 'react';
 import { Glyph } from '../../drawing/Glyph.tsx';
-import { Dial } from './Dial.tsx';
-import { clubOf, flightOf } from './workshop-state.ts';
-import type { WorkshopState } from './workshop-state.ts';
+import { Dial } from '../../ui/Dial.tsx';
+import { clubOf, flightOf } from '../../app/workshop-state.ts';
+import type { WorkshopState } from '../../app/workshop-state.ts';
 
 interface PanelProps {
   readonly state: WorkshopState;

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { paramsOf, stateFrom } from './workshop-state.ts';
-import type { WorkshopState } from './workshop-state.ts';
+import { paramsOf, stateFrom } from '../../app/workshop-state.ts';
+import type { WorkshopState } from '../../app/workshop-state.ts';
 
 /** Browsers refuse an address that changes with every frame: it follows after this pause, ms. */
 const ADDRESS_PAUSE_MS = 250;

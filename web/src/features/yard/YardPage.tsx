@@ -6,9 +6,9 @@ import { useSearchParams } from 'react-router';
 import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/Field.tsx';
-import { Dial } from '../workshop/Dial.tsx';
+import { Dial } from '../../ui/Dial.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
-import { StationView } from './StationView.tsx';
+import { StationView } from '../../ui/StationView.tsx';
 
 function effectWords({ movesPath, movesFace, serves }: Drill): string {
   const parts = [

@@ -1,0 +1,154 @@
+import {
+  CAUSE_LINKS,
+  STAGES,
+  faultOfNumber,
+  faultWords,
+  handSign,
+  traceCause,
+  traceWords,
+  valueWords,
+} from '@loxos/core';
+import type { CauseLinkId, CauseTrace, LinkValue, NumberState, TracedLink } from '@loxos/core';
+import { ArrowRight } from 'lucide-react';
+import { useState } from 'react';
+import type { Lesson } from '../../../api/client.ts';
+import { Choice } from '../../../ui/Field.tsx';
+import { observationsIn } from '../lesson-work.ts';
+import type { LessonPlan } from '../lesson-work.ts';
+import { partOf, savePart } from '../parts.ts';
+
+const NODES = [
+  ['move', 'What is worked on'],
+  ['path', 'Path'],
+  ['face', 'Face'],
+  ['strike', 'Strike'],
+] as const;
+type From = (typeof NODES)[number][0];
+
+const NUMBER_OF: Readonly<Record<Exclude<From, 'move'>, NumberState['figure']>> = {
+  path: 'clubPathDeg',
+  face: 'faceAngleDeg',
+  strike: 'strikeToeMm',
+};
+
+const BOX = 'rounded-lg border-2 px-3 py-1.5';
+
+/** The chain from the earliest link seen to the fault, drawn. */
+function Chain({ cause, fault }: { cause: TracedLink; fault: string }) {
+  return (
+    <ol aria-label="The chain" className="flex flex-wrap items-center gap-2">
+      {cause.chain.map((link, index) => (
+        <li key={link.id} className="flex items-center gap-2">
+          <span
+            className={`${BOX} ${index === 0 ? 'border-look bg-wash font-semibold' : 'border-line bg-sheet'}`}
+          >
+            {link.label}
+            {index === 0 && `: ${valueWords(link, cause.value!)}`}
+          </span>
+          <ArrowRight aria-hidden size={18} />
+        </li>
+      ))}
+      <li className={`${BOX} border-ink bg-sheet font-semibold`}>{fault}</li>
+    </ol>
+  );
+}
+
+const STAGE_WORDS = {
+  club: 'Club',
+  'set-up': 'Set-up',
+  takeaway: 'Takeaway',
+  top: 'Top',
+  transition: 'Transition',
+  impact: 'Impact',
+  after: 'After',
+} as const;
+const VALUES: readonly LinkValue[] = [-1, 0, 1];
+
+/** The trace of what is worked on, or of one number. */
+function traceFrom(lesson: Lesson, planned: LessonPlan | null, from: From): CauseTrace {
+  if (from === 'move' && planned?.work.trace != null) return planned.work.trace;
+  const node = from === 'move' ? 'path' : from;
+  const number = planned?.plan.off.find(({ figure }) => figure === NUMBER_OF[node]);
+  const off = number === undefined ? 0 : number.value - number.wanted;
+  const fault = faultOfNumber(node, off, handSign(lesson.player.hand));
+  return traceCause(fault, observationsIn(lesson, planned?.plan.club ?? null));
+}
+
+/** From the fault back along the chain: every link can be tapped to put down what is seen. */
+export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: LessonPlan | null }) {
+  const [from, setFrom] = useState<From>('move');
+  const observations = observationsIn(lesson, planned?.plan.club ?? null);
+  const trace = traceFrom(lesson, planned, from);
+  const { node, way } = trace.fault;
+  const seen = (id: CauseLinkId, next: LinkValue): void => {
+    const own = partOf(lesson, 'causes').observations;
+    const { [id]: current, ...rest } = own;
+    const observed = current === next ? rest : { ...own, [id]: next };
+    savePart(lesson, 'causes', { observations: observed }, 'what was seen');
+  };
+  const upstream = new Map(
+    [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(
+      (t) => [t.link.id, t],
+    ),
+  );
+  const next = trace.unseen[0]?.link.id;
+  const markOf = (id: CauseLinkId): string =>
+    trace.pushing.some((t) => t.link.id === id)
+      ? 'pushes this way'
+      : trace.against.some((t) => t.link.id === id)
+        ? 'pushes against'
+        : trace.unsure.some((t) => t.link.id === id)
+          ? 'may push either way'
+          : id === next
+            ? 'look here next'
+            : '';
+  return (
+    <section aria-label="Cause" className="rounded-xl border border-line bg-sheet p-4">
+      <div className="mb-2 flex flex-wrap items-end gap-4">
+        <h2 className="mr-auto text-xl">Back along the chain</h2>
+        <Choice legend="From" value={from} options={NODES} onChange={setFrom} />
+      </div>
+      <p className="mb-2 text-lg">{traceWords(trace)}</p>
+      {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(node, way)} />}
+      <div className="mt-3 gap-x-6 md:columns-2">
+        {STAGES.map((stage) => {
+          const links = CAUSE_LINKS.filter((link) => link.stage === stage && upstream.has(link.id));
+          if (links.length === 0) return null;
+          return (
+            <div key={stage} className="mb-3">
+              <h3 className="mb-1 text-base">{STAGE_WORDS[stage]}</h3>
+              {links.map((link) => (
+                <div
+                  key={link.id}
+                  role="group"
+                  aria-label={link.label}
+                  className="mb-2 break-inside-avoid"
+                >
+                  <p>
+                    <b>{link.label}</b> <span className="text-sm text-soft">{link.look}</span>{' '}
+                    {markOf(link.id) !== '' && (
+                      <span className="text-sm font-semibold text-look">▲ {markOf(link.id)}</span>
+                    )}
+                  </p>
+                  <div className="flex flex-wrap gap-1">
+                    {VALUES.map((v) => (
+                      <button
+                        key={v}
+                        type="button"
+                        aria-pressed={observations[link.id] === v}
+                        onClick={() => seen(link.id, v)}
+                        className="min-h-11 rounded-lg border border-faint px-3 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+                      >
+                        {valueWords(link, v)}
+                      </button>
+                    ))}
+                  </div>
+                </div>
+              ))}
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

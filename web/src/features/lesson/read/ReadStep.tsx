@@ -1,0 +1,90 @@
+import { clubKeyOf } from '@loxos/core';
+import type { BallView } from '@loxos/core';
+import { Link } from 'react-router';
+import type { Lesson } from '../../../api/client.ts';
+import { useKeys } from '../../../app/shortcuts.ts';
+import { Empty } from '../../../ui/Notice.tsx';
+import type { LessonReading } from '../../../workers/reading.worker.ts';
+import { removeBall, toggleKeep } from '../ball-actions.ts';
+import { BallTable } from './BallTable.tsx';
+import { CausePanel } from './CausePanel.tsx';
+import { ClubTabs } from '../ClubTabs.tsx';
+import { Drawings } from './Drawings.tsx';
+import { Averages } from './Averages.tsx';
+import { Fixes } from './Fixes.tsx';
+import { useLessonScreen } from '../lesson-store.ts';
+import { useLessonPlan } from '../lesson-work.ts';
+import { ReadingWords } from './ReadingWords.tsx';
+
+interface StepProps {
+  readonly lesson: Lesson;
+  readonly reading: LessonReading | null;
+}
+
+/** The keys of the ball list: next, before, leave out, edit, delete. */
+function useBallKeys(lesson: Lesson, views: readonly BallView[], chosen: BallView | null): void {
+  const { choose, openForm } = useLessonScreen();
+  const at = views.findIndex((view) => view.id === chosen?.id);
+  const step = (by: 1 | -1) => () => {
+    const next = views[Math.max(0, Math.min(views.length - 1, at + by))];
+    if (next !== undefined) choose(next.id);
+  };
+  const ball = lesson.balls.find(({ id }) => id === chosen?.id);
+  const withBall = (run: (view: BallView) => void) =>
+    ball === undefined || chosen === null ? undefined : () => run(chosen);
+  useKeys({
+    j: step(1),
+    arrowdown: step(1),
+    k: step(-1),
+    arrowup: step(-1),
+    x: withBall((view) => toggleKeep(ball!, view)),
+    e: withBall((view) => openForm(view.id)),
+    delete: withBall(() => removeBall(ball!)),
+  });
+}
+
+/** Why the balls start and bend as they do: in words, then the drawing, then the balls. */
+export function ReadStep({ lesson, reading }: StepProps) {
+  const { club, chosenId } = useLessonScreen();
+  const present = new Set(lesson.balls.map(({ id }) => id));
+  const all = (reading?.reading.views ?? []).filter(({ id }) => present.has(id));
+  const views = club === null ? all : all.filter(({ ball }) => clubKeyOf(ball) === club);
+  const chosen = views.find(({ id }) => id === chosenId) ?? views[0] ?? null;
+  useBallKeys(lesson, views, chosen);
+  const { planned } = useLessonPlan(lesson, reading);
+  if (reading === null) return <p className="p-6 text-soft">Reading the balls …</p>;
+  if (lesson.balls.length === 0) {
+    return (
+      <div className="p-6">
+        <Empty
+          action={
+            <Link
+              to={`/lessons/${lesson.id}/watch`}
+              className="inline-flex min-h-11 items-center rounded-lg bg-ink px-5 font-semibold text-paper"
+            >
+              Bring balls in
+            </Link>
+          }
+        >
+          The reading comes here: how the balls start and bend, and which angle does it. Drop a
+          launch file in Watch, or press B and type a ball in.
+        </Empty>
+      </div>
+    );
+  }
+  return (
+    <div className="mx-auto grid max-w-[1400px] gap-x-5 gap-y-3 px-4 py-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="lg:col-span-2">
+        <ClubTabs reading={reading.reading} />
+        <ReadingWords reading={reading} />
+        <Fixes lesson={lesson} reading={reading} />
+      </div>
+      <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} />
+      <BallTable lesson={lesson} views={views} chosen={chosen} />
+      <div className="min-w-0 space-y-3 lg:col-span-2">
+        <Averages lesson={lesson} reading={reading} />
+        <CausePanel lesson={lesson} planned={planned} />
+      </div>
+    </div>
+  );
+}

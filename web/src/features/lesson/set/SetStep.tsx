@@ -1,0 +1,159 @@
+import { formatSideAngle, wantedWords } from '@loxos/core';
+import type { Lesson } from '../../../api/client.ts';
+import { Drawing } from '../../../drawing/Drawing.tsx';
+import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
+import { Choice, SelectField, TextField } from '../../../ui/Field.tsx';
+import { Stepper } from '../../../ui/Stepper.tsx';
+import { WantedChoice } from '../../../ui/WantedChoice.tsx';
+import { clubOptions } from '../club-options.ts';
+import { partOf, savePart } from '../parts.ts';
+import type { SetUpValue } from '../parts.ts';
+
+const CLUBS = clubOptions('Not said');
+const CAMERA = ['At hand height', 'Behind the hands', 'Parallel to the target line'] as const;
+const LINES = [
+  ['feetDeg', 'Feet line'],
+  ['hipDeg', 'Hip line'],
+  ['shoulderDeg', 'Shoulder line'],
+] as const;
+const DISTANCES = [
+  ['', 'Not looked at'],
+  ['-1', 'Too near'],
+  ['0', 'As it should be'],
+  ['1', 'Too far'],
+] as const;
+const VIEW = [
+  -SETUP_BOX.halfWidth,
+  -SETUP_BOX.ahead,
+  2 * SETUP_BOX.halfWidth,
+  SETUP_BOX.ahead + SETUP_BOX.behind,
+] as const;
+
+/** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
+export function SetStep({ lesson }: { lesson: Lesson }) {
+  const value = partOf(lesson, 'setup');
+  const set = (changes: Partial<SetUpValue>): void =>
+    savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
+  const tick = (item: string): void =>
+    set({
+      camera: value.camera.includes(item)
+        ? value.camera.filter((c) => c !== item)
+        : [...value.camera, item],
+    });
+  return (
+    <div className="mx-auto grid max-w-6xl gap-5 px-4 py-4 lg:grid-cols-[1fr_22rem]">
+      <div className="space-y-3">
+        <p className="text-lg">
+          Pick the target from behind the ball, lay a stick on it, then look from the ground up.
+          What nobody looked at stays open.
+        </p>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField
+            key={value.target}
+            label="Target"
+            hint="what it is"
+            defaultValue={value.target}
+            onBlur={(event) =>
+              event.target.value !== value.target && set({ target: event.target.value })
+            }
+          />
+          <SelectField
+            label="Club"
+            options={CLUBS}
+            value={value.club ?? ''}
+            onChange={(event) =>
+              set({ club: event.target.value === '' ? null : event.target.value })
+            }
+          />
+        </div>
+        <WantedChoice
+          legend={`Wanted today (the player wants: ${wantedWords(lesson.player.wanted.all).toLowerCase()})`}
+          none="as the player wants"
+          value={value.wanted}
+          onChange={(wanted) => set({ wanted })}
+        />
+        {LINES.map(([name, label]) => (
+          <Stepper
+            key={name}
+            label={label}
+            hint="degrees from the target line"
+            value={value[name]}
+            start={0}
+            step={1}
+            min={-30}
+            max={30}
+            show={(v) => formatSideAngle(v, lesson.player.angleStyle, 0)}
+            onChange={(v) => set({ [name]: v })}
+          />
+        ))}
+        <Stepper
+          label="Ball position"
+          hint="cm from the lead heel, minus is behind it"
+          value={value.ballCm}
+          start={-8}
+          step={1}
+          min={-40}
+          max={15}
+          show={(v) => `${v} cm`.replace('-', '−')}
+          onChange={(ballCm) => set({ ballCm })}
+        />
+        <Stepper
+          label="Knuckles of the lead hand"
+          hint="two are neutral"
+          value={value.knuckles}
+          start={2}
+          step={1}
+          min={0}
+          max={4}
+          show={String}
+          onChange={(knuckles) => set({ knuckles })}
+        />
+        <Choice
+          legend="Distance from the ball, a spread hand from buckle to grip end"
+          value={value.distance === null ? '' : (String(value.distance) as '-1' | '0' | '1')}
+          options={DISTANCES}
+          onChange={(text) => set({ distance: text === '' ? null : (Number(text) as -1 | 0 | 1) })}
+        />
+        <fieldset>
+          <legend className="mb-1 font-semibold">Camera, if filming</legend>
+          <div className="flex flex-wrap gap-2">
+            {CAMERA.map((item) => (
+              <label
+                key={item}
+                className="flex min-h-11 items-center gap-2 rounded-lg border border-faint px-3"
+              >
+                <input
+                  type="checkbox"
+                  className="size-5"
+                  checked={value.camera.includes(item)}
+                  onChange={() => tick(item)}
+                />
+                {item}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+        <TextField
+          key={`body ${value.body}`}
+          label="How the body feels today"
+          defaultValue={value.body}
+          onBlur={(event) => event.target.value !== value.body && set({ body: event.target.value })}
+        />
+        {lesson.player.bodyNotes !== '' && (
+          <p>▲ From the player’s notes: {lesson.player.bodyNotes}</p>
+        )}
+      </div>
+      <figure className="self-start rounded-xl border border-line bg-sheet p-2">
+        <Drawing
+          shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
+          box={VIEW}
+          title="Set-up from above"
+          className="w-full"
+        />
+        <figcaption className="text-sm text-soft">
+          From above, the target up; angles drawn twice as large
+        </figcaption>
+      </figure>
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useOutbox } from '../../../api/outbox.ts';
+import { lessonOf } from '../../../testing/lesson.ts';
+import { EyePad } from './EyePad.tsx';
+
+interface Tapped {
+  readonly startDirectionDeg: number;
+  readonly curveM: number | null;
+  readonly offlineM: number | null;
+  readonly strikeToeMm: number | null;
+  readonly seen: string;
+  readonly club: string;
+}
+const tapped = (): Tapped[] =>
+  useOutbox.getState().entries.map((entry) => (entry as unknown as { body: Tapped }).body);
+const pad = (name: RegExp): void => {
+  fireEvent.click(screen.getByRole('button', { name }));
+};
+
+describe('tapping what was seen', () => {
+  beforeEach(() => useOutbox.setState({ entries: [] }));
+
+  it('asks for the club first', () => {
+    render(<EyePad lesson={lessonOf([])} />);
+    expect(screen.getByText(/Choose the club first/)).toBeInTheDocument();
+    for (const button of screen.getAllByRole('button')) expect(button).toBeDisabled();
+  });
+
+  it('tells a slice from a fade, and how far off it started', () => {
+    render(<EyePad lesson={lessonOf([{ pathDeg: 0, faceDeg: 0 }])} />);
+    pad(/starts right, bends right/);
+    fireEvent.click(screen.getAllByLabelText('much')[0]!);
+    fireEvent.click(screen.getAllByLabelText('much')[1]!);
+    pad(/starts right, bends right/);
+    // What was told holds for one ball.
+    pad(/starts right, bends right/);
+    const [fade, slice, again] = tapped();
+    expect(slice!.curveM).toBeGreaterThan(2 * fade!.curveM!);
+    expect(slice!.startDirectionDeg).toBe(2 * fade!.startDirectionDeg);
+    expect(again).toEqual(
+      expect.objectContaining({ curveM: fade!.curveM, seen: 'eye', club: '7-iron' }),
+    );
+  });
+
+  it('keeps the finish and the strike that were seen', () => {
+    render(<EyePad lesson={lessonOf([{ pathDeg: 0, faceDeg: 0 }], { lengthUnit: 'yd' })} />);
+    fireEvent.change(screen.getByLabelText(/Finished/), { target: { value: '10 L' } });
+    fireEvent.click(screen.getByLabelText('toe'));
+    pad(/starts straight, no bend/);
+    expect(tapped()[0]).toMatchObject({
+      offlineM: expect.closeTo(-9.144, 6) as number,
+      curveM: null,
+      strikeToeMm: 15,
+    });
+  });
+
+  it('says how to write a finish it cannot read, and keeps what was typed', () => {
+    render(<EyePad lesson={lessonOf([{ pathDeg: 0, faceDeg: 0 }])} />);
+    fireEvent.change(screen.getByLabelText(/Finished/), { target: { value: 'over there' } });
+    expect(screen.getByRole('alert')).toHaveTextContent('12 L or 8 R');
+    expect(screen.getByRole('button', { name: /starts left, no bend/ })).toBeDisabled();
+    expect(screen.getByLabelText(/Finished/)).toHaveValue('over there');
+  });
+});

@@ -1,0 +1,154 @@
+import { UNKNOWN_DRIVER_SPEED_MPS, ballOfTap, findClub, headOf, usualCarryM } from '@loxos/core';
+import type { EyeStrike, EyeWay } from '@loxos/core';
+import { useState } from 'react';
+import type { CreateBall, Lesson } from '../../../api/client.ts';
+import { useKeys } from '../../../app/shortcuts.ts';
+import { Choice, SelectField, TextField } from '../../../ui/Field.tsx';
+import { addBall } from '../ball-actions.ts';
+import { clubOptions } from '../club-options.ts';
+import { readSide } from '../figure-fields.ts';
+import { partOf } from '../parts.ts';
+
+const CLUBS = clubOptions('Choose the club');
+
+type Way = -1 | 0 | 1;
+type Amount = '1' | '2';
+const STARTS: readonly Way[] = [-1, 0, 1];
+const BENDS: readonly Way[] = [-1, 0, 1];
+const SIDE = { [-1]: 'left', 0: 'straight', 1: 'right' } as const;
+const BEND = { [-1]: 'bends left', 0: 'no bend', 1: 'bends right' } as const;
+const AMOUNTS = [
+  ['1', 'a little'],
+  ['2', 'much'],
+] as const;
+const STRIKES = [
+  ['', 'not seen'],
+  ['heel', 'heel'],
+  ['middle', 'middle'],
+  ['toe', 'toe'],
+] as const;
+
+/** What is told beside the tap; all of it but the club goes back after each ball. */
+interface Told {
+  readonly start: Amount;
+  readonly bend: Amount;
+  readonly strike: EyeStrike | '';
+  readonly finish: string;
+}
+const NOTHING_TOLD: Told = { start: '1', bend: '1', strike: '', finish: '' };
+
+/** Rows of the number pad from the top: 7 8 9 bend left, 4 5 6 not at all, 1 2 3 right. */
+const keyOf = (start: Way, bend: Way): string =>
+  String((bend < 0 ? 7 : bend === 0 ? 4 : 1) + start + 1);
+
+function useTap(lesson: Lesson, club: string, told: Told, onDone: () => void) {
+  const unit = lesson.player.lengthUnit;
+  const finishM = told.finish.trim() === '' ? undefined : readSide(told.finish, unit);
+  const found = findClub(club);
+  const isReady = found !== null && finishM !== null;
+  const tap = (start: Way, bend: Way): void => {
+    if (found === null || finishM === null) return;
+    const carryM = usualCarryM(found, headOf(found), UNKNOWN_DRIVER_SPEED_MPS);
+    const ball = ballOfTap(
+      {
+        start: (start * Number(told.start)) as EyeWay,
+        bend: (bend * Number(told.bend)) as EyeWay,
+        ...(finishM !== undefined && { finishM }),
+        ...(told.strike !== '' && { strike: told.strike }),
+      },
+      carryM,
+    );
+    addBall(lesson.id, { ...ball, club: found.id as CreateBall['club'], seen: 'eye' });
+    onDone();
+  };
+  return { tap, isReady, isFinishBad: finishM === null };
+}
+
+/**
+ * The number pad is the flight: column, where it starts; row, how it bends. For a coach without a
+ * monitor; the balls are read backwards, as unsure as the eye is, with the model's usual carry for the club.
+ */
+export function EyePad({ lesson }: { lesson: Lesson }) {
+  const usual = partOf(lesson, 'setup').club ?? lesson.balls.at(-1)?.club ?? '';
+  const [chosen, setChosen] = useState('');
+  const [told, setTold] = useState(NOTHING_TOLD);
+  const club = chosen === '' ? usual : chosen;
+  const tell = (changes: Partial<Told>): void => setTold({ ...told, ...changes });
+  const { tap, isReady, isFinishBad } = useTap(lesson, club, told, () => setTold(NOTHING_TOLD));
+  useKeys(
+    Object.fromEntries(
+      STARTS.flatMap((s) => BENDS.map((b) => [`numpad${keyOf(s, b)}`, () => tap(s, b)])),
+    ),
+  );
+  return (
+    <section aria-label="By eye" className="rounded-xl border border-line bg-sheet p-4">
+      <div className="mb-2 flex flex-wrap items-end gap-4">
+        <div className="mr-auto">
+          <h2 className="text-xl">Without a monitor: tap what you saw</h2>
+          <p className="text-soft">
+            Did it start there, or bend there? The number pad does the same.
+          </p>
+        </div>
+        <div className="w-44">
+          <SelectField
+            label="Club seen"
+            options={CLUBS}
+            value={club}
+            onChange={(event) => setChosen(event.target.value)}
+          />
+        </div>
+      </div>
+      <div className="mb-3 flex flex-wrap items-end gap-4">
+        <Choice
+          legend="Off line by"
+          value={told.start}
+          options={AMOUNTS}
+          onChange={(start) => tell({ start })}
+        />
+        <Choice
+          legend="Bends by"
+          value={told.bend}
+          options={AMOUNTS}
+          onChange={(bend) => tell({ bend })}
+        />
+        <Choice
+          legend="Struck"
+          value={told.strike}
+          options={STRIKES}
+          onChange={(strike) => tell({ strike })}
+        />
+        <div className="w-40">
+          <TextField
+            label="Finished"
+            hint={`${lesson.player.lengthUnit}, L or R`}
+            value={told.finish}
+            error={isFinishBad ? 'Write it like 12 L or 8 R.' : undefined}
+            onChange={(event) => tell({ finish: event.target.value })}
+          />
+        </div>
+      </div>
+      {club === '' && (
+        <p className="mb-2 text-look">▲ Choose the club first: it is half of what a bend means.</p>
+      )}
+      <div className="grid max-w-2xl grid-cols-3 gap-2">
+        {BENDS.map((bend) =>
+          STARTS.map((start) => (
+            <button
+              key={`${start} ${bend}`}
+              type="button"
+              disabled={!isReady}
+              onClick={() => tap(start, bend)}
+              className="flex min-h-20 flex-col items-center gap-1 rounded-xl border-2 border-line p-2 hover:border-ink disabled:opacity-50 sm:flex-row sm:gap-4 sm:px-5"
+            >
+              <kbd className="font-mono text-2xl text-soft">{keyOf(start, bend)}</kbd>
+              <span className="sm:text-left">
+                starts {SIDE[start]},<br />
+                <b>{BEND[bend]}</b>
+              </span>
+            </button>
+          )),
+        )}
+      </div>
+    </section>
+  );
+}
