@@ -14,7 +14,7 @@ interface Scene {
   readonly wanted?: Wanted;
 }
 
-/** A lesson with a baseline and a drill block, as a coach would have tagged them. */
+/** A lesson with a baseline and a drill block, as a coach would have begun them. */
 async function lessonOf(request: APIRequestContext, scene: Scene): Promise<string> {
   const id = await newLesson(request, scene.name, scene.hand);
   const text = launchText(scene.hand, scene.club, [scene.before, scene.after]);
@@ -28,10 +28,13 @@ async function lessonOf(request: APIRequestContext, scene: Scene): Promise<strin
     await request.patch(`/api/players/${lesson.player.id}`, { data });
   }
   const ids = lesson.balls.map((ball) => ball.id);
-  const tag = (ballIds: string[], block: string, drillId?: string) =>
-    request.post(`/api/lessons/${id}/blocks`, { data: { ballIds, block, drillId } });
-  await tag(ids.slice(0, scene.before.balls), 'baseline');
-  await tag(ids.slice(scene.before.balls), 'drill', 'rails');
+  const begin = async (ballIds: string[], kind: string, drillId?: string): Promise<void> => {
+    const blockId = crypto.randomUUID();
+    await request.post(`/api/lessons/${id}/blocks`, { data: { id: blockId, kind, drillId } });
+    await request.post(`/api/lessons/${id}/balls/block`, { data: { ballIds, blockId } });
+  };
+  await begin(ids.slice(0, scene.before.balls), 'baseline');
+  await begin(ids.slice(scene.before.balls), 'drill', 'rails');
   return id;
 }
 

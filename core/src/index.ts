@@ -207,8 +207,8 @@ export {
 } from './proof/blocks.ts';
 export type { ReadBlock } from './proof/blocks.ts';
 export { drillEffects, rankDrills } from './proof/effects.ts';
-export { judgeWork, workOf } from './proof/work.ts';
-export type { JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
+export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
+export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
 export { addDaysIso, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/balls.ts';

@@ -59,7 +59,11 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
   for (const { balls: count, tag } of blocks) {
     const ballIds = balls.slice(at, at + count).map(({ id }) => id);
     at += count;
-    if (tag !== undefined) await api.post(`/api/lessons/${lessonId}/blocks`, { ballIds, ...tag });
+    if (tag === undefined) continue;
+    const { block: kind, drillId = null } = tag;
+    const id = crypto.randomUUID();
+    await api.post(`/api/lessons/${lessonId}/blocks`, { id, kind, drillId });
+    await api.post(`/api/lessons/${lessonId}/balls/block`, { ballIds, blockId: id });
   }
   if (done === undefined) return;
   const put = (part: string, value: unknown) =>
@@ -70,7 +74,7 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
   if (drillId === undefined) return;
   const wanted = { pathDeg: done.pathDeg ?? 4, faceDeg: 2, startDeg: 0 };
   const { route = null, stage = 0, drillIds } = done;
-  await put('work', { route, stage, drillIds, wanted });
+  await put('work', { route, stage, drillIds, stations: { [drillId]: wanted } });
   for (const [index, mark] of [...(done.repetitions ?? '')].entries()) {
     const miss = mark === '+' ? '' : (findDrill(drillId)?.misses[0] ?? '');
     const id = `${lessonId.slice(0, 24)}-${index}`;

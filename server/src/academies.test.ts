@@ -21,7 +21,7 @@ describe('another academy’s rows', () => {
         args: [at, at],
       },
       {
-        sql: "insert into lesson values ('their-lesson', 'other', 'their-player', ?, '', ?, ?)",
+        sql: "insert into lesson (id, academy_id, player_id, starts_at, created_at, updated_at) values ('their-lesson', 'other', 'their-player', ?, ?, ?)",
         args: [at, at, at],
       },
     ]);

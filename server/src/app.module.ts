@@ -4,6 +4,9 @@ import { AcademyService } from './academy/academy.service.ts';
 import { BallsController } from './balls/balls.controller.ts';
 import { BallsRepository } from './balls/balls.repository.ts';
 import { BallsService } from './balls/balls.service.ts';
+import { BlocksController } from './blocks/blocks.controller.ts';
+import { BlocksRepository } from './blocks/blocks.repository.ts';
+import { BlocksService } from './blocks/blocks.service.ts';
 import { Store } from './db/store.ts';
 import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
@@ -36,6 +39,7 @@ export class AppModule {
         PlayersController,
         LessonsController,
         BallsController,
+        BlocksController,
         IntakeController,
         SettingsController,
         StepsController,
@@ -51,6 +55,8 @@ export class AppModule {
         LessonsService,
         BallsRepository,
         BallsService,
+        BlocksRepository,
+        BlocksService,
         FilesRepository,
         IntakeService,
         SettingsService,

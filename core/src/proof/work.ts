@@ -15,9 +15,11 @@ import { wishOf } from '../drills/wish.ts';
 import { handSign } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
 import { targetsOf } from '../plan/off.ts';
+import type { Move } from '../plan/routes.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Route, Stage } from '../plan/stages.ts';
 import { DEFAULT_BANDS } from '../reading/bands.ts';
+import type { ProofFigure } from '../reading/figure.ts';
 import type { Bands } from '../reading/bands.ts';
 import { judgeReadBlocks } from './blocks.ts';
 import type { ReadBlock } from './blocks.ts';
@@ -98,10 +100,24 @@ export interface JudgedWork {
 /** Where nothing is to be changed, two blocks are still compared: on the gap and the start, against what is wanted. */
 const KEEP_FIGURES = ['faceToPathDeg', 'startDirectionDeg'] as const;
 
+/** What a block is judged on, named before its balls are hit. Targets in SI and degrees, positive right. */
+export interface BlockAim {
+  readonly move: Move;
+  readonly judged: readonly ProofFigure[];
+  readonly targets: Stage['targets'];
+}
+
+/** What the next block is judged on while a stage is worked on. */
+export const aimOfStage = ({ move, judged, targets }: Stage): BlockAim => ({
+  move,
+  judged,
+  targets,
+});
+
 export interface JudgeWorkOptions {
   readonly plan: Plan;
-  /** The stage that was worked on; null where nothing is to be changed. */
-  readonly stage: Stage | null;
+  /** What was named before the balls were hit, or the stage worked on; null where nothing is to be changed. */
+  readonly stage: Pick<Stage, 'judged' | 'targets'> | null;
   readonly bands: Bands;
   readonly isOpen?: boolean;
   readonly isOtherVisit?: boolean;

@@ -19,6 +19,8 @@ export interface LessonBall extends MeasuredBall {
   readonly id?: string;
   readonly keep?: Keep;
   readonly seen?: SeenBy;
+  /** The block it was hit in, as begun; balls without one are in the run they were hit in. */
+  readonly blockId?: string | null;
   readonly block?: BlockKind | null;
   /** The drill of a drill block. */
   readonly drillId?: string | null;

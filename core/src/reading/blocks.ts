@@ -1,12 +1,13 @@
 /**
- * Runs of balls hit as one thing. A block begins where the kind, the drill or the club changes, so that two
- * sets of one drill with something else between them stay two, and no average mixes balls from before and
- * after a change.
+ * Balls hit as one thing. A block is begun before its balls are hit; balls that are in none belong to runs, which
+ * begin where the kind, the drill or the club changes. Another club is another block, so that no average mixes
+ * clubs, nor balls from before and after a change.
  */
 import type { BlockKind } from './ball.ts';
 
 /** What tells blocks apart. */
 export interface Blocked {
+  readonly blockId?: string | null;
   readonly block?: BlockKind | null;
   readonly drillId?: string | null;
   readonly club?: string | null;
@@ -14,8 +15,10 @@ export interface Blocked {
 }
 
 export interface Block<T> {
-  /** `drill overhang 2`: kind, drill, and which of that kind in this club, from 1. */
+  /** Kind, drill, and which of that kind in this club, from 1. */
   readonly key: string;
+  /** The block as begun; null for a run of balls in none. */
+  readonly blockId: string | null;
   readonly kind: BlockKind | null;
   readonly drillId: string | null;
   readonly club: string | null;
@@ -31,19 +34,25 @@ export const clubKeyOf = (ball: Blocked): string => ball.club ?? `text:${ball.cl
 export function blocksOf<T>(balls: readonly T[], of: (ball: T) => Blocked): Block<T>[] {
   const blocks: Block<T>[] = [];
   const counts = new Map<string, number>();
+  const begun = new Map<string, T[]>();
   let open: { readonly key: string; readonly balls: T[] } | undefined;
   for (const ball of balls) {
-    const { block = null, drillId = null, club = null } = of(ball);
+    const { blockId = null, block = null, drillId = null, club = null } = of(ball);
     if (block === 'demonstration') continue;
-    const key = [clubKeyOf(of(ball)), block ?? '', drillId ?? ''].join('/');
-    if (open?.key === key) {
-      open.balls.push(ball);
+    const kindKey = [clubKeyOf(of(ball)), block ?? '', drillId ?? ''].join('/');
+    const key = `${kindKey}/${blockId ?? ''}`;
+    const known = blockId === null ? undefined : begun.get(key);
+    if (known !== undefined || open?.key === key) {
+      (known ?? open!.balls).push(ball);
       continue;
     }
-    const number = (counts.get(key) ?? 0) + 1;
-    counts.set(key, number);
-    open = { key, balls: [ball] };
-    blocks.push({ key: `${key}/${number}`, kind: block, drillId, club, number, balls: open.balls });
+    const number = (counts.get(kindKey) ?? 0) + 1;
+    counts.set(kindKey, number);
+    const own: T[] = [ball];
+    if (blockId !== null) begun.set(key, own);
+    open = { key, balls: own };
+    const facts = { blockId, kind: block, drillId, club, number };
+    blocks.push({ key: `${kindKey}/${number}`, ...facts, balls: own });
   }
   return blocks;
 }

@@ -1,18 +1,7 @@
-import { BALL_QUANTITIES, BLOCK_KINDS, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/core';
-import type { BallFigures, BlockKind, Keep, SeenBy } from '@loxos/core';
+import { BALL_QUANTITIES, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/core';
+import type { BallFigures, Keep, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import {
-  ArrayMaxSize,
-  IsIn,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Max,
-  MaxLength,
-  Min,
-  ValidateIf,
-} from 'class-validator';
+import { IsIn, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 
 const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
 
@@ -59,36 +48,6 @@ class BallFields extends BallFiguresDto {
   @IsOptional()
   @IsIn(SEEN_BY)
   readonly seen?: SeenBy;
-
-  @ApiPropertyOptional({ type: String, nullable: true, enum: BLOCK_KINDS })
-  @IsOptional()
-  @IsIn(BLOCK_KINDS, { message: `block: choose ${BLOCK_KINDS.join(', ')}` })
-  readonly block?: BlockKind | null;
-
-  @ApiPropertyOptional({ type: String, nullable: true })
-  @IsOptional()
-  @IsString()
-  @MaxLength(60)
-  readonly drillId?: string | null;
-}
-
-/** Tags several balls as one block. */
-export class TagBalls {
-  @ApiProperty({ type: [String] })
-  @IsUUID(undefined, { each: true })
-  @ArrayMaxSize(2000)
-  readonly ballIds!: string[];
-
-  @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
-  @ValidateIf((_body, value) => value !== null)
-  @IsIn(BLOCK_KINDS, { message: `block: choose ${BLOCK_KINDS.join(', ')}` })
-  readonly block!: BlockKind | null;
-
-  @ApiPropertyOptional({ type: String, nullable: true })
-  @IsOptional()
-  @IsString()
-  @MaxLength(60)
-  readonly drillId?: string | null;
 }
 
 export class CreateBall extends BallFields {
@@ -106,9 +65,7 @@ export class Ball extends BallFiguresDto {
   @ApiProperty() readonly ordinal!: number;
   @ApiProperty({ enum: KEEPS }) readonly keep!: Keep;
   @ApiProperty({ enum: SEEN_BY }) readonly seen!: SeenBy;
-  @ApiProperty({ type: String, nullable: true, enum: BLOCK_KINDS })
-  readonly block!: BlockKind | null;
-  @ApiProperty({ type: String, nullable: true }) readonly drillId!: string | null;
+  @ApiProperty({ type: String, nullable: true }) readonly blockId!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly launchFileId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) readonly line!: number | null;
   @ApiProperty({ type: String, nullable: true }) readonly club!: string | null;

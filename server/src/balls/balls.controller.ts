@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Ball, CreateBall, TagBalls, UpdateBall } from './ball.dto.ts';
+import { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
 
 @ApiTags('balls')
@@ -12,13 +12,6 @@ export class BallsController {
   @ApiCreatedResponse({ type: Ball })
   add(@Param('lessonId') lessonId: string, @Body() body: CreateBall): Promise<Ball> {
     return this.balls.add(lessonId, body);
-  }
-
-  @Post('lessons/:lessonId/blocks')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  tag(@Param('lessonId') lessonId: string, @Body() body: TagBalls): Promise<void> {
-    return this.balls.tag(lessonId, body);
   }
 
   @Patch('balls/:id')

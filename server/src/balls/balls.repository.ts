@@ -1,13 +1,15 @@
 import { BALL_QUANTITIES } from '@loxos/core';
-import type { BallFigures } from '@loxos/core';
+import type { BallFigures, LessonBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
-import { ball, lesson } from '../db/schema/index.ts';
+import { ball, block, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Ball } from './ball.dto.ts';
 
 export type BallRow = typeof ball.$inferSelect;
+/** A ball with what its block was hit as. */
+export type DrilledBall = BallRow & Pick<LessonBall, 'block' | 'drillId'>;
 export type NewBall = Omit<typeof ball.$inferInsert, 'academyId'>;
 
 /** Rows of one insert: each has some 35 values, and SQLite takes 32 766 to a statement. */
@@ -16,7 +18,7 @@ const CHUNK = 200;
 export function toBall(row: BallRow): Ball {
   const figures = Object.fromEntries(BALL_QUANTITIES.map((q) => [q, row[q]])) as BallFigures;
   const { id, lessonId, ordinal, keep, launchFileId, line, club, clubText, hitAt } = row;
-  const { block, drillId, seen } = row;
+  const { blockId, seen } = row;
   return {
     ...figures,
     id,
@@ -24,8 +26,7 @@ export function toBall(row: BallRow): Ball {
     ordinal,
     keep,
     seen,
-    block,
-    drillId,
+    blockId,
     launchFileId,
     line,
     club,
@@ -47,33 +48,39 @@ export class BallsRepository {
       .orderBy(asc(ball.ordinal));
   }
 
-  /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson. */
-  async drilledOf(db: Handle, playerId: string): Promise<BallRow[]> {
+  /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson, with its block. */
+  async drilledOf(db: Handle, playerId: string): Promise<DrilledBall[]> {
     const drilled = db
-      .select({ id: ball.lessonId })
-      .from(ball)
-      .innerJoin(lesson, eq(lesson.id, ball.lessonId))
+      .select({ id: block.lessonId })
+      .from(block)
       .where(
         and(
-          eq(ball.academyId, this.academies.id),
-          eq(lesson.playerId, playerId),
-          isNotNull(ball.drillId),
+          eq(block.academyId, this.academies.id),
+          isNotNull(block.drillId),
+          isNull(block.deletedAt),
         ),
       );
     const rows = await db
-      .select({ ball })
+      .select({ ball, block })
       .from(ball)
       .innerJoin(lesson, eq(lesson.id, ball.lessonId))
+      .leftJoin(block, and(eq(block.id, ball.blockId), isNull(block.deletedAt)))
       .where(
         and(
           eq(ball.academyId, this.academies.id),
           eq(lesson.playerId, playerId),
           inArray(ball.lessonId, drilled),
           isNull(ball.deletedAt),
+          isNull(lesson.deletedAt),
         ),
       )
       .orderBy(asc(lesson.startsAt), asc(ball.ordinal));
-    return rows.map((row) => row.ball);
+    return rows.map(({ ball: row, block: own }) => ({
+      ...row,
+      blockId: own?.id ?? null,
+      block: own?.kind ?? null,
+      drillId: own?.drillId ?? null,
+    }));
   }
 
   /** Fingerprints of the rows a lesson already has, from any file. */
@@ -108,19 +115,6 @@ export class BallsRepository {
 
   async update(db: Handle, id: string, changes: Partial<BallRow>): Promise<void> {
     await db.update(ball).set(changes).where(this.own(id));
-  }
-
-  /** Tags balls of one lesson; ids of other lessons change nothing. */
-  async tag(
-    db: Handle,
-    lessonId: string,
-    ids: readonly string[],
-    changes: Pick<BallRow, 'block' | 'drillId' | 'updatedAt'>,
-  ): Promise<void> {
-    await db
-      .update(ball)
-      .set(changes)
-      .where(and(this.inLesson(lessonId), inArray(ball.id, [...ids])));
   }
 
   /** Deletes the balls of a file, or brings them back with `deletedAt` null. */

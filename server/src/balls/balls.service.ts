@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { EMPTY_BALL } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
+import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { COACH, StepsRepository } from '../steps/steps.repository.ts';
-import type { Ball, CreateBall, TagBalls, UpdateBall } from './ball.dto.ts';
+import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
 
@@ -16,6 +17,7 @@ export class BallsService {
   constructor(
     private readonly store: Store,
     private readonly balls: BallsRepository,
+    private readonly blocks: BlocksRepository,
     private readonly lessons: LessonsRepository,
     private readonly steps: StepsRepository,
   ) {}
@@ -34,8 +36,7 @@ export class BallsService {
       const base = {
         ...EMPTY_BALL,
         keep: 'auto' as const,
-        block: null,
-        drillId: null,
+        blockId: await this.blocks.underWay(tx, lessonId),
         createdAt: at,
         updatedAt: at,
       };
@@ -56,16 +57,6 @@ export class BallsService {
 
   restore(id: string): Promise<Ball> {
     return this.mark(id, { deletedAt: null }, 'brought back');
-  }
-
-  tag(lessonId: string, { ballIds, block, drillId = null }: TagBalls): Promise<void> {
-    return this.store.write(async (tx) => {
-      await this.lessons.require(tx, lessonId);
-      const at = nowText();
-      await this.balls.tag(tx, lessonId, ballIds, { block, drillId, updatedAt: at });
-      const words = `${ballIds.length} balls tagged ${block ?? 'as nothing'}`;
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, null);
-    });
   }
 
   private mark(id: string, changes: Partial<BallRow>, what: string): Promise<Ball> {

@@ -20,6 +20,11 @@ function until(tag: string): string {
   return to;
 }
 
+interface Tagged {
+  readonly kind: string;
+  readonly drillId: string | null;
+}
+
 describe('a database from before routes', () => {
   it('keeps its people, and turns the rules of what comes first into routes', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'loxos-old-'));
@@ -50,6 +55,17 @@ describe('a database from before routes', () => {
         args: [at],
       },
     ]);
+    const ball = (id: string, ordinal: number, block: string | null, drillId: string | null) => ({
+      sql: "insert into ball (id, academy_id, lesson_id, ordinal, keep, block, drill_id, created_at, updated_at) values (?, 'a', 'l', ?, 'auto', ?, ?, ?, ?)",
+      args: [id, ordinal, block, drillId, at, at],
+    });
+    await client.batch([
+      ball('b1', 1, 'baseline', null),
+      ball('b2', 2, 'baseline', null),
+      ball('b3', 3, null, null),
+      ball('b4', 4, 'drill', 'rails'),
+      ball('b5', 5, 'baseline', null),
+    ]);
     client.close();
     const t = await startTestApp(folder);
     const settings = await t.http().get('/api/settings').expect(200);
@@ -59,6 +75,20 @@ describe('a database from before routes', () => {
     expect(player).toMatchObject({ name: 'Ada', wanted: { all: { shape: 'straight' } } });
     const { body: lesson } = await t.http().get('/api/lessons/l').expect(200);
     expect(lesson.parts[0].value).toEqual({ route: 'gap-first', drillIds: ['rails'] });
+    // Runs of one tag have become blocks, in the order hit.
+    expect(lesson.blocks.map(({ kind, drillId }: Tagged) => [kind, drillId])).toEqual([
+      ['baseline', null],
+      ['drill', 'rails'],
+      ['baseline', null],
+    ]);
+    const [first, second, third] = lesson.blocks.map(({ id }: { id: string }) => id);
+    expect(lesson.balls.map(({ blockId }: { blockId: string | null }) => blockId)).toEqual([
+      first,
+      first,
+      null,
+      second,
+      third,
+    ]);
     await t.close();
     rmSync(folder, { recursive: true, force: true });
   });

@@ -4,6 +4,7 @@ import type { ColumnMapping, Hand, IntakeOptions, ParsedLaunchFile } from '@loxo
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository } from '../balls/balls.repository.ts';
 import type { NewBall } from '../balls/balls.repository.ts';
+import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
@@ -43,6 +44,7 @@ export class IntakeService {
     private readonly files: FilesRepository,
     private readonly balls: BallsRepository,
     private readonly steps: StepsRepository,
+    private readonly blocks: BlocksRepository,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
@@ -132,6 +134,7 @@ export class IntakeService {
     );
     const marked = markKnown(rows, prints, known);
     const first = await this.balls.nextOrdinal(tx, head.lessonId);
+    const blockId = await this.blocks.underWay(tx, head.lessonId);
     const added: NewBall[] = [];
     parsed.rows.forEach((row, index) => {
       if (row.ball === null || marked[index]?.fate !== 'ball') return;
@@ -143,6 +146,7 @@ export class IntakeService {
         line: row.line,
         ordinal: first + added.length,
         keep: 'auto',
+        blockId,
         fingerprint: prints[index] ?? null,
         createdAt: at,
         updatedAt: at,

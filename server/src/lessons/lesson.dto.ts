@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsISO8601, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
 import { Ball } from '../balls/ball.dto.ts';
+import { Block } from '../blocks/block.dto.ts';
 import { LaunchFile } from '../intake/intake.dto.ts';
 import { SharedPage } from '../pages/page.dto.ts';
 import { Player } from '../players/player.dto.ts';
@@ -75,6 +76,8 @@ export class LessonSummary {
 
 export class Lesson extends LessonSummary {
   @ApiProperty({ type: [Ball] }) readonly balls!: Ball[];
+  @ApiProperty({ type: [Block], description: 'In the order begun; the last is under way' })
+  readonly blocks!: Block[];
   @ApiProperty({ type: [LaunchFile] }) readonly files!: LaunchFile[];
   @ApiProperty({ type: [LessonPart] }) readonly parts!: LessonPart[];
   @ApiProperty({ type: [StoredRepetition] }) readonly repetitions!: StoredRepetition[];

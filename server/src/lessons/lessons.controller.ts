@@ -1,5 +1,22 @@
-import { Body, Controller, Get, Header, Param, Patch, Post, Query } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Patch,
+  Post,
+  Query,
+} from '@nestjs/common';
+import {
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiProduces,
+  ApiTags,
+} from '@nestjs/swagger';
 import {
   CreateLesson,
   Lesson,
@@ -37,6 +54,20 @@ export class LessonsController {
   @ApiOkResponse({ type: LessonSummary })
   update(@Param('id') id: string, @Body() body: UpdateLesson): Promise<LessonSummary> {
     return this.lessons.update(id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Param('id') id: string): Promise<void> {
+    return this.lessons.remove(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @ApiOkResponse({ type: LessonSummary })
+  restore(@Param('id') id: string): Promise<LessonSummary> {
+    return this.lessons.restore(id);
   }
 
   @Post(':id/repeat')

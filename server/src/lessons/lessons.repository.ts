@@ -22,6 +22,8 @@ export class LessonsRepository {
   list(db: Handle, query: LessonQuery & { id?: string }): Promise<LessonWithPlayer[]> {
     const wanted = and(
       eq(lesson.academyId, this.academies.id),
+      isNull(lesson.deletedAt),
+      isNull(player.deletedAt),
       query.id === undefined ? undefined : eq(lesson.id, query.id),
       query.from === undefined ? undefined : gte(lesson.startsAt, query.from),
       query.to === undefined ? undefined : lt(lesson.startsAt, query.to),
@@ -48,11 +50,18 @@ export class LessonsRepository {
     return found;
   }
 
+  /** Whether there is such a lesson, taken away or not. */
+  async exists(db: Handle, id: string): Promise<boolean> {
+    const own = and(eq(lesson.academyId, this.academies.id), eq(lesson.id, id));
+    return (await db.select({ id: lesson.id }).from(lesson).where(own)).length > 0;
+  }
+
   /** Id of the player's last lesson before this one, or null. */
   async before(db: Handle, { playerId, startsAt }: LessonRow): Promise<string | null> {
     const earlier = and(
       eq(lesson.academyId, this.academies.id),
       eq(lesson.playerId, playerId),
+      isNull(lesson.deletedAt),
       lt(lesson.startsAt, startsAt),
     );
     const [row] = await db

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { printLaunchFile } from '@loxos/core';
-import { Injectable } from '@nestjs/common';
+import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository, toBall } from '../balls/balls.repository.ts';
+import { BlocksRepository, toBlock } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
@@ -42,6 +43,7 @@ export class LessonsService {
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
     private readonly balls: BallsRepository,
+    private readonly blocks: BlocksRepository,
     private readonly files: FilesRepository,
     private readonly steps: StepsRepository,
     private readonly pages: PagesRepository,
@@ -57,11 +59,13 @@ export class LessonsService {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(db, id);
       const balls = await this.balls.ofLesson(db, id);
+      const blocks = await this.blocks.ofLesson(db, id);
       const files = await this.files.ofLesson(db, id);
       const repetitions = await this.steps.repetitions(db, id);
       return {
         ...toSummary(found),
         balls: balls.map(toBall),
+        blocks: blocks.map(toBlock),
         files: files.map(toLaunchFile),
         parts: await this.steps.parts(db, id),
         repetitions: repetitions.map(toRepetition),
@@ -71,17 +75,17 @@ export class LessonsService {
     });
   }
 
-  /** A lesson for the next visit, with set-up and work as they were. */
+  /** A lesson for the next visit, with the work as it was and nothing of what was seen that day. */
   repeat(id: string, { startsAt }: RepeatLesson): Promise<LessonSummary> {
     return this.store.write(async (tx) => {
       const { lesson } = await this.lessons.require(tx, id);
       const at = nowText();
       const newId = randomUUID();
       const { playerId, asked } = lesson;
-      const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at };
+      const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at, deletedAt: null };
       await this.lessons.insert(tx, { id: newId, playerId, asked, ...times });
       for (const { part, value } of await this.steps.parts(tx, id)) {
-        if (part !== 'setup' && part !== 'work') continue;
+        if (part !== 'work') continue;
         const by = { who: 'repeated', at };
         await this.steps.putPart(tx, newId, part, JSON.stringify(value), by);
       }
@@ -94,7 +98,9 @@ export class LessonsService {
     return this.store.write(async (tx) => {
       const known = await this.lessons.find(tx, id);
       if (known !== null) return toSummary(known);
-      if ((await this.players.find(tx, dto.playerId)) === null) {
+      if (await this.lessons.exists(tx, id)) throw new GoneException('This lesson was taken away.');
+      const player = await this.players.find(tx, dto.playerId);
+      if (player === null || player.deletedAt !== null) {
         throw invalid([{ field: 'playerId', reason: 'choose a player of this academy' }]);
       }
       const at = nowText();
@@ -105,6 +111,7 @@ export class LessonsService {
         asked: dto.asked ?? '',
         createdAt: at,
         updatedAt: at,
+        deletedAt: null,
       });
       return toSummary(await this.lessons.require(tx, id));
     });
@@ -116,6 +123,25 @@ export class LessonsService {
       const changes = { startsAt: instantOr(startsAt), asked, updatedAt: nowText() };
       await this.lessons.update(tx, id, changes);
       return toSummary(await this.lessons.require(tx, id));
+    });
+  }
+
+  /** Takes a lesson away with all that is in it; `restore` brings it back as it was. */
+  async remove(id: string): Promise<void> {
+    await this.mark(id, nowText());
+  }
+
+  async restore(id: string): Promise<LessonSummary> {
+    await this.mark(id, null);
+    return toSummary(await this.store.read((db) => this.lessons.require(db, id)));
+  }
+
+  private async mark(id: string, deletedAt: string | null): Promise<void> {
+    await this.store.write(async (tx) => {
+      if (!(await this.lessons.exists(tx, id))) {
+        throw new NotFoundException('There is no such lesson in this academy.');
+      }
+      await this.lessons.update(tx, id, { deletedAt, updatedAt: nowText() });
     });
   }
 

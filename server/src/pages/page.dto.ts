@@ -117,6 +117,9 @@ export class SharedPage {
   @ApiProperty({ type: String, nullable: true }) readonly withdrawnAt!: string | null;
   @ApiProperty({ type: [String], description: 'Days the player has ticked' })
   readonly ticked!: string[];
+  @ApiProperty({ type: [String] }) readonly points!: string[];
+  @ApiProperty({ type: [HomeworkLine] }) readonly homework!: HomeworkLine[];
+  @ApiProperty() readonly nextLook!: string;
 }
 
 /** Only the answer to sharing holds the link. */

@@ -53,7 +53,9 @@ export class PagesService {
       };
       await this.pages.insert(tx, row);
       const { id, expiresAt, withdrawnAt } = row;
-      return { id, createdAt, expiresAt, withdrawnAt, ticked: [], token };
+      const { points, homework, nextLook } = content;
+      const said = { points, homework, nextLook };
+      return { id, createdAt, expiresAt, withdrawnAt, ticked: [], ...said, token };
     });
   }
 
@@ -128,7 +130,8 @@ export class PagesService {
       throw new NotFoundException(
         'There is no page behind this link. Ask your coach for a new one.',
       );
-    if (page.withdrawnAt !== null)
+    const isLessonThere = (await this.lessons.find(db, page.lessonId)) !== null;
+    if (page.withdrawnAt !== null || !isLessonThere)
       throw new GoneException('Your coach has withdrawn this page. Ask for a new link.');
     if (page.expiresAt <= nowText())
       throw new GoneException('This link has ended. Ask your coach for a new one.');

@@ -1,5 +1,5 @@
 import type { Handle } from '../db/store.ts';
-import type { SharedPage } from './page.dto.ts';
+import type { PageContent, SharedPage } from './page.dto.ts';
 import type { PagesRepository } from './pages.repository.ts';
 
 /** The pages given out from a lesson, with the days their players have ticked; never their links. */
@@ -9,8 +9,12 @@ export async function sharedPages(
   lessonId: string,
 ): Promise<SharedPage[]> {
   const found: SharedPage[] = [];
-  for (const { id, createdAt, expiresAt, withdrawnAt } of await pages.ofLesson(db, lessonId)) {
-    found.push({ id, createdAt, expiresAt, withdrawnAt, ticked: await pages.ticked(db, id) });
+  for (const row of await pages.ofLesson(db, lessonId)) {
+    const { id, createdAt, expiresAt, withdrawnAt } = row;
+    const { points, homework, nextLook } = JSON.parse(row.content) as PageContent;
+    const ticked = await pages.ticked(db, id);
+    const said = { points, homework, nextLook };
+    found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, ...said });
   }
   return found;
 }

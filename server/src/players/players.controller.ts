@@ -1,5 +1,5 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersService } from './players.service.ts';
 
@@ -30,6 +30,20 @@ export class PlayersController {
   @ApiOkResponse({ type: [PlayerEffect] })
   effects(@Param('id') id: string): Promise<PlayerEffect[]> {
     return this.players.effects(id);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Param('id') id: string): Promise<void> {
+    return this.players.remove(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @ApiOkResponse({ type: Player })
+  restore(@Param('id') id: string): Promise<Player> {
+    return this.players.restore(id);
   }
 
   @Patch(':id')

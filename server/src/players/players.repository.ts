@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
 import { player } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
@@ -14,7 +14,7 @@ export class PlayersRepository {
     return db
       .select()
       .from(player)
-      .where(eq(player.academyId, this.academies.id))
+      .where(and(eq(player.academyId, this.academies.id), isNull(player.deletedAt)))
       .orderBy(asc(player.name));
   }
 

@@ -10,6 +10,8 @@ import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
 
+const NO_PLAYER = 'There is no such player in this academy.';
+
 export const toPlayer = (row: PlayerRow): Player => ({
   id: row.id,
   name: row.name,
@@ -58,6 +60,7 @@ export class PlayersService {
         wanted: JSON.stringify(dto.wanted ?? { all: PLAIN_WANTED }),
         createdAt: at,
         updatedAt: at,
+        deletedAt: null,
       });
       return toPlayer(await this.require(tx, id));
     });
@@ -70,6 +73,23 @@ export class PlayersService {
       const changes = { ...rest, ...(wanted && { wanted: JSON.stringify(wanted) }) };
       await this.players.update(tx, id, { ...changes, updatedAt: nowText() });
       return toPlayer(await this.require(tx, id));
+    });
+  }
+
+  /** Takes a player away with their lessons and pages; `restore` brings all back. */
+  async remove(id: string): Promise<void> {
+    await this.store.write(async (tx) => {
+      await this.require(tx, id);
+      await this.players.update(tx, id, { deletedAt: nowText() });
+    });
+  }
+
+  restore(id: string): Promise<Player> {
+    return this.store.write(async (tx) => {
+      const row = await this.players.find(tx, id);
+      if (row === null) throw new NotFoundException(NO_PLAYER);
+      await this.players.update(tx, id, { deletedAt: null });
+      return toPlayer(row);
     });
   }
 
@@ -89,7 +109,7 @@ export class PlayersService {
 
   private async require(db: Handle, id: string): Promise<PlayerRow> {
     const row = await this.players.find(db, id);
-    if (row === null) throw new NotFoundException('There is no such player in this academy.');
+    if (row === null || row.deletedAt !== null) throw new NotFoundException(NO_PLAYER);
     return row;
   }
 }

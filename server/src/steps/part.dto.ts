@@ -47,11 +47,10 @@ export class CausesPart {
   @IsObject() readonly observations!: Record<string, -1 | 0 | 1>;
 }
 
-class Wanted {
-  @IsNumber() @Min(-20) @Max(20) readonly pathDeg!: number;
-  @IsNumber() @Min(-20) @Max(20) readonly faceDeg!: number;
-  @IsNumber() @Min(-20) @Max(20) readonly startDeg!: number;
-}
+const ASKED = ['pathDeg', 'faceDeg', 'startDeg'] as const;
+const MOST_ASKED_DEG = 20;
+/** What the station of a drill asks for, degrees, in words of the hand. */
+type Asked = Record<(typeof ASKED)[number], number>;
 
 /** What is worked on. */
 export class WorkPart {
@@ -59,7 +58,8 @@ export class WorkPart {
   @IsOptional() @IsIn(ROUTE_IDS) readonly route?: RouteId | null;
   @IsOptional() @IsInt() @Min(0) @Max(1) readonly stage?: number;
   @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds!: string[];
-  @IsOptional() @ValidateNested() @Type(() => Wanted) readonly wanted?: Wanted;
+  /** What each drill's station asks for, by the drill's id. */
+  @IsOptional() @IsObject() readonly stations?: Record<string, Asked>;
 }
 
 export class HomeworkLine {
@@ -91,8 +91,20 @@ export const PART_CLASSES = {
   send: SendPart,
 } as const;
 
+function stationTrouble({ stations = {} }: WorkPart): string | null {
+  for (const [drillId, asked] of Object.entries(stations)) {
+    for (const name of ASKED) {
+      const value: unknown = (asked as Partial<Asked> | null)?.[name];
+      if (typeof value !== 'number' || !(Math.abs(value) <= MOST_ASKED_DEG))
+        return `stations: ${name} of “${drillId}” must be from −${MOST_ASKED_DEG} to ${MOST_ASKED_DEG}`;
+    }
+  }
+  return null;
+}
+
 /** Beyond what class-validator says: links and drills that exist. Returns the reason, or null. */
 export function partTrouble(part: LessonPartName, value: object): string | null {
+  if (part === 'work') return stationTrouble(value as WorkPart);
   if (part !== 'causes') return null;
   const { observations } = value as CausesPart;
   for (const [id, seen] of Object.entries(observations)) {

@@ -35,6 +35,7 @@ describe('the steps of a lesson', () => {
     ['causes', { observations: { chest: 7 } }, 'must be −1, 0 or 1'],
     ['work', { route: 'luck', drillIds: [] }, 'route'],
     ['work', { stage: 3, drillIds: [] }, 'stage'],
+    ['work', { drillIds: [], stations: { rails: { pathDeg: 40 } } }, 'pathDeg of “rails”'],
     ['setup', { wanted: { shape: 'banana' } }, 'shape'],
     [
       'send',
@@ -71,7 +72,7 @@ describe('the steps of a lesson', () => {
 });
 
 describe('blocks and repetitions', () => {
-  it('balls are tagged together, and what a drill moved is ranked for the player', async () => {
+  it('balls are put into blocks, and what a drill moved is ranked for the player', async () => {
     const playerId = await t.player();
     const id = await t.lesson(playerId);
     const ids: string[] = [];
@@ -82,21 +83,25 @@ describe('blocks and repetitions', () => {
         .send({ clubPathDeg, faceAngleDeg: 0, club: '7-iron' });
       ids.push(body.id as string);
     }
-    const tag = (ballIds: string[], block: string | null, drillId?: string) =>
-      t.http().post(`/api/lessons/${id}/blocks`).send({ ballIds, block, drillId });
-    await tag(ids.slice(0, 5), 'baseline').expect(204);
-    await tag(ids.slice(5), 'drill', 'overhang').expect(204);
-    await tag(ids, 'party').expect(400);
+    const begin = (body: object) => t.http().post(`/api/lessons/${id}/blocks`).send(body);
+    const move = (ballIds: string[], blockId: string | null) =>
+      t.http().post(`/api/lessons/${id}/balls/block`).send({ ballIds, blockId });
+    const [baseline, drill] = [crypto.randomUUID(), crypto.randomUUID()];
+    await begin({ id: baseline, kind: 'baseline' }).expect(201);
+    await begin({ id: drill, kind: 'drill', drillId: 'overhang' }).expect(201);
+    await begin({ id: crypto.randomUUID(), kind: 'party' }).expect(400);
+    await move(ids.slice(0, 5), baseline).expect(204);
+    await move(ids.slice(5), drill).expect(204);
     const { body: effects } = await t.http().get(`/api/players/${playerId}/effects`).expect(200);
     const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
     expect(path).toMatchObject({ drillId: 'overhang', kind: 'iron', isClear: true, balls: 5 });
     expect(path.byDeg).toBeCloseTo(3.94, 6);
     const { body: changes } = await t.http().get(`/api/lessons/${id}/changes`);
     expect(changes.map((c: { what: string }) => c.what)).toEqual(
-      expect.arrayContaining(['ball 1 added', '5 balls tagged drill']),
+      expect.arrayContaining(['ball 1 added', '5 balls put into drill']),
     );
-    await tag(ids.slice(5), null).expect(204);
-    expect((await lessonOf(id)).balls[9]).toMatchObject({ block: null, drillId: null });
+    await move(ids.slice(5), null).expect(204);
+    expect((await lessonOf(id)).balls[9]).toMatchObject({ blockId: null });
   });
 
   it('a repetition sent twice is one, and can be taken back', async () => {

@@ -27,9 +27,19 @@ function send(entry: Pending): Promise<unknown> {
   const { lessonId } = entry;
   const params = { path: { lessonId } };
   switch (entry.op) {
-    case 'tag': {
-      const body = { ballIds: [...entry.ballIds], block: entry.block, drillId: entry.drillId };
-      return answerOf(api.POST('/api/lessons/{lessonId}/blocks', { params, body }));
+    case 'begin':
+      return answerOf(api.POST('/api/lessons/{lessonId}/blocks', { params, body: entry.body }));
+    case 'block': {
+      const path = { id: entry.blockId };
+      return answerOf(api.PATCH('/api/blocks/{id}', { params: { path }, body: entry.body }));
+    }
+    case 'unblock': {
+      const path = { id: entry.blockId };
+      return answerOf(api.DELETE('/api/blocks/{id}', { params: { path } }));
+    }
+    case 'move': {
+      const body = { ballIds: [...entry.ballIds], blockId: entry.blockId };
+      return answerOf(api.POST('/api/lessons/{lessonId}/balls/block', { params, body }));
     }
     case 'part': {
       const path = { lessonId, part: entry.part };

@@ -10,14 +10,14 @@ const ball = (id: string, ordinal: number): Ball => ({
   ordinal,
   keep: 'auto',
   seen: 'monitor',
-  block: null,
-  drillId: null,
+  blockId: null,
   launchFileId: null,
   line: null,
 });
 const lesson = {
   id: 'l',
   balls: [ball('a', 1), ball('b', 2)],
+  blocks: [],
   parts: [],
   repetitions: [],
 } as unknown as Lesson;
@@ -47,16 +47,33 @@ describe('what is not yet stored', () => {
     expect(idsAfter(entries)).toEqual(['a', 'b']);
   });
 
-  it('tags, parts and repetitions show as well', () => {
+  it('a ball is hit in the block under way, from the moment it is begun', () => {
+    const begun: Pending[] = [
+      { ...at, op: 'begin', body: { id: 'k1', kind: 'baseline' } },
+      { ...at, op: 'begin', body: { id: 'k2', kind: 'drill', drillId: 'rails', doseStep: 1 } },
+      { ...at, op: 'add', ballId: 'c', body: { carryM: 120 } },
+    ];
+    const after = applyPending(lesson, begun);
+    expect(after.balls.map((b) => b.blockId)).toEqual([null, null, 'k2']);
+    expect(after.blocks.map(({ kind }) => kind)).toEqual(['baseline', 'drill']);
+    const changed = applyPending(lesson, [
+      ...begun,
+      { ...at, op: 'block', blockId: 'k2', body: { note: 'grip moved' } },
+      { ...at, op: 'unblock', blockId: 'k1' },
+    ]);
+    expect(changed.blocks).toMatchObject([{ id: 'k2', note: 'grip moved' }]);
+  });
+
+  it('moved balls, parts and repetitions show as well', () => {
     const after = applyPending(lesson, [
-      { ...at, op: 'tag', ballIds: ['b'], block: 'drill', drillId: 'overhang' },
+      { ...at, op: 'move', ballIds: ['b'], blockId: 'k1' },
       { ...at, op: 'part', part: 'causes', value: { observations: {} } },
       { ...at, op: 'part', part: 'causes', value: { observations: { chest: 1 } } },
       { ...at, op: 'repeat', body: { id: 'r1', drillId: 'overhang', good: true } },
       { ...at, op: 'repeat', body: { id: 'r2', drillId: 'overhang', good: false } },
       { ...at, op: 'unrepeat', repetitionId: 'r1' },
     ]);
-    expect(after.balls.map((b) => b.block)).toEqual([null, 'drill']);
+    expect(after.balls.map((b) => b.blockId)).toEqual([null, 'k1']);
     expect(after.parts.map(({ value }) => value)).toEqual([{ observations: { chest: 1 } }]);
     expect(after.repetitions.map(({ id }) => id)).toEqual(['r2']);
   });

@@ -7,7 +7,9 @@ import type {
   CreateBall,
   Lesson,
   LessonPartName,
+  StartBlock,
   UpdateBall,
+  UpdateBlock,
 } from './client.ts';
 
 type BallChange =
@@ -16,12 +18,10 @@ type BallChange =
   | { readonly op: 'remove'; readonly ball: Ball }
   | { readonly op: 'restore'; readonly ball: Ball };
 type LessonChange =
-  | {
-      readonly op: 'tag';
-      readonly ballIds: readonly string[];
-      readonly block: Ball['block'];
-      readonly drillId: string | null;
-    }
+  | { readonly op: 'begin'; readonly body: StartBlock }
+  | { readonly op: 'block'; readonly blockId: string; readonly body: UpdateBlock }
+  | { readonly op: 'unblock'; readonly blockId: string }
+  | { readonly op: 'move'; readonly ballIds: readonly string[]; readonly blockId: string | null }
   | { readonly op: 'part'; readonly part: LessonPartName; readonly value: Record<string, unknown> }
   | { readonly op: 'repeat'; readonly body: AddRepetition }
   | { readonly op: 'unrepeat'; readonly repetitionId: string };
@@ -54,7 +54,8 @@ const byOrdinal = (balls: readonly Ball[]): Ball[] =>
 
 type PendingBall = Extract<Pending, { readonly ballId: string }>;
 
-function applyToBalls(balls: readonly Ball[], entry: PendingBall): Ball[] {
+function applyToBalls({ balls, blocks }: Lesson, entry: PendingBall): Ball[] {
+  const underWay = blocks.at(-1);
   const others = balls.filter((ball) => ball.id !== entry.ballId);
   switch (entry.op) {
     case 'add': {
@@ -63,8 +64,7 @@ function applyToBalls(balls: readonly Ball[], entry: PendingBall): Ball[] {
         ...EMPTY_BALL,
         keep: 'auto',
         seen: 'monitor',
-        block: null,
-        drillId: null,
+        blockId: underWay?.id ?? null,
         launchFileId: null,
         line: null,
       } as const;
@@ -84,11 +84,24 @@ const NOT_YET = '9999';
 
 function applyOne(lesson: Lesson, entry: Pending): Lesson {
   switch (entry.op) {
-    case 'tag': {
-      const { ballIds, block, drillId } = entry;
-      const tagged = (ball: Ball): Ball =>
-        ballIds.includes(ball.id) ? { ...ball, block, drillId } : ball;
-      return { ...lesson, balls: lesson.balls.map(tagged) };
+    case 'begin': {
+      if (lesson.blocks.some(({ id }) => id === entry.body.id)) return lesson;
+      const { drillId = null, doseStep = null, note = '', aim = null, ...rest } = entry.body;
+      const begun = { ...rest, drillId, doseStep, note, aim, startedAt: NOT_YET };
+      return { ...lesson, blocks: [...lesson.blocks, begun] };
+    }
+    case 'block': {
+      const blocks = lesson.blocks.map((block) =>
+        block.id === entry.blockId ? { ...block, ...entry.body } : block,
+      );
+      return { ...lesson, blocks };
+    }
+    case 'unblock':
+      return { ...lesson, blocks: lesson.blocks.filter(({ id }) => id !== entry.blockId) };
+    case 'move': {
+      const { ballIds, blockId } = entry;
+      const moved = (ball: Ball): Ball => (ballIds.includes(ball.id) ? { ...ball, blockId } : ball);
+      return { ...lesson, balls: lesson.balls.map(moved) };
     }
     case 'part': {
       const others = lesson.parts.filter(({ part }) => part !== entry.part);
@@ -109,7 +122,7 @@ function applyOne(lesson: Lesson, entry: Pending): Lesson {
       return { ...lesson, repetitions: kept };
     }
     default:
-      return { ...lesson, balls: applyToBalls(lesson.balls, entry) };
+      return { ...lesson, balls: applyToBalls(lesson, entry) };
   }
 }
 

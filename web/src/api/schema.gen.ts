@@ -42,7 +42,7 @@ export interface paths {
     get: operations['players_get'];
     put?: never;
     post?: never;
-    delete?: never;
+    delete: operations['players_remove'];
     options?: never;
     head?: never;
     patch: operations['players_update'];
@@ -58,6 +58,22 @@ export interface paths {
     get: operations['players_effects'];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['players_restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -90,10 +106,26 @@ export interface paths {
     get: operations['lessons_get'];
     put?: never;
     post?: never;
-    delete?: never;
+    delete: operations['lessons_remove'];
     options?: never;
     head?: never;
     patch: operations['lessons_update'];
+    trace?: never;
+  };
+  '/api/lessons/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['lessons_restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
     trace?: never;
   };
   '/api/lessons/{id}/repeat': {
@@ -144,22 +176,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/lessons/{lessonId}/blocks': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['balls_tag'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/balls/{id}': {
     parameters: {
       query?: never;
@@ -190,6 +206,54 @@ export interface paths {
     options?: never;
     head?: never;
     patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/blocks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['blocks_start'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/balls/block': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['blocks_move'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/blocks/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['blocks_remove'];
+    options?: never;
+    head?: never;
+    patch: operations['blocks_change'];
     trace?: never;
   };
   '/api/lessons/{lessonId}/files': {
@@ -595,14 +659,42 @@ export interface components {
       keep: 'auto' | 'in' | 'out';
       /** @enum {string} */
       seen: 'monitor' | 'eye';
-      /** @enum {string|null} */
-      block: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
-      drillId: string | null;
+      blockId: string | null;
       launchFileId: string | null;
       line: number | null;
       club: string | null;
       clubText: string | null;
       hitAt: string | null;
+    };
+    BlockAimDto: {
+      /** @enum {string} */
+      move: 'path' | 'face' | 'together' | 'strike' | 'aim';
+      judged: (
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'carryM'
+        | 'strikeToeMm'
+        | 'ballSpeedMps'
+        | 'clubSpeedMps'
+      )[];
+      /** @description Where each figure is to be, in SI and degrees */
+      targets: {
+        [key: string]: number;
+      };
+    };
+    Block: {
+      id: string;
+      /** @enum {string} */
+      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+      drillId: string | null;
+      doseStep: number | null;
+      note: string;
+      aim: components['schemas']['BlockAimDto'] | null;
+      startedAt: string;
     };
     Cell: {
       header: string;
@@ -644,6 +736,10 @@ export interface components {
       /** @description Logged by the player from the page */
       byPlayer: boolean;
     };
+    HomeworkLine: {
+      date: string;
+      what: string;
+    };
     SharedPage: {
       id: string;
       createdAt: string;
@@ -651,6 +747,9 @@ export interface components {
       withdrawnAt: string | null;
       /** @description Days the player has ticked */
       ticked: string[];
+      points: string[];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
     };
     Lesson: {
       id: string;
@@ -659,6 +758,8 @@ export interface components {
       ballCount: number;
       player: components['schemas']['Player'];
       balls: components['schemas']['Ball'][];
+      /** @description In the order begun; the last is under way */
+      blocks: components['schemas']['Block'][];
       files: components['schemas']['LaunchFile'][];
       parts: components['schemas']['LessonPart'][];
       repetitions: components['schemas']['StoredRepetition'][];
@@ -752,17 +853,8 @@ export interface components {
       keep?: 'auto' | 'in' | 'out';
       /** @enum {string} */
       seen?: 'monitor' | 'eye';
-      /** @enum {string|null} */
-      block?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
-      drillId?: string | null;
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
-    };
-    TagBalls: {
-      ballIds: string[];
-      /** @enum {string|null} */
-      block: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
-      drillId?: string | null;
     };
     UpdateBall: {
       /** @description Club speed, m/s */
@@ -842,9 +934,29 @@ export interface components {
       keep?: 'auto' | 'in' | 'out';
       /** @enum {string} */
       seen?: 'monitor' | 'eye';
-      /** @enum {string|null} */
-      block?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration' | null;
+    };
+    StartBlock: {
       drillId?: string | null;
+      doseStep?: number | null;
+      /** @description What was set up: "grip moved" */
+      note?: string;
+      /** @description Chosen by the caller, so that a repeat starts nothing */
+      id: string;
+      /** @enum {string} */
+      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+      aim?: components['schemas']['BlockAimDto'] | null;
+    };
+    MoveBalls: {
+      ballIds: string[];
+      blockId: string | null;
+    };
+    UpdateBlock: {
+      drillId?: string | null;
+      doseStep?: number | null;
+      /** @description What was set up: "grip moved" */
+      note?: string;
+      /** @enum {string} */
+      kind?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
     };
     Column: {
       index: number;
@@ -1000,10 +1112,6 @@ export interface components {
       faceDeg: number;
       startDeg: number;
     };
-    HomeworkLine: {
-      date: string;
-      what: string;
-    };
     PageContent: {
       points: string[];
       /** @description What to expect for now */
@@ -1030,6 +1138,9 @@ export interface components {
       withdrawnAt: string | null;
       /** @description Days the player has ticked */
       ticked: string[];
+      points: string[];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
       token: string;
     };
     PlayerPage: {
@@ -1259,6 +1370,25 @@ export interface operations {
       };
     };
   };
+  players_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   players_update: {
     parameters: {
       query?: never;
@@ -1301,6 +1431,27 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['PlayerEffect'][];
+        };
+      };
+    };
+  };
+  players_restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'];
         };
       };
     };
@@ -1374,6 +1525,25 @@ export interface operations {
       };
     };
   };
+  lessons_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   lessons_update: {
     parameters: {
       query?: never;
@@ -1388,6 +1558,27 @@ export interface operations {
         'application/json': components['schemas']['UpdateLesson'];
       };
     };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+    };
+  };
+  lessons_restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       200: {
         headers: {
@@ -1471,29 +1662,6 @@ export interface operations {
       };
     };
   };
-  balls_tag: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TagBalls'];
-      };
-    };
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
   balls_remove: {
     parameters: {
       query?: never;
@@ -1555,6 +1723,98 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Ball'];
+        };
+      };
+    };
+  };
+  blocks_start: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StartBlock'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Block'];
+        };
+      };
+    };
+  };
+  blocks_move: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MoveBalls'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  blocks_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  blocks_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UpdateBlock'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Block'];
         };
       };
     };

@@ -2,7 +2,8 @@ import { Command, Moon, Sun } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { useOutbox } from '../api/outbox.ts';
 import { useHealth } from '../api/queries.ts';
-import { useTheme } from './theme.ts';
+import { PLACES, PlacesMenu } from './PlacesMenu.tsx';
+import { useIsDark, useTheme } from './theme.ts';
 
 const LINK =
   'inline-flex min-h-11 items-center px-3 font-semibold border-b-3 border-transparent aria-[current=page]:border-look hover:border-line';
@@ -27,26 +28,26 @@ function Connection() {
 }
 
 function ThemeButton() {
-  const { theme, setTheme } = useTheme();
-  const dark =
-    theme === 'dark' ||
-    (theme === 'system' && document.documentElement.dataset['theme'] === 'dark');
+  const setTheme = useTheme((state) => state.setTheme);
+  const isDark = useIsDark();
   return (
     <button
       type="button"
-      aria-label={dark ? 'Light theme' : 'Dark theme'}
-      onClick={() => setTheme(dark ? 'light' : 'dark')}
-      className="inline-flex size-11 items-center justify-center rounded-lg hover:bg-line/40"
+      aria-label={isDark ? 'Light theme' : 'Dark theme'}
+      onClick={() => setTheme(isDark ? 'light' : 'dark')}
+      className="hidden size-11 items-center justify-center rounded-lg hover:bg-line/40 lg:inline-flex"
     >
-      {dark ? <Sun aria-hidden size={20} /> : <Moon aria-hidden size={20} />}
+      {isDark ? <Sun aria-hidden size={20} /> : <Moon aria-hidden size={20} />}
     </button>
   );
 }
 
+/** The place, the academy, the connection: one line, on a phone too. */
 export function TopBar({ onPalette }: { onPalette: () => void }) {
   const academy = useHealth().data?.academy;
   return (
-    <header className="flex min-h-12 flex-wrap items-center gap-x-2 border-b border-line bg-sheet px-3 print:hidden">
+    <header className="flex h-12 items-center gap-x-2 border-b border-line bg-sheet px-1 lg:px-3 print:hidden">
+      <PlacesMenu onPalette={onPalette} />
       <NavLink
         to="/"
         className="mr-2 inline-flex min-h-11 items-center gap-2 font-title text-lg font-bold"
@@ -55,31 +56,21 @@ export function TopBar({ onPalette }: { onPalette: () => void }) {
         <img src="/mark.svg" alt="" className="size-7" />
         Loxos
       </NavLink>
-      <nav aria-label="Places" className="flex">
-        <NavLink to="/" end className={LINK}>
-          Day
-        </NavLink>
-        <NavLink to="/players" className={LINK}>
-          Players
-        </NavLink>
-        <NavLink to="/yard" className={LINK}>
-          Yard
-        </NavLink>
-        <NavLink to="/workshop" className={LINK}>
-          Workshop
-        </NavLink>
-        <NavLink to="/settings" className={LINK}>
-          Settings
-        </NavLink>
+      <nav aria-label="Places" className="hidden lg:flex">
+        {PLACES.map(([to, label]) => (
+          <NavLink key={to} to={to} end={to === '/'} className={LINK}>
+            {label}
+          </NavLink>
+        ))}
       </nav>
-      <span className="ml-auto hidden text-sm text-soft md:inline">{academy}</span>
-      <span className="ml-auto md:ml-3">
+      <span className="ml-auto hidden text-sm text-soft lg:inline">{academy}</span>
+      <span className="ml-auto truncate pr-2 lg:ml-3 lg:pr-0">
         <Connection />
       </span>
       <button
         type="button"
         onClick={onPalette}
-        className="hidden min-h-9 items-center gap-2 rounded-lg border border-line px-3 text-soft hover:border-ink sm:inline-flex"
+        className="hidden min-h-9 items-center gap-2 rounded-lg border border-line px-3 text-soft hover:border-ink lg:inline-flex"
       >
         <Command aria-hidden size={16} /> Go to <kbd className="font-mono">/</kbd>
       </button>

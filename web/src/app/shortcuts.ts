@@ -8,7 +8,7 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['J K', 'Next ball, ball before'],
   ['X', 'Leave the chosen ball out, or keep it in'],
   ['B', 'New ball'],
-  ['T', 'Tag the block, in Prove'],
+  ['T', 'Begin the next block of balls'],
   ['Number pad', 'In Watch: the flight you saw, column the start, row the bend'],
   ['E', 'Edit the chosen ball'],
   ['Delete', 'Delete the chosen ball'],

@@ -14,6 +14,14 @@ export const useTheme = create<ThemeState>()(
   }),
 );
 
+/** Whether the dark theme shows, chosen or by the system. */
+export function useIsDark(): boolean {
+  const theme = useTheme((state) => state.theme);
+  return (
+    theme === 'dark' || (theme === 'system' && document.documentElement.dataset['theme'] === 'dark')
+  );
+}
+
 const prefersDark = (): MediaQueryList => window.matchMedia('(prefers-color-scheme: dark)');
 
 function show(theme: Theme): void {

@@ -1,5 +1,7 @@
 import { fromSi } from '@loxos/core';
 import type { LengthUnit } from '@loxos/core';
+import { laneTube, scatterEllipse } from './lane-plan.ts';
+import type { Lane } from './lane-plan.ts';
 import { hairline, landingRing } from './marks.ts';
 import { polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
@@ -69,11 +71,15 @@ function ruler(scale: number, unit: LengthUnit): Shape[] {
   return shapes;
 }
 
-/** Flights from above, target up: the chosen one in full ink, the rest faint. */
+/**
+ * Flights from above, target up: the chosen one in full ink, the rest faint; on the lane of what is wanted, with
+ * the ellipse in which two in three of the counted came down.
+ */
 export function flightPlan(
   flights: readonly PlanFlight[],
   chosenId: string | null,
   unit: LengthUnit,
+  { lane, counted = [] }: { lane?: Lane | undefined; counted?: readonly string[] } = {},
 ): FlightPlan {
   const { height, bottom, top } = FLIGHT_BOX;
   const scale = scaleFor(flights);
@@ -81,10 +87,20 @@ export function flightPlan(
     x: rightM * scale,
     y: -alongM * scale,
   });
+  const longest = Math.max(LEAST_LENGTH_M, ...flights.map(({ carryM }) => carryM));
+  const cloud = scatterEllipse(
+    flights
+      .filter(({ ballId }) => counted.includes(ballId))
+      .map((f) => place(f.carryM, f.offlineM)),
+  );
   const shapes: Shape[] = [
+    ...(lane === undefined ? [] : [laneTube(lane, longest, scale)]),
     ...ruler(scale, unit),
     hairline(bottom, -(height - bottom - top) - 12, 1),
   ];
+  if (cloud !== null) {
+    shapes.push({ kind: 'path', d: polyline(cloud, true), stroke: 'ink', width: 1.6 });
+  }
   const ordered = [...flights].sort(
     (a, b) => Number(a.ballId === chosenId) - Number(b.ballId === chosenId),
   );

@@ -7,7 +7,7 @@ import type { Point, Shape } from './shape.ts';
 /** How much larger than true the plan draws its angles; the caption says so. */
 export const PLAN_TIMES = 3;
 /** The plan's box: x from −HALF_WIDTH to HALF_WIDTH, y from −AHEAD (target) to BEHIND. */
-export const PLAN_BOX = { halfWidth: 150, ahead: 205, behind: 165 } as const;
+export const PLAN_BOX = { halfWidth: 150, ahead: 158, behind: 122 } as const;
 
 /** The plan's view box. */
 export const IMPACT_VIEW = [
@@ -56,25 +56,25 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
   const face = faceAngleDeg === null ? null : drawnAngle(faceAngleDeg, PLAN_TIMES);
   const path = clubPathDeg === null ? null : drawnAngle(clubPathDeg, PLAN_TIMES);
   const start = startDirectionDeg === null ? null : drawnAngle(startDirectionDeg, PLAN_TIMES);
-  if (face !== null && path !== null) shapes.push(...gapWedge(path, face, 150, 8));
-  if (path !== null) shapes.push(pathNeedle(path, 150, 165, 15));
+  if (face !== null && path !== null) shapes.push(...gapWedge(path, face, 118, 8));
+  if (path !== null) shapes.push(pathNeedle(path, 104, 128, 15));
   if (face !== null) {
     // Where the face points: a thin line from the bar's middle, to read the gap against.
     shapes.push({
       kind: 'path',
-      d: polyline([{ x: 0, y: 0 }, polar(face, 158)]),
+      d: polyline([{ x: 0, y: 0 }, polar(face, 124)]),
       stroke: 'face',
       width: 1.5,
     });
     shapes.push(faceBar(face, 58, 17, polar(face, -8)));
   }
-  if (start !== null) shapes.push(startRay(start, 190, 4));
+  if (start !== null) shapes.push(startRay(start, 142, 4));
   shapes.push({ kind: 'circle', x: 0, y: 0, r: 9, fill: 'paper', stroke: 'ink', width: 2 });
   if (path !== null && clubPathDeg !== null) {
     shapes.push(
       label(
         `path ${formatSideAngle(clubPathDeg, style)}`,
-        plus(polar(path, -150), { x: 0, y: 14 }),
+        plus(polar(path, -104), { x: 0, y: 14 }),
         'path',
       ),
     );
@@ -92,7 +92,7 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
     );
   }
   if (start !== null && startDirectionDeg !== null) {
-    const end = polar(start, 198);
+    const end = polar(start, 148);
     const y = Math.max(end.y, -ahead + 14);
     shapes.push(
       label(

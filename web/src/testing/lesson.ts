@@ -8,8 +8,9 @@ import {
   simulateShot,
   turnFace,
 } from '@loxos/core';
-import type { Hand } from '@loxos/core';
+import type { BlockKind, Hand } from '@loxos/core';
 import type { Ball, Lesson } from '../api/client.ts';
+import { toLessonBall } from '../features/lesson/lesson-ball.ts';
 import { readLesson } from '../workers/reading.worker.ts';
 import type { LessonReading } from '../workers/reading.worker.ts';
 
@@ -18,14 +19,18 @@ export interface MadeBalls {
   readonly pathDeg: number;
   readonly faceDeg: number;
   readonly toeMm?: number;
-  readonly block?: Ball['block'];
+  readonly block?: BlockKind | null;
   readonly drillId?: string | null;
 }
 
 /** Two by two steps round the middle: an exact mean, some scatter, nothing left to chance. */
 const STEPS = [-1.2, -0.4, 0.4, 1.2] as const;
 
-function ballsOf(made: MadeBalls, hand: Hand, from: number): Ball[] {
+const blockIdOf = (made: MadeBalls, index: number): string | null =>
+  made.block == null ? null : `block-${index}`;
+
+function ballsOf(made: MadeBalls, hand: Hand, index: number): Ball[] {
+  const from = 8 * index + 1;
   const club = findClub(made.club ?? '7-iron')!;
   const head = headOf(club);
   return STEPS.flatMap((p, i) =>
@@ -59,8 +64,7 @@ function ballsOf(made: MadeBalls, hand: Hand, from: number): Ball[] {
         seen: 'monitor',
         club: made.club === null ? null : club.id,
         clubText: made.club === null ? 'Mystery stick' : club.label,
-        block: made.block ?? null,
-        drillId: made.drillId ?? null,
+        blockId: blockIdOf(made, index),
       } as unknown as Ball;
     }),
   );
@@ -89,7 +93,12 @@ export function lessonOf(
       wanted: { all: PLAIN_WANTED },
       ...player,
     },
-    balls: blocks.flatMap((made, index) => ballsOf(made, hand, 8 * index + 1)),
+    balls: blocks.flatMap((made, index) => ballsOf(made, hand, index)),
+    blocks: blocks.flatMap((made, index) => {
+      const id = blockIdOf(made, index);
+      const { block: kind, drillId = null } = made;
+      return id === null ? [] : [{ id, kind, drillId, doseStep: null, note: '', aim: null }];
+    }),
     files: [],
     parts: [],
     repetitions: [],
@@ -100,4 +109,7 @@ export function lessonOf(
 
 /** What the worker would make of it. */
 export const readingOf = (lesson: Lesson, context: object = {}): LessonReading =>
-  readLesson(lesson.balls as never, { hand: lesson.player.hand, ...context });
+  readLesson(
+    lesson.balls.map((ball) => toLessonBall(ball, lesson.blocks)),
+    { hand: lesson.player.hand, ...context },
+  );

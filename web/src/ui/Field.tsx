@@ -8,13 +8,14 @@ interface FrameProps {
   readonly label: string;
   readonly hint?: string | undefined;
   readonly error?: string | undefined;
+  readonly isLabelHidden?: boolean | undefined;
   readonly children: ReactNode;
 }
 
-function Frame({ id, label, hint, error, children }: FrameProps) {
+function Frame({ id, label, hint, error, isLabelHidden = false, children }: FrameProps) {
   return (
     <div>
-      <label htmlFor={id} className="mb-1 block font-semibold">
+      <label htmlFor={id} className={isLabelHidden ? 'sr-only' : 'mb-1 block font-semibold'}>
         {label}
         {hint !== undefined && <span className="ml-1 font-normal text-soft">{hint}</span>}
       </label>
@@ -30,6 +31,8 @@ function Frame({ id, label, hint, error, children }: FrameProps) {
 
 interface Common {
   readonly label: string;
+  /** Whether the label is only for those who cannot see what it stands by. */
+  readonly isLabelHidden?: boolean;
   readonly hint?: string;
   readonly error?: string | undefined;
 }
@@ -37,10 +40,17 @@ interface Common {
 type TextFieldProps = Common &
   InputHTMLAttributes<HTMLInputElement> & { readonly ref?: Ref<HTMLInputElement> };
 
-export function TextField({ label, hint, error, className = '', ...rest }: TextFieldProps) {
+export function TextField({
+  label,
+  hint,
+  error,
+  isLabelHidden,
+  className = '',
+  ...rest
+}: TextFieldProps) {
   const id = useId();
   return (
-    <Frame id={id} label={label} hint={hint} error={error}>
+    <Frame id={id} label={label} hint={hint} error={error} isLabelHidden={isLabelHidden}>
       <input
         id={id}
         {...rest}
@@ -58,10 +68,17 @@ type SelectFieldProps = Common &
     readonly ref?: Ref<HTMLSelectElement>;
   };
 
-export function SelectField({ label, hint, error, options, ...rest }: SelectFieldProps) {
+export function SelectField({
+  label,
+  hint,
+  error,
+  isLabelHidden,
+  options,
+  ...rest
+}: SelectFieldProps) {
   const id = useId();
   return (
-    <Frame id={id} label={label} hint={hint} error={error}>
+    <Frame id={id} label={label} hint={hint} error={error} isLabelHidden={isLabelHidden}>
       <select id={id} {...rest} className={BOX}>
         {options.map(([value, text]) => (
           <option key={value} value={value}>
@@ -70,40 +87,5 @@ export function SelectField({ label, hint, error, options, ...rest }: SelectFiel
         ))}
       </select>
     </Frame>
-  );
-}
-
-interface ChoiceProps<T extends string> {
-  readonly legend: string;
-  readonly value: T;
-  readonly options: readonly (readonly [value: T, label: string])[];
-  readonly onChange: (value: T) => void;
-}
-
-/** One of a few, all in sight. */
-export function Choice<T extends string>({ legend, value, options, onChange }: ChoiceProps<T>) {
-  const name = useId();
-  return (
-    <fieldset>
-      <legend className="mb-1 font-semibold">{legend}</legend>
-      <div className="flex flex-wrap gap-2">
-        {options.map(([option, text]) => (
-          <label
-            key={option}
-            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border border-faint px-3 has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-3 has-focus-visible:outline-look"
-          >
-            <input
-              type="radio"
-              name={name}
-              value={option}
-              checked={value === option}
-              onChange={() => onChange(option)}
-              className="sr-only"
-            />
-            {text}
-          </label>
-        ))}
-      </div>
-    </fieldset>
   );
 }

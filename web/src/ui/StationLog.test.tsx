@@ -76,7 +76,7 @@ describe('the station log', () => {
 
   it('takes back the last one; with none there is nothing to take back', () => {
     const { undone } = show([rep('a', true), rep('b', false)]);
-    press('Take the last one back');
+    press('Take it back');
     expect(undone).toEqual(['b']);
   });
 

@@ -52,40 +52,54 @@ export function StationLog({
       aria-label={`Station log: ${drill.name}`}
       className="rounded-xl border border-line bg-sheet p-3"
     >
-      <div aria-live="polite" className="mb-2 flex flex-wrap items-baseline gap-x-4">
+      <div aria-live="polite" className="mb-2 flex flex-wrap items-center gap-x-4">
         <p className="text-2xl font-semibold">
           {score.good} of {score.count} good
         </p>
         <p>
           Streak <b className="font-mono">{score.streak}</b>
         </p>
-        <p className={score.advice === 'go on' ? '' : 'font-semibold text-look'}>
-          {score.advice === 'go on' ? '' : '▲ '}
-          {score.words}
-        </p>
-        {score.commonMiss !== null && <p className="text-soft">Mostly {score.commonMiss}.</p>}
+        {last !== undefined && (
+          <p className="text-soft">last: {last.good ? 'good' : last.miss || 'missed'}</p>
+        )}
+        {onUndo !== undefined && last !== undefined && (
+          <Button look="quiet" className="ml-auto px-3!" onClick={() => onUndo(last.id)}>
+            <Undo2 aria-hidden size={16} /> Take it back
+          </Button>
+        )}
       </div>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="flex gap-2">
         <button
           type="button"
           onClick={() => add(true)}
-          className="col-span-2 min-h-20 rounded-xl bg-ink text-2xl font-bold text-paper"
+          className="min-h-20 min-w-0 flex-1 basis-1/2 rounded-xl bg-ink text-2xl font-bold text-paper"
         >
           Good
         </button>
-        {drill.misses.map((miss) => (
-          <button
-            key={miss}
-            type="button"
-            onClick={() => add(false, miss)}
-            className="min-h-16 rounded-xl border-2 border-line px-2 text-lg font-semibold first-letter:uppercase hover:border-ink"
-          >
-            {miss}
-          </button>
-        ))}
+        <div className="flex min-w-0 flex-1 basis-1/2 flex-col gap-2">
+          {drill.misses.map((miss) => (
+            <button
+              key={miss}
+              type="button"
+              onClick={() => add(false, miss)}
+              className="min-h-12 flex-1 rounded-xl border-2 border-line px-2 text-lg font-semibold first-letter:uppercase hover:border-ink"
+            >
+              {miss}
+            </button>
+          ))}
+        </div>
       </div>
+      <p className={`mt-2 ${score.advice === 'go on' ? '' : 'font-semibold text-look'}`}>
+        {score.advice === 'go on' ? '' : '▲ '}
+        {score.words}
+        {score.commonMiss !== null && (
+          <span className="font-normal text-soft"> Mostly {score.commonMiss}.</span>
+        )}
+      </p>
+      {measured !== undefined && <p>{measured.words}</p>}
       {withFeel && (
-        <div className="mt-3 space-y-1">
+        <details className="mt-1" open={felt !== null || real !== null}>
+          <summary className="min-h-9 cursor-pointer font-semibold">Feel against real</summary>
           <Stepper
             label="It felt"
             hint="degrees, plus is right"
@@ -110,27 +124,17 @@ export function StationLog({
             blank="not said"
             onChange={setReal}
           />
-        </div>
-      )}
-      {measured !== undefined && (
-        <div className="mt-2 flex flex-wrap items-center gap-2">
-          <p className="mr-auto">{measured.words}</p>
-          {withFeel && measured.lastPathDeg !== null && (
+          {measured !== undefined && measured.lastPathDeg !== null && (
             <Button onClick={() => setReal(Math.round(measured.lastPathDeg!))}>
               Take the last ball’s path as measured
             </Button>
           )}
-        </div>
+        </details>
       )}
       {told !== undefined && (
         <p className="mt-2">
           Felt {side(told.feltDeg!)}, measured {side(told.measuredDeg!)}.
         </p>
-      )}
-      {onUndo !== undefined && last !== undefined && (
-        <Button className="mt-2 w-full" onClick={() => onUndo(last.id)}>
-          <Undo2 aria-hidden size={16} /> Take the last one back
-        </Button>
       )}
     </section>
   );

@@ -1,6 +1,6 @@
 import { RULED_OUT, SHAPES } from '@loxos/core';
 import type { RuledOut, Shape, Wanted } from '@loxos/core';
-import { Choice } from './Field.tsx';
+import { Segments } from './Segments.tsx';
 
 interface WantedChoiceProps {
   readonly legend: string;
@@ -30,14 +30,14 @@ export function WantedChoice({ legend, value, none, onChange }: WantedChoiceProp
   };
   return (
     <div className="flex flex-wrap gap-x-6 gap-y-2">
-      <Choice<Shape | ''>
+      <Segments<Shape | ''>
         legend={legend}
         value={value?.shape ?? ''}
         options={shapes}
         onChange={setShape}
       />
       {value !== null && (
-        <Choice<RuledOut>
+        <Segments<RuledOut>
           legend="Ruled out"
           value={value.ruledOut ?? 'either'}
           options={RULED_OPTIONS}

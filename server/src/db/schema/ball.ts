@@ -1,6 +1,7 @@
-import { BLOCK_KINDS, KEEPS, SEEN_BY } from '@loxos/core';
+import { KEEPS, SEEN_BY } from '@loxos/core';
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
+import { block } from './block.ts';
 import { launchFile } from './launch-file.ts';
 import { lesson } from './lesson.ts';
 
@@ -23,9 +24,8 @@ export const ball = sqliteTable(
     keep: text('keep', { enum: KEEPS }).notNull(),
     /** Whether a monitor measured it or the coach's eye saw it. */
     seen: text('seen', { enum: SEEN_BY }).notNull().default('monitor'),
-    /** The block it was hit in, and the drill of a drill block. */
-    block: text('block', { enum: BLOCK_KINDS }),
-    drillId: text('drill_id'),
+    /** The block it was hit in; null for none. */
+    blockId: text('block_id').references(() => block.id),
     /** The row's cells as one text: the same row in a longer export is not a new ball. */
     fingerprint: text('fingerprint'),
     club: text('club'),

@@ -1,5 +1,6 @@
 export { academy } from './academy.ts';
 export { ball } from './ball.ts';
+export { block } from './block.ts';
 export { launchFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { player } from './player.ts';

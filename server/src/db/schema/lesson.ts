@@ -17,6 +17,7 @@ export const lesson = sqliteTable(
     asked: text('asked').notNull().default(''),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
+    deletedAt: text('deleted_at'),
   },
   (t) => [
     index('lesson_by_day').on(t.academyId, t.startsAt),

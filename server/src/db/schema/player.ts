@@ -20,6 +20,7 @@ export const player = sqliteTable(
     wanted: text('wanted').notNull().default('{"all":{"shape":"straight"}}'),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
+    deletedAt: text('deleted_at'),
   },
   (t) => [index('player_by_academy').on(t.academyId, t.name)],
 );

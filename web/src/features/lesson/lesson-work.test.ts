@@ -61,7 +61,7 @@ describe('blocks on screen', () => {
     );
     expect(blockLabel({ ...block, drillId: 'gone', number: 1 }, [], false)).toContain('taken away');
     expect(blockLabel({ kind: null, drillId: null, number: 1, club: null }, [], true)).toBe(
-      'Not tagged, club not named',
+      'In no block, club not named',
     );
   });
 

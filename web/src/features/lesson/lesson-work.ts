@@ -2,6 +2,7 @@ import {
   DEFAULT_RULES,
   DRILLS,
   asDrill,
+  drillBy,
   isUnderWay,
   judgeWork,
   observationsOf,
@@ -23,7 +24,7 @@ import type {
   ReadBlock,
 } from '@loxos/core';
 import { isToday } from 'date-fns';
-import type { Lesson } from '../../api/client.ts';
+import type { Block, Lesson } from '../../api/client.ts';
 import { useEffects, useOwnDrills, useSettings } from '../../api/queries.ts';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { groupOf, useLessonScreen } from './lesson-store.ts';
@@ -80,14 +81,13 @@ export function useLessonPlan(lesson: Lesson, reading: LessonReading | null) {
   return { planned, effects, own, bands: (rules ?? DEFAULT_RULES).bands };
 }
 
-const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
+export const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
   baseline: 'Baseline',
   drill: 'Drill',
   toned: 'Toned down',
   play: 'Play',
   demonstration: 'Demonstration',
 };
-export const BLOCK_OPTIONS = Object.entries(BLOCK_WORDS) as [BlockKind, string][];
 
 /** `Drill: Overhang, second set`; the club too where the lesson has several. */
 export function blockLabel(
@@ -97,7 +97,7 @@ export function blockLabel(
 ): string {
   const { kind, drillId, number, club } = block;
   const drill = [...DRILLS, ...own].find(({ id }) => id === drillId);
-  const name = kind === null ? 'Not tagged' : BLOCK_WORDS[kind];
+  const name = kind === null ? 'In no block' : BLOCK_WORDS[kind];
   return [
     drillId === null ? name : `${name}: ${drill?.name ?? 'a drill since taken away'}`,
     number > 1 ? `set ${number}` : '',
@@ -105,6 +105,15 @@ export function blockLabel(
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+/** `Drill: Two gates`, as the bar says it. */
+export function beganAs(
+  { kind, drillId }: Pick<Block, 'kind' | 'drillId'>,
+  own: readonly OwnDrillFacts[],
+): string {
+  const drill = drillId === null ? null : drillBy(drillId, own);
+  return drill === null ? BLOCK_WORDS[kind] : `${BLOCK_WORDS[kind]}: ${drill.name}`;
 }
 
 /** Blocks of the club that is worked on. */
@@ -121,9 +130,15 @@ export const isBeingHit = (
   reading: LessonReading,
 ): boolean => isToday(new Date(lesson.startsAt)) && isUnderWay(block, reading.reading.views);
 
+/** What a block was to be judged on, named when it was begun; null where nothing was. */
+export const aimOfBlock = (
+  { blocks }: Pick<Lesson, 'blocks'>,
+  { blockId }: Pick<ReadBlock, 'blockId'>,
+): Lesson['blocks'][number]['aim'] => blocks.find(({ id }) => id === blockId)?.aim ?? null;
+
 /** Whether it happened, on the usual pair of blocks; null while there is none. */
 export function judgedOf(
-  lesson: Pick<Lesson, 'startsAt'>,
+  lesson: Pick<Lesson, 'startsAt' | 'blocks'>,
   reading: LessonReading | null,
   planned: LessonPlan | null,
   bands: AcademyRules['bands'],
@@ -132,5 +147,6 @@ export function judgedOf(
   if (pair === null || planned === null || reading === null) return null;
   const { plan, work } = planned;
   const isOpen = isBeingHit(pair[1], lesson, reading);
-  return judgeWork(pair, { plan, stage: work.stage, bands, isOpen });
+  const stage = aimOfBlock(lesson, pair[1]) ?? work.stage;
+  return judgeWork(pair, { plan, stage, bands, isOpen });
 }

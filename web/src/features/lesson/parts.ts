@@ -19,11 +19,14 @@ export interface WorkValue {
   /** Which of its stages is worked on. */
   readonly stage: number;
   readonly drillIds: readonly string[];
-  readonly wanted: {
-    readonly pathDeg: number;
-    readonly faceDeg: number;
-    readonly startDeg: number;
-  };
+  /** What each drill's station asks for, by the drill's id. */
+  readonly stations: Readonly<Record<string, StationAsk>>;
+}
+/** In words of the hand: in-to-out, open and to the push side positive, degrees. */
+export interface StationAsk {
+  readonly pathDeg: number;
+  readonly faceDeg: number;
+  readonly startDeg: number;
 }
 export interface SendValue {
   readonly points: readonly string[];
@@ -45,7 +48,7 @@ const BLANK: PartValues = {
     route: null,
     stage: 0,
     drillIds: [],
-    wanted: { pathDeg: 4, faceDeg: 2, startDeg: 0 },
+    stations: {},
   },
   send: null,
 };

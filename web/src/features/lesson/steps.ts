@@ -7,3 +7,4 @@ export const STEPS = [
   { id: 'prove', label: 'Prove', key: '5' },
   { id: 'send', label: 'Send', key: '6' },
 ] as const;
+export type StepId = (typeof STEPS)[number]['id'];

@@ -45,6 +45,11 @@ export function contextOf(lesson: Lesson, settings: Settings): ReadingContext {
   };
 }
 
+interface Kept {
+  readonly lessonId: string;
+  readonly reading: LessonReading;
+}
+
 export interface ReadingState {
   readonly result: LessonReading | null;
   readonly error: Error | null;
@@ -59,11 +64,16 @@ export function useReading(
   settings: Settings | undefined,
   slot: Slot = 'lesson',
 ): ReadingState {
-  const [result, setResult] = useState<LessonReading | null>(null);
+  const [read, setRead] = useState<Kept | null>(null);
   const [error, setError] = useState<Error | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
+  const lessonId = lesson?.id;
   const rows = lesson?.balls;
-  const balls = useMemo(() => rows?.map(toLessonBall), [rows]);
+  const blocks = lesson?.blocks;
+  const balls = useMemo(
+    () => rows?.map((ball) => toLessonBall(ball, blocks ?? [])),
+    [rows, blocks],
+  );
   // Compared by what it says: a lesson that changed elsewhere is not read again.
   const contextText = lesson && settings ? JSON.stringify(contextOf(lesson, settings)) : null;
   const context = useMemo(
@@ -71,14 +81,15 @@ export function useReading(
     [contextText],
   );
   useEffect(() => {
-    if (balls === undefined || context === null) return undefined;
+    if (lessonId === undefined || balls === undefined || context === null) return undefined;
     let current = true;
+
     const { remote } = (running[slot] ??= startWorker());
     const isLong = balls.length >= LONG_SESSION;
     const onProgress = isLong ? proxy((share: number) => current && setProgress(share)) : undefined;
     remote
       .read(balls, context, onProgress)
-      .then((next) => current && setResult(next))
+      .then((next) => current && setRead({ lessonId, reading: next }))
       .catch((reason: unknown) => current && setError(reason as Error))
       .finally(() => current && setProgress(null));
     return () => {
@@ -86,10 +97,12 @@ export function useReading(
       // A long reading that nobody waits for any more is ended.
       if (isLong) stopWorker(slot);
     };
-  }, [balls, context, slot]);
+  }, [lessonId, balls, context, slot]);
   const stop = (): void => {
     stopWorker(slot);
     setProgress(null);
   };
+  // The reading of another lesson is never shown for this one.
+  const result = read?.lessonId === lessonId ? (read?.reading ?? null) : null;
   return { result, error, progress, stop };
 }

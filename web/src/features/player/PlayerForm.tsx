@@ -5,7 +5,8 @@ import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
 import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice, TextField } from '../../ui/Field.tsx';
+import { TextField } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 
 export class PlayerValues {
@@ -66,7 +67,7 @@ export function PlayerForm({ player, error, busy, onSave }: PlayerFormProps) {
       control={control}
       name={name}
       render={({ field }) => (
-        <Choice<string>
+        <Segments<string>
           legend={legend}
           value={field.value}
           options={options}

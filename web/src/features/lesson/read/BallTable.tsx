@@ -1,247 +1,136 @@
-import { createColumnHelper, tableFeatures, useTable } from '@tanstack/react-table';
-import {
-  ballNote,
-  findClub,
-  formatNumber,
-  formatSideAngle,
-  formatSideLength,
-  fromSi,
-  leftOutWords,
-  strikeText,
-} from '@loxos/core';
-import type { AngleStyle, BallView, LengthUnit } from '@loxos/core';
-import { Pencil, SlidersHorizontal, Trash2 } from 'lucide-react';
-import { useEffect, useMemo, useRef } from 'react';
+import { ballNote, clubKeyOf, leftOutWords } from '@loxos/core';
+import type { BallView, LengthUnit, ReadBlock } from '@loxos/core';
+import { ListChecks, Pencil, SlidersHorizontal, Trash2 } from 'lucide-react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { Ball, Lesson } from '../../../api/client.ts';
-import { useOutbox } from '../../../api/outbox.ts';
-import { Glyph } from '../../../drawing/Glyph.tsx';
-import { Button } from '../../../ui/Button.tsx';
+import type { Lesson } from '../../../api/client.ts';
+import { useOwnDrills } from '../../../api/queries.ts';
 import { workshopLink } from '../../../app/workshop-state.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { DataTable } from '../../../ui/DataTable.tsx';
 import { ballName, removeBall, toggleKeep } from '../ball-actions.ts';
-import { describeImpact, titled } from '../describe.ts';
 import { useLessonScreen } from '../lesson-store.ts';
+import { blockLabel } from '../lesson-work.ts';
+import { wordingOf } from '../wording.ts';
+import { AverageRow, columnsFor } from './columns.tsx';
+import type { BallRow } from './columns.tsx';
+import { MoveBar } from './MoveBar.tsx';
 
 interface BallTableProps {
   readonly lesson: Lesson;
   readonly views: readonly BallView[];
+  readonly blocks: readonly ReadBlock[];
   readonly chosen: BallView | null;
 }
 
-interface Row {
-  readonly view: BallView;
-  readonly ball: Ball;
-}
+/** Blocks whose averages stand under the balls; more would hide the balls. */
+const MOST_AVERAGES = 4;
 
-const features = tableFeatures({});
-const helper = createColumnHelper<typeof features, Row>();
-const DASH = '–';
-
-const angle = (value: number | null | undefined, style: AngleStyle): string =>
-  value === null || value === undefined ? DASH : formatSideAngle(value, style);
-
-/** A face or path read backwards from the ball is marked as not measured. */
-const clubAngle = (view: BallView, value: number | null, style: AngleStyle): string =>
-  view.inferred ? `~${angle(value, style)}` : angle(value, style);
-
-function columnsFor(lesson: Lesson, withStrike: boolean) {
-  const { hand, angleStyle: style, lengthUnit: unit } = lesson.player;
-  const side = (value: number | undefined, of: LengthUnit): string =>
-    value === undefined
-      ? DASH
-      : formatSideLength(value, of).replace('right', 'R').replace('left', 'L');
-  return helper.columns([
-    helper.display({
-      id: 'ball',
-      header: 'Ball',
-      cell: ({ row: { original } }) => (
-        <span className="flex items-center gap-1">
-          <span className="w-6 text-right font-mono">{original.ball.ordinal}</span>
-          <Glyph
-            angles={{
-              faceAngleDeg: original.view.faceAngleDeg,
-              clubPathDeg: original.view.clubPathDeg,
-              startDirectionDeg: original.view.start?.value ?? null,
-            }}
-            title={describeImpact(original.view, hand, style)}
-          />
-        </span>
-      ),
-    }),
-    helper.display({
-      id: 'name',
-      header: 'Shot',
-      cell: ({ row: { original } }) => <NameCell row={original} />,
-    }),
-    helper.accessor(({ view }) => clubAngle(view, view.faceAngleDeg, style), {
-      id: 'face',
-      header: 'Face',
-    }),
-    helper.accessor(({ view }) => clubAngle(view, view.clubPathDeg, style), {
-      id: 'path',
-      header: 'Path',
-    }),
-    helper.accessor(({ view }) => clubAngle(view, view.faceToPathDeg, style), {
-      id: 'gap',
-      header: 'Gap',
-    }),
-    helper.accessor(({ view }) => angle(view.start?.value, style), {
-      id: 'start',
-      header: 'Start',
-    }),
-    helper.accessor(({ view }) => side(view.curve?.value, unit), { id: 'bend', header: 'Bend' }),
-    helper.accessor(
-      ({ view }) => (view.carry === null ? DASH : formatNumber(fromSi(view.carry.value, unit), 0)),
-      { id: 'carry', header: `Carry ${unit}` },
-    ),
-    ...(withStrike
-      ? [
-          helper.accessor(
-            ({ ball }) => (ball.strikeToeMm == null ? DASH : strikeText(ball.strikeToeMm)),
-            {
-              id: 'strike',
-              header: 'Strike',
-            },
-          ),
-        ]
-      : []),
-  ]);
-}
-
-function NameCell({ row: { view, ball } }: { row: Row }) {
-  const waiting = useOutbox((state) =>
-    state.entries.some((entry) => 'ballId' in entry && entry.ballId === ball.id),
-  );
-  const note = view.counts ? '' : `left out: ${leftOutWords(view.leftOut ?? 'coach')}`;
-  const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
+function RowActions({ row: { view, ball }, unit }: { row: BallRow; unit: LengthUnit }) {
+  const { openForm, select } = useLessonScreen();
+  const notes = [
+    view.counts ? '' : `left out: ${leftOutWords(view.leftOut ?? 'coach')}`,
+    ballNote(view),
+  ].filter(Boolean);
   return (
-    <span className="block min-w-24">
-      <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>
-        {view.name === null ? 'No start or bend' : titled(view.name.name)}
-      </span>
-      <span className="block text-sm text-soft">
-        {[findClub(ball.club)?.label ?? ball.clubText ?? '', origin].filter(Boolean).join(' · ')}
-      </span>
-      {note !== '' && <span className="block text-sm text-look">▲ {note}</span>}
-      {waiting && <span className="block text-sm font-semibold text-look">not yet stored</span>}
-    </span>
-  );
-}
-
-function RowActions({ row: { view, ball }, unit }: { row: Row; unit: LengthUnit }) {
-  const openForm = useLessonScreen((state) => state.openForm);
-  return (
-    <div className="flex flex-wrap items-center justify-end gap-2 border-t border-line p-2">
-      <span className="mr-auto">
-        <span className="font-semibold">{ballName(ball)}</span>
-        {ballNote(view) !== '' && <span className="block text-look">▲ {ballNote(view)}</span>}
-      </span>
-      {view.delivery !== null && (
-        <Link
-          to={workshopLink(view.delivery.delivery, ball.club ?? '7-iron', unit)}
-          className="inline-flex min-h-11 items-center gap-2 rounded-lg border border-line bg-sheet px-4 font-semibold hover:border-ink"
-        >
-          <SlidersHorizontal aria-hidden size={16} /> What if
-        </Link>
-      )}
-      <Button onClick={() => toggleKeep(ball, view)}>
-        {view.counts ? 'Leave out' : 'Keep in'}
-      </Button>
-      <Button onClick={() => openForm(ball.id)}>
-        <Pencil aria-hidden size={16} /> Edit
-      </Button>
-      <Button onClick={() => removeBall(ball)}>
-        <Trash2 aria-hidden size={16} /> Delete
-      </Button>
+    <div className="border-t border-line p-1.5">
+      <p className="px-1">
+        <b>{ballName(ball)}</b>
+        {notes.length > 0 && <span className="text-look"> ▲ {notes.join('; ')}</span>}
+      </p>
+      <div className="flex flex-wrap gap-1">
+        {view.delivery !== null && (
+          <Link
+            to={workshopLink(view.delivery.delivery, ball.club ?? '7-iron', unit)}
+            className="inline-flex min-h-11 items-center gap-2 rounded-lg px-3 font-semibold hover:bg-line/40"
+          >
+            <SlidersHorizontal aria-hidden size={16} /> What if
+          </Link>
+        )}
+        <Button look="quiet" className="px-3!" onClick={() => toggleKeep(ball, view)}>
+          {view.counts ? 'Leave out' : 'Keep in'}
+        </Button>
+        <Button look="quiet" className="px-3!" onClick={() => openForm(ball.id)}>
+          <Pencil aria-hidden size={16} /> Edit
+        </Button>
+        <Button look="quiet" className="px-3!" onClick={() => removeBall(ball)}>
+          <Trash2 aria-hidden size={16} /> Delete
+        </Button>
+        <Button look="quiet" className="ml-auto px-3!" onClick={() => select([ball.id])}>
+          <ListChecks aria-hidden size={16} /> Select
+        </Button>
+      </div>
     </div>
   );
 }
 
-/** Every ball with its slant, name and figures. Choose one by a tap, J and K, or the arrows. */
-export function BallTable({ lesson, views, chosen }: BallTableProps) {
-  const { choose, behindIds, chosenId } = useLessonScreen();
+/** The rows between two balls, both ends in. */
+function rangeOf(rows: readonly BallRow[], from: string, to: string): string[] {
+  const ids = rows.map(({ ball }) => ball.id);
+  const [a, b] = [ids.indexOf(from), ids.indexOf(to)].sort((x, y) => x - y) as [number, number];
+  return a < 0 ? [to] : ids.slice(a, b + 1);
+}
+
+/** Every ball with its slant, name and figures, and the averages. Choose one by a tap, J and K, or the arrows. */
+export function BallTable({ lesson, views, blocks, chosen }: BallTableProps) {
+  const { choose, select, behindIds, chosenId, selectedIds } = useLessonScreen();
+  const own = useOwnDrills().data ?? [];
   const withStrike = views.some(({ ball }) => ball.strikeToeMm !== null);
-  const columns = useMemo(() => columnsFor(lesson, withStrike), [lesson, withStrike]);
-  const data = useMemo(() => {
+  const withClub = new Set(views.map(({ ball }) => clubKeyOf(ball))).size > 1;
+  const columns = useMemo(
+    () => columnsFor({ lesson, withStrike, withClub }),
+    [lesson, withStrike, withClub],
+  );
+  const rows = useMemo(() => {
     const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));
-    return views.flatMap((view) => {
+    return views.flatMap((view): BallRow[] => {
       const ball = balls.get(view.id);
       return ball === undefined ? [] : [{ view, ball }];
     });
   }, [lesson.balls, views]);
-  const table = useTable({ features, columns, data });
-  const current = useRef<HTMLTableRowElement>(null);
-  // Only a ball the coach chose comes into view: opening the page must not scroll it.
-  useEffect(() => {
-    if (chosenId !== null) current.current?.scrollIntoView({ block: 'nearest' });
-  }, [chosenId]);
-  const chosenRow = data.find(({ ball }) => ball.id === chosen?.id);
+  const chosenRow = rows.find(({ ball }) => ball.id === chosen?.id);
+  const { units } = wordingOf(lesson.player);
+  const onChoose = ({ ball: { id } }: BallRow, { shiftKey }: { readonly shiftKey: boolean }) => {
+    const from = selectedIds?.at(-1) ?? chosenId;
+    if (shiftKey && from !== null) return select(rangeOf(rows, from, id));
+    if (selectedIds === null) choose(id);
+  };
   return (
     <section
+      id="balls"
       aria-label="Balls"
-      className="self-start overflow-hidden rounded-xl border border-line bg-sheet"
+      className="flex min-w-0 flex-col overflow-hidden rounded-xl border border-line bg-sheet lg:max-h-[calc(100vh-10.5rem)]"
     >
-      <div
-        className="max-h-[56vh] overflow-auto"
-        tabIndex={0}
-        role="region"
-        aria-label="Table of balls"
-      >
-        <table className="w-full text-left">
-          <thead className="sticky top-0 bg-sheet text-sm text-soft">
-            {table.getHeaderGroups().map((group) => (
-              <tr key={group.id}>
-                {group.headers.map((header) => (
-                  <th
-                    key={header.id}
-                    scope="col"
-                    className="border-b border-line px-1.5 py-1 font-semibold"
-                  >
-                    <table.FlexRender header={header} />
-                  </th>
-                ))}
-              </tr>
-            ))}
-          </thead>
-          <tbody>
-            {table.getRowModel().rows.map((row) => {
-              const { id } = row.original.ball;
-              const isChosen = id === chosen?.id;
-              const behind = behindIds.includes(id);
-              return (
-                <tr
-                  key={id}
-                  ref={isChosen ? current : null}
-                  aria-selected={isChosen}
-                  onClick={() => choose(id)}
-                  className={`cursor-pointer border-b border-line/60 align-top ${isChosen ? 'bg-wash' : behind ? 'bg-line/40' : 'hover:bg-line/25'}`}
-                >
-                  {row.getAllCells().map((cell) => (
-                    <td
-                      key={cell.id}
-                      className={`px-1.5 py-1.5 ${cell.column.id === 'name' ? '' : 'font-mono text-[0.9rem] whitespace-nowrap'}`}
-                    >
-                      {cell.column.id === 'ball' ? (
-                        <button
-                          type="button"
-                          aria-label={`Choose ball ${row.original.ball.ordinal}`}
-                          aria-pressed={isChosen}
-                          onClick={() => choose(id)}
-                        >
-                          <table.FlexRender cell={cell} />
-                        </button>
-                      ) : (
-                        <table.FlexRender cell={cell} />
-                      )}
-                    </td>
-                  ))}
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
-      {chosenRow !== undefined && <RowActions row={chosenRow} unit={lesson.player.lengthUnit} />}
+      <DataTable
+        label="Table of balls"
+        className="max-h-[60vh] min-h-0 flex-1 lg:max-h-none"
+        columns={columns}
+        rows={rows}
+        keyOf={({ ball }) => ball.id}
+        toneOf={({ ball: { id } }) =>
+          (selectedIds?.includes(id) ?? id === chosen?.id)
+            ? 'chosen'
+            : behindIds.includes(id)
+              ? 'pointed'
+              : 'plain'
+        }
+        onChoose={onChoose}
+        inView={chosenId}
+        foot={blocks.slice(-MOST_AVERAGES).map((block) => (
+          <AverageRow
+            key={block.key}
+            block={block}
+            label={blockLabel(block, own, withClub)}
+            units={units}
+            withStrike={withStrike}
+          />
+        ))}
+      />
+      {selectedIds !== null ? (
+        <MoveBar lesson={lesson} own={own} />
+      ) : (
+        chosenRow !== undefined && <RowActions row={chosenRow} unit={lesson.player.lengthUnit} />
+      )}
     </section>
   );
 }

@@ -12,10 +12,10 @@ import type { CauseLinkId, CauseTrace, LinkValue, NumberState, TracedLink } from
 import { ArrowRight } from 'lucide-react';
 import { useState } from 'react';
 import type { Lesson } from '../../../api/client.ts';
-import { Choice } from '../../../ui/Field.tsx';
+import { Segments } from '../../../ui/Segments.tsx';
 import { observationsIn } from '../lesson-work.ts';
 import type { LessonPlan } from '../lesson-work.ts';
-import { partOf, savePart } from '../parts.ts';
+import { see } from '../see.ts';
 
 const NODES = [
   ['move', 'What is worked on'],
@@ -80,12 +80,7 @@ export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: Lesso
   const observations = observationsIn(lesson, planned?.plan.club ?? null);
   const trace = traceFrom(lesson, planned, from);
   const { node, way } = trace.fault;
-  const seen = (id: CauseLinkId, next: LinkValue): void => {
-    const own = partOf(lesson, 'causes').observations;
-    const { [id]: current, ...rest } = own;
-    const observed = current === next ? rest : { ...own, [id]: next };
-    savePart(lesson, 'causes', { observations: observed }, 'what was seen');
-  };
+  const seen = (id: CauseLinkId, next: LinkValue): void => see(lesson, id, next);
   const upstream = new Map(
     [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(
       (t) => [t.link.id, t],
@@ -103,10 +98,9 @@ export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: Lesso
             ? 'look here next'
             : '';
   return (
-    <section aria-label="Cause" className="rounded-xl border border-line bg-sheet p-4">
-      <div className="mb-2 flex flex-wrap items-end gap-4">
-        <h2 className="mr-auto text-xl">Back along the chain</h2>
-        <Choice legend="From" value={from} options={NODES} onChange={setFrom} />
+    <section aria-label="Cause">
+      <div className="mb-2">
+        <Segments legend="From" value={from} options={NODES} onChange={setFrom} />
       </div>
       <p className="mb-2 text-lg">{traceWords(trace)}</p>
       {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(node, way)} />}

@@ -1,9 +1,10 @@
 import { formatLength, formatSideLength } from '@loxos/core';
-import type { BallView, LengthUnit } from '@loxos/core';
+import type { BallView, LengthUnit, Plan } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../../drawing/flight-plan.ts';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../../drawing/impact-plan.ts';
+import { Catch } from '../../../ui/Panel.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { describeImpact } from '../describe.ts';
 
@@ -12,6 +13,8 @@ interface DrawingsProps {
   readonly reading: LessonReading;
   readonly views: readonly BallView[];
   readonly chosen: BallView | null;
+  /** Of the club shown; its lane is drawn. */
+  readonly plan: Plan | null;
 }
 
 const FLIGHT_VIEW = [
@@ -26,12 +29,19 @@ function landedWords(offlineM: number, unit: LengthUnit): string {
   return /^0 /.test(text) ? 'on the target line' : `${text} of the target line`;
 }
 
-/** The chosen ball at impact, and its flight among the others, both from above with the target up. */
-export function Drawings({ lesson, reading, views, chosen }: DrawingsProps) {
+function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): string {
+  if (carry === null || offline === null) return 'where it landed is not known';
+  const bend = formatSideLength(curve?.value ?? 0, unit);
+  const from = carry.from === 'measured' ? '' : ', by the model';
+  return `carry ${formatLength(carry.value, unit)}, ${landedWords(offline.value, unit)}, bend ${bend}${from}`;
+}
+
+/** The chosen ball at impact above, its flight among the others below, on one hairline with the target up. */
+export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps) {
   if (chosen === null) return <div />;
   const { hand, angleStyle, lengthUnit } = lesson.player;
   const ordinal = lesson.balls.find(({ id }) => id === chosen.id)?.ordinal ?? 0;
-  const { faceAngleDeg, clubPathDeg, start, carry, curve, offline } = chosen;
+  const { faceAngleDeg, clubPathDeg, start } = chosen;
   const impact = impactPlan(
     { hand, faceAngleDeg, clubPathDeg, startDirectionDeg: start?.value ?? null },
     angleStyle,
@@ -48,35 +58,31 @@ export function Drawings({ lesson, reading, views, chosen }: DrawingsProps) {
           },
         ],
   );
-  const { shapes } = flightPlan(flights, chosen.id, lengthUnit);
-  const landed =
-    carry === null || offline === null
-      ? 'Where it landed is not known.'
-      : `carry ${formatLength(carry.value, lengthUnit)}, ${landedWords(offline.value, lengthUnit)}, bend ${formatSideLength(curve?.value ?? 0, lengthUnit)}${carry.from === 'measured' ? '' : ', by the model'}`;
+  const counted = plan?.ballIds ?? [];
+  const { shapes } = flightPlan(flights, chosen.id, lengthUnit, { lane: plan?.wanted, counted });
+  const words = flightWords(chosen, lengthUnit);
   return (
-    <section aria-label="Drawings" className="grid gap-3 self-start sm:grid-cols-2">
-      <figure className="rounded-xl border border-line bg-sheet p-2">
+    <figure
+      aria-label="Drawings"
+      className="flex min-w-0 flex-col rounded-xl border border-line bg-sheet p-2 lg:h-[calc(100vh-10.5rem)]"
+    >
+      <Catch name="Drawings">
         <Drawing
           shapes={impact}
           box={IMPACT_VIEW}
           title={describeImpact(chosen, hand, angleStyle)}
-          className="max-h-[56vh] w-full"
+          className="min-h-0 w-full flex-[5]"
         />
-        <figcaption className="text-sm text-soft">
-          Ball {ordinal} at impact, angles drawn {PLAN_TIMES} times as large
-        </figcaption>
-      </figure>
-      <figure className="rounded-xl border border-line bg-sheet p-2">
         <Drawing
           shapes={shapes}
           box={FLIGHT_VIEW}
-          title={`Flight of ball ${ordinal} from above: ${landed}`}
-          className="max-h-[56vh] w-full"
+          title={`Flight of ball ${ordinal} from above: ${words}`}
+          className="min-h-0 w-full flex-[6]"
         />
-        <figcaption className="text-sm text-soft">
-          Ball {ordinal} from above: {landed}
-        </figcaption>
-      </figure>
-    </section>
+      </Catch>
+      <figcaption className="text-sm text-soft">
+        Ball {ordinal}: {words}. Angles at impact drawn {PLAN_TIMES} times as large.
+      </figcaption>
+    </figure>
   );
 }

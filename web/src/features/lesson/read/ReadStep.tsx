@@ -1,20 +1,21 @@
 import { clubKeyOf } from '@loxos/core';
 import type { BallView } from '@loxos/core';
+import { ArrowRight } from 'lucide-react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
 import { useKeys } from '../../../app/shortcuts.ts';
 import { Empty } from '../../../ui/Notice.tsx';
+import { Catch } from '../../../ui/Panel.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { removeBall, toggleKeep } from '../ball-actions.ts';
 import { BallTable } from './BallTable.tsx';
-import { CausePanel } from './CausePanel.tsx';
 import { ClubTabs } from '../ClubTabs.tsx';
 import { Drawings } from './Drawings.tsx';
-import { Averages } from './Averages.tsx';
 import { Fixes } from './Fixes.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
 import { useLessonPlan } from '../lesson-work.ts';
 import { ReadingWords } from './ReadingWords.tsx';
+import { Why } from './Why.tsx';
 
 interface StepProps {
   readonly lesson: Lesson;
@@ -72,19 +73,31 @@ export function ReadStep({ lesson, reading }: StepProps) {
       </div>
     );
   }
+  const plan = planned?.plan ?? null;
+  const blocks = reading.blocks.filter(
+    (block) => club === null || block.balls.some(({ ball }) => clubKeyOf(ball) === club),
+  );
   return (
-    <div className="mx-auto grid max-w-[1400px] gap-x-5 gap-y-3 px-4 py-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-      <div className="lg:col-span-2">
+    <div className="mx-auto grid max-w-[1500px] gap-3 px-3 py-3 lg:grid-cols-[minmax(0,19rem)_minmax(0,1fr)_minmax(0,34rem)] lg:px-4">
+      <div className="min-w-0 space-y-3">
         <ClubTabs reading={reading.reading} />
-        <ReadingWords reading={reading} />
-        <Fixes lesson={lesson} reading={reading} />
+        <Catch name="The reading">
+          <ReadingWords reading={reading} />
+          <Fixes lesson={lesson} reading={reading} />
+        </Catch>
+        <Link
+          to={`/lessons/${lesson.id}/work`}
+          className="inline-flex min-h-12 items-center gap-2 rounded-lg bg-ink px-5 text-lg font-semibold text-paper"
+        >
+          {plan === null || plan.leaveAlone ? 'To the work' : 'Work on it'}
+          <ArrowRight aria-hidden size={18} />
+        </Link>
+        <Why lesson={lesson} planned={planned} />
       </div>
-      <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} />
-      <BallTable lesson={lesson} views={views} chosen={chosen} />
-      <div className="min-w-0 space-y-3 lg:col-span-2">
-        <Averages lesson={lesson} reading={reading} />
-        <CausePanel lesson={lesson} planned={planned} />
-      </div>
+      <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} plan={plan} />
+      <Catch name="The table of balls">
+        <BallTable lesson={lesson} views={views} blocks={blocks} chosen={chosen} />
+      </Catch>
     </div>
   );
 }

@@ -9,15 +9,18 @@ function SentenceText({ sentence }: { sentence: Sentence }) {
     part.kind === 'text' ? (
       <span key={index}>{part.text}</span>
     ) : (
-      <button
+      <a
         key={index}
-        type="button"
+        href="#balls"
         title={`From ${part.ballIds.length} ${part.ballIds.length === 1 ? 'ball' : 'balls'}: show which`}
-        onClick={() => showBehind(part.ballIds)}
+        onClick={(event) => {
+          event.preventDefault();
+          showBehind(part.ballIds);
+        }}
         className="font-semibold underline decoration-line decoration-2 underline-offset-4 hover:decoration-look"
       >
         {part.text}
-      </button>
+      </a>
     ),
   );
 }
@@ -37,22 +40,41 @@ export function sentencesOf(
 
 const LEAD = new Set<Sentence['topic']>(['flight']);
 
+/** For those who ask for it. */
+const FOLDED = new Set<Sentence['topic']>(['start']);
+
 /** The reading: what the balls do first and large, why and how sure below it. */
 export function ReadingWords({ reading }: { reading: LessonReading }) {
   const club = useLessonScreen((state) => state.club);
   const sentences = sentencesOf(reading, club);
+  const shown = sentences.filter(({ topic }) => !FOLDED.has(topic));
+  const folded = sentences.filter(({ topic }) => FOLDED.has(topic));
   return (
-    <section aria-label="Reading" aria-live="polite" className="max-w-[78rem] space-y-1">
-      {sentences.map((sentence, index) => (
+    <section aria-label="Reading" aria-live="polite" className="space-y-2">
+      {shown.map((sentence, index) => (
         <p
           key={index}
           className={
-            LEAD.has(sentence.topic) ? 'text-[1.35rem] leading-snug' : 'text-lg leading-snug'
+            LEAD.has(sentence.topic)
+              ? 'text-[1.35rem] leading-snug font-semibold'
+              : 'text-[1.05rem] leading-snug'
           }
         >
           <SentenceText sentence={sentence} />
         </p>
       ))}
+      {folded.length > 0 && (
+        <details>
+          <summary className="min-h-9 cursor-pointer text-soft">
+            What the face owns of the start
+          </summary>
+          {folded.map((sentence, index) => (
+            <p key={index}>
+              <SentenceText sentence={sentence} />
+            </p>
+          ))}
+        </details>
+      )}
     </section>
   );
 }

@@ -21,6 +21,7 @@ import { PageBody, dayText } from '../../../page/PageBody.tsx';
 import { Changes } from './Changes.tsx';
 import { judgedOf, useLessonPlan } from '../lesson-work.ts';
 import { partOf, savePart } from '../parts.ts';
+import { askOf } from '../station-ask.ts';
 import type { SendValue } from '../parts.ts';
 import { wordingOf } from '../wording.ts';
 
@@ -73,9 +74,11 @@ function usePageContent(
       judged === null
         ? []
         : [...slantOf(judged.before, 'Before'), ...slantOf(judged.after, 'After')],
-    stations: work.drillIds
-      .slice(0, 4)
-      .map((drillId) => ({ drillId, headLengthM: HEAD_LENGTH_M[kind], ...work.wanted })),
+    stations: work.drillIds.slice(0, 4).map((drillId) => ({
+      drillId,
+      headLengthM: HEAD_LENGTH_M[kind],
+      ...askOf(work, drillId, stage, lesson.player.hand),
+    })),
     homework: value.homework.map(({ date, what }) => ({ date, what })),
     nextLook: value.nextLook,
     words: value.words,

@@ -2,7 +2,8 @@ import { formatSideAngle, wantedWords } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
-import { Choice, SelectField, TextField } from '../../../ui/Field.tsx';
+import { SelectField, TextField } from '../../../ui/Field.tsx';
+import { Segments } from '../../../ui/Segments.tsx';
 import { Stepper } from '../../../ui/Stepper.tsx';
 import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
@@ -108,7 +109,7 @@ export function SetStep({ lesson }: { lesson: Lesson }) {
           show={String}
           onChange={(knuckles) => set({ knuckles })}
         />
-        <Choice
+        <Segments
           legend="Distance from the ball, a spread hand from buckle to grip end"
           value={value.distance === null ? '' : (String(value.distance) as '-1' | '0' | '1')}
           options={DISTANCES}

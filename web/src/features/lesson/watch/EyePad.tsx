@@ -3,7 +3,8 @@ import type { EyeStrike, EyeWay } from '@loxos/core';
 import { useState } from 'react';
 import type { CreateBall, Lesson } from '../../../api/client.ts';
 import { useKeys } from '../../../app/shortcuts.ts';
-import { Choice, SelectField, TextField } from '../../../ui/Field.tsx';
+import { SelectField, TextField } from '../../../ui/Field.tsx';
+import { Segments } from '../../../ui/Segments.tsx';
 import { addBall } from '../ball-actions.ts';
 import { clubOptions } from '../club-options.ts';
 import { readSide } from '../figure-fields.ts';
@@ -99,19 +100,19 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
         </div>
       </div>
       <div className="mb-3 flex flex-wrap items-end gap-4">
-        <Choice
+        <Segments
           legend="Off line by"
           value={told.start}
           options={AMOUNTS}
           onChange={(start) => tell({ start })}
         />
-        <Choice
+        <Segments
           legend="Bends by"
           value={told.bend}
           options={AMOUNTS}
           onChange={(bend) => tell({ bend })}
         />
-        <Choice
+        <Segments
           legend="Struck"
           value={told.strike}
           options={STRIKES}

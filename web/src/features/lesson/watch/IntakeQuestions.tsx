@@ -3,7 +3,8 @@ import type { ColumnMeaning, SignRule, Unit } from '@loxos/core';
 import { useState } from 'react';
 import type { IntakeAnswers, IntakeColumn, IntakeResult } from '../../../api/client.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { Choice, SelectField } from '../../../ui/Field.tsx';
+import { SelectField } from '../../../ui/Field.tsx';
+import { Segments } from '../../../ui/Segments.tsx';
 
 interface IntakeQuestionsProps {
   readonly fileName: string;
@@ -105,10 +106,15 @@ export function IntakeQuestions({ fileName, result, onAnswer }: IntakeQuestionsP
         ))}
       </ul>
       {asked.has('signs') && (
-        <Choice legend="Plus and minus" value={signs} options={SIGN_CHOICES} onChange={setSigns} />
+        <Segments
+          legend="Plus and minus"
+          value={signs}
+          options={SIGN_CHOICES}
+          onChange={setSigns}
+        />
       )}
       {asked.has('decimal') && (
-        <Choice
+        <Segments
           legend="The comma is"
           value={decimal}
           options={[

@@ -1,0 +1,3 @@
+ALTER TABLE `ball` DROP COLUMN `block`;--> statement-breakpoint
+ALTER TABLE `ball` DROP COLUMN `drill_id`;--> statement-breakpoint
+UPDATE `lesson_part` SET `value` = json_remove(json_set(`value`, '$.stations', (SELECT json_group_object(`d`.`value`, json_extract(`lesson_part`.`value`, '$.wanted')) FROM json_each(`lesson_part`.`value`, '$.drillIds') `d`)), '$.wanted') WHERE `part` = 'work' AND json_extract(`value`, '$.wanted') IS NOT NULL;

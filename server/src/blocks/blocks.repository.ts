@@ -1,0 +1,78 @@
+import { Injectable } from '@nestjs/common';
+import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { AcademyService } from '../academy/academy.service.ts';
+import { ball, block } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+import type { Block } from './block.dto.ts';
+
+export type BlockRow = typeof block.$inferSelect;
+
+export const toBlock = (row: BlockRow): Block => ({
+  id: row.id,
+  kind: row.kind,
+  drillId: row.drillId,
+  doseStep: row.doseStep,
+  note: row.note,
+  aim: row.aim === null ? null : (JSON.parse(row.aim) as Block['aim']),
+  startedAt: row.startedAt,
+});
+
+@Injectable()
+export class BlocksRepository {
+  constructor(private readonly academies: AcademyService) {}
+
+  /** Blocks of a lesson in the order begun, without those taken away. */
+  ofLesson(db: Handle, lessonId: string): Promise<BlockRow[]> {
+    return db
+      .select()
+      .from(block)
+      .where(and(this.inLesson(lessonId), isNull(block.deletedAt)))
+      .orderBy(asc(block.startedAt), asc(block.id));
+  }
+
+  /** The block that the next ball of a lesson is hit in: the one begun last; null for none. */
+  async underWay(db: Handle, lessonId: string): Promise<string | null> {
+    const [row] = await db
+      .select({ id: block.id })
+      .from(block)
+      .where(and(this.inLesson(lessonId), isNull(block.deletedAt)))
+      .orderBy(desc(block.startedAt), desc(block.id))
+      .limit(1);
+    return row?.id ?? null;
+  }
+
+  async find(db: Handle, id: string): Promise<BlockRow | null> {
+    const [row] = await db.select().from(block).where(this.own(id));
+    return row ?? null;
+  }
+
+  async insert(db: Handle, row: Omit<BlockRow, 'academyId'>): Promise<void> {
+    await db.insert(block).values({ ...row, academyId: this.academies.id });
+  }
+
+  async update(db: Handle, id: string, changes: Partial<BlockRow>): Promise<void> {
+    await db.update(block).set(changes).where(this.own(id));
+  }
+
+  /** Puts balls of one lesson into a block; ids of other lessons change nothing. */
+  async move(
+    db: Handle,
+    lessonId: string,
+    ids: readonly string[],
+    changes: { readonly blockId: string | null; readonly updatedAt: string },
+  ): Promise<void> {
+    const own = and(eq(ball.academyId, this.academies.id), eq(ball.lessonId, lessonId));
+    await db
+      .update(ball)
+      .set(changes)
+      .where(and(own, inArray(ball.id, [...ids])));
+  }
+
+  private inLesson(lessonId: string) {
+    return and(eq(block.academyId, this.academies.id), eq(block.lessonId, lessonId));
+  }
+
+  private own(id: string) {
+    return and(eq(block.academyId, this.academies.id), eq(block.id, id));
+  }
+}

@@ -1,0 +1,174 @@
+import { BLOCK_KINDS, DOSE, DRILLS, drillBy } from '@loxos/core';
+import type { BlockKind, OwnDrillFacts, Stage } from '@loxos/core';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Block, Lesson } from '../../api/client.ts';
+import { Button } from '../../ui/Button.tsx';
+import { SelectField, TextField } from '../../ui/Field.tsx';
+import { Modal } from '../../ui/Modal.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+import { beginBlock, changeBlock, isDrilled, removeBlock, usualNext } from './block-actions.ts';
+import type { NextBlock } from './block-actions.ts';
+import { BLOCK_WORDS, beganAs } from './lesson-work.ts';
+import { partOf } from './parts.ts';
+
+const KIND_OPTIONS = BLOCK_KINDS.map((kind) => [kind, BLOCK_WORDS[kind]] as const);
+const STEP_OPTIONS = [
+  ['', 'Not said'] as const,
+  ...DOSE.steps.map((step, index) => [String(index), `${index + 1}. ${step}`] as const),
+];
+
+interface BlockDialogProps {
+  readonly lesson: Lesson;
+  readonly stage: Stage | null;
+  readonly own: readonly OwnDrillFacts[];
+  readonly onClose: () => void;
+}
+
+/** What the next balls are hit as: kind, drill and step of its dose, and a word on what was set up. */
+function NextFields({
+  value,
+  drills,
+  set,
+}: {
+  value: NextBlock;
+  drills: readonly (readonly [string, string])[];
+  set: (changes: Partial<NextBlock>) => void;
+}) {
+  return (
+    <>
+      <Segments<BlockKind>
+        legend="Hit as"
+        value={value.kind}
+        options={KIND_OPTIONS}
+        onChange={(kind) => set({ kind })}
+      />
+      {isDrilled(value.kind) && (
+        <>
+          <SelectField
+            label="Drill"
+            options={drills}
+            value={value.drillId ?? ''}
+            onChange={(event) => set({ drillId: event.target.value || null })}
+          />
+          <SelectField
+            label="Step of its dose"
+            options={STEP_OPTIONS}
+            value={value.doseStep === null ? '' : String(value.doseStep)}
+            onChange={(event) =>
+              set({ doseStep: event.target.value === '' ? null : Number(event.target.value) })
+            }
+          />
+        </>
+      )}
+      <TextField
+        label="Note"
+        hint="what was set up: “grip moved”"
+        maxLength={200}
+        value={value.note}
+        onChange={(event) => set({ note: event.target.value })}
+      />
+    </>
+  );
+}
+
+function BlockLine({
+  block,
+  lesson,
+  own,
+  isLast,
+}: {
+  block: Block;
+  lesson: Lesson;
+  own: readonly OwnDrillFacts[];
+  isLast: boolean;
+}) {
+  const count = lesson.balls.filter(({ blockId }) => blockId === block.id).length;
+  const step = block.doseStep === null ? '' : `, step ${block.doseStep + 1}`;
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-t border-line/60 py-1">
+      <span className="min-w-0 flex-1">
+        <b>{beganAs(block, own)}</b>
+        {step}, {count} {count === 1 ? 'ball' : 'balls'}
+        {block.note !== '' && ` · ${block.note}`}
+        {isLast && <span className="text-look"> · under way</span>}
+      </span>
+      <div className="w-44">
+        <SelectField
+          label="Hit as"
+          isLabelHidden
+          options={KIND_OPTIONS}
+          value={block.kind}
+          onChange={(event) =>
+            changeBlock(lesson.id, block, { kind: event.target.value as BlockKind })
+          }
+        />
+      </div>
+      <Button
+        look="quiet"
+        aria-label={`Take ${beganAs(block, own)} away; its balls stay`}
+        onClick={() => removeBlock(lesson.id, block)}
+      >
+        <Trash2 aria-hidden size={16} />
+      </Button>
+    </li>
+  );
+}
+
+/** Begins the next block as the coach says, and lists those so far. */
+export function BlockDialog({ lesson, stage, own, onClose }: BlockDialogProps) {
+  const [value, setValue] = useState(() => usualNext(lesson));
+  const given = partOf(lesson, 'work').drillIds;
+  const others = [...DRILLS, ...own].filter(({ id }) => !given.includes(id));
+  const drills = [
+    ['', 'Choose …'] as const,
+    ...given.map((id) => [id, drillBy(id, own)?.name ?? id] as const),
+    ...others.map(({ id, name }) => [id, name] as const),
+  ];
+  const begin = (): void => {
+    beginBlock(lesson.id, value, stage);
+    onClose();
+  };
+  return (
+    <Modal
+      title="What are the next balls hit as?"
+      description="Begin it before they are hit: every ball from now on belongs to it, typed, tapped or from a file."
+      open
+      onClose={onClose}
+    >
+      <div className="space-y-3">
+        <NextFields
+          value={value}
+          drills={drills}
+          set={(changes) => setValue({ ...value, ...changes })}
+        />
+        <Button
+          look="main"
+          onClick={begin}
+          disabled={isDrilled(value.kind) && value.drillId === null}
+        >
+          Begin it
+        </Button>
+        {lesson.blocks.length > 0 && (
+          <section aria-label="Blocks so far">
+            <h3 className="text-lg">So far</h3>
+            <ul>
+              {lesson.blocks.map((block, index) => (
+                <BlockLine
+                  key={block.id}
+                  block={block}
+                  lesson={lesson}
+                  own={own}
+                  isLast={index === lesson.blocks.length - 1}
+                />
+              ))}
+            </ul>
+            <p className="text-sm text-soft">
+              Balls in the wrong block: select them in Read and move them.
+            </p>
+          </section>
+        )}
+      </div>
+    </Modal>
+  );
+}

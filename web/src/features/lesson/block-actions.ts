@@ -1,0 +1,93 @@
+import { DOSE, aimOfStage, scoreStation } from '@loxos/core';
+import type { BlockKind, Stage } from '@loxos/core';
+import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
+import { useOutbox } from '../../api/outbox.ts';
+import { didUndoably } from '../../app/undo.ts';
+import { partOf } from './parts.ts';
+
+/** What the next balls are to be hit as. */
+export interface NextBlock {
+  readonly kind: BlockKind;
+  readonly drillId: string | null;
+  readonly doseStep: number | null;
+  readonly note: string;
+}
+
+const push = (entry: Parameters<ReturnType<typeof useOutbox.getState>['push']>[0]): void =>
+  useOutbox.getState().push(entry);
+
+export const isDrilled = (kind: BlockKind): boolean => kind === 'drill' || kind === 'toned';
+const LAST_STEP = DOSE.steps.length - 1;
+
+/** What usually comes next: a baseline, then the drill that was given, a dose step at a time, then play. */
+export function usualNext(lesson: Lesson): NextBlock {
+  const { blocks, repetitions } = lesson;
+  const note = '';
+  const last = blocks.at(-1);
+  const drillId = partOf(lesson, 'work').drillIds.at(-1) ?? null;
+  const plain = (kind: BlockKind): NextBlock => ({ kind, drillId: null, doseStep: null, note });
+  if (!blocks.some(({ kind }) => kind === 'baseline')) return plain('baseline');
+  if (drillId === null) return plain('play');
+  if (last === undefined || !isDrilled(last.kind) || last.drillId !== drillId) {
+    return { kind: 'drill', drillId, doseStep: 1, note };
+  }
+  const { advice } = scoreStation(repetitions.filter((one) => one.drillId === drillId));
+  const step = last.doseStep ?? 1;
+  if (advice === 'step back') {
+    return { kind: 'drill', drillId, doseStep: Math.max(0, step - 1), note };
+  }
+  if (step >= LAST_STEP) return plain('play');
+  const next = step + 1;
+  return { kind: next === LAST_STEP ? 'toned' : 'drill', drillId, doseStep: next, note };
+}
+
+/** Begins a block: every ball from now on is hit in it. What it is judged on is named now. */
+export function beginBlock(lessonId: string, next: NextBlock, stage: Stage | null): string {
+  const id = crypto.randomUUID();
+  const { kind } = next;
+  const isJudged = stage !== null && kind !== 'baseline' && kind !== 'demonstration';
+  const aim = isJudged ? aimOfStage(stage) : null;
+  push({
+    op: 'begin',
+    lessonId,
+    body: {
+      id,
+      ...next,
+      drillId: isDrilled(kind) ? next.drillId : null,
+      doseStep: isDrilled(kind) ? next.doseStep : null,
+      aim: aim === null ? null : { ...aim, judged: [...aim.judged], targets: { ...aim.targets } },
+    },
+  });
+  didUndoably('A block begun', () => push({ op: 'unblock', lessonId, blockId: id }));
+  return id;
+}
+
+export function changeBlock(lessonId: string, block: Block, body: UpdateBlock): void {
+  const names = Object.keys(body) as (keyof UpdateBlock)[];
+  const before = Object.fromEntries(names.map((name) => [name, block[name]])) as UpdateBlock;
+  push({ op: 'block', lessonId, blockId: block.id, body });
+  didUndoably('The block changed', () =>
+    push({ op: 'block', lessonId, blockId: block.id, body: before }),
+  );
+}
+
+/** Takes a block away; its balls stay, in none. */
+export function removeBlock(lessonId: string, block: Block): void {
+  push({ op: 'unblock', lessonId, blockId: block.id });
+  const { id, kind, drillId, doseStep, note, aim } = block;
+  didUndoably('The block taken away', () =>
+    push({ op: 'begin', lessonId, body: { id, kind, drillId, doseStep, note, aim } }),
+  );
+}
+
+/** Puts balls into a block, or into none; undo puts each back where it was. */
+export function moveBalls(lessonId: string, balls: readonly Ball[], blockId: string | null): void {
+  const before = new Map<string | null, string[]>();
+  for (const ball of balls) {
+    before.set(ball.blockId, [...(before.get(ball.blockId) ?? []), ball.id]);
+  }
+  push({ op: 'move', lessonId, ballIds: balls.map(({ id }) => id), blockId });
+  didUndoably(`${balls.length} ${balls.length === 1 ? 'ball' : 'balls'} moved`, () => {
+    for (const [from, ballIds] of before) push({ op: 'move', lessonId, ballIds, blockId: from });
+  });
+}

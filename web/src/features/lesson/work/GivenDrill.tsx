@@ -1,0 +1,96 @@
+import { drillBy, findClub, stationBalls, stationWords } from '@loxos/core';
+import type { OwnDrillFacts } from '@loxos/core';
+import { Trash2 } from 'lucide-react';
+import type { Lesson } from '../../../api/client.ts';
+import { useOutbox } from '../../../api/outbox.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { Dial } from '../../../ui/Dial.tsx';
+import { Panel } from '../../../ui/Panel.tsx';
+import { StationLog } from '../../../ui/StationLog.tsx';
+import { StationView } from '../../../ui/StationView.tsx';
+import type { LessonReading } from '../../../workers/reading.worker.ts';
+import type { LessonPlan } from '../lesson-work.ts';
+import { partOf } from '../parts.ts';
+import type { StationAsk } from '../parts.ts';
+import { askOf } from '../station-ask.ts';
+import { wordingOf } from '../wording.ts';
+import type { ChangeWork } from './WhatFirst.tsx';
+
+const ASKS = [
+  ['pathDeg', 'Path asked for', '° in-out'],
+  ['faceDeg', 'Face asked for', '° open'],
+  ['startDeg', 'Start mark', '° push'],
+] as const;
+
+interface GivenDrillProps {
+  readonly lesson: Lesson;
+  readonly reading: LessonReading | null;
+  readonly planned: LessonPlan | null;
+  readonly id: string;
+  readonly own: readonly OwnDrillFacts[];
+  readonly onChange: ChangeWork;
+}
+
+/** What the station of this drill asks for; each drill keeps its own. */
+function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => void }) {
+  return (
+    <details>
+      <summary className="min-h-9 cursor-pointer font-semibold">What the station asks for</summary>
+      {ASKS.map(([name, label, unit]) => (
+        <Dial
+          key={name}
+          label={label}
+          value={ask[name]}
+          min={-12}
+          max={12}
+          step={0.5}
+          unit={unit}
+          onChange={(value) => onAsk({ ...ask, [name]: value })}
+        />
+      ))}
+    </details>
+  );
+}
+
+/** A given drill: its log for the thumb, then its station. */
+export function GivenDrill({ lesson, reading, planned, id, own, onChange }: GivenDrillProps) {
+  const push = useOutbox((state) => state.push);
+  const drill = drillBy(id, own);
+  if (drill === null) return null;
+  const { hand, lengthUnit } = lesson.player;
+  const work = partOf(lesson, 'work');
+  const { units } = wordingOf(lesson.player);
+  const measured = stationBalls(reading?.reading.views ?? [], drill.id);
+  const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
+  const ask = askOf(work, id, planned?.work.stage ?? null, hand);
+  const onAsk = (next: StationAsk): void =>
+    onChange({ stations: { ...work.stations, [id]: next } }, 'the station');
+  return (
+    <article aria-label={drill.name} className="space-y-3">
+      <StationLog
+        drill={drill}
+        repetitions={lesson.repetitions}
+        withFeel
+        measured={
+          measured === null
+            ? undefined
+            : { words: stationWords(measured, units), lastPathDeg: measured.lastPathDeg }
+        }
+        onAdd={(body) => push({ op: 'repeat', lessonId: lesson.id, body })}
+        onUndo={(repetitionId) => push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}
+      />
+      <Panel name={`Station: ${drill.name}`}>
+        <StationView drill={drill} station={{ hand, kind, ...ask }} unit={lengthUnit} />
+        <Asks ask={ask} onAsk={onAsk} />
+        <Button
+          look="quiet"
+          onClick={() =>
+            onChange({ drillIds: work.drillIds.filter((d) => d !== id) }, 'a drill taken away')
+          }
+        >
+          <Trash2 aria-hidden size={16} /> Take {drill.name} away
+        </Button>
+      </Panel>
+    </article>
+  );
+}
