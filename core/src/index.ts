@@ -179,7 +179,18 @@ export { BODY_PARTS, CAUTIONS, DOSE, TENDENCIES } from './drills/drill.ts';
 export type { BodyPart, Drill, Tendency } from './drills/drill.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
 export { HEAD_LENGTH_M, STICK_M, layOut, pathOfPegDeg, pegOutM } from './drills/layout.ts';
-export type { Layout, LayoutContext, PlainPart, StationPart, TapeMark } from './drills/layout.ts';
+export type {
+  Layout,
+  LayoutContext,
+  PartKind,
+  PlainPart,
+  Spot,
+  StationPart,
+  TapeMark,
+} from './drills/layout.ts';
+export { stationCard } from './drills/card.ts';
+export type { StationCard } from './drills/card.ts';
+export { PART_KINDS } from './drills/layout.ts';
 export { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './drills/own.ts';
 export type { OwnDrillFacts, StationFor } from './drills/own.ts';
 export { judgeDrills, offeredOf } from './drills/choose.ts';

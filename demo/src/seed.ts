@@ -1,4 +1,4 @@
-import { DEFAULT_DISPLAY_UNITS, HEAD_LENGTH_M, composePage, findDrill } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, composePage, findDrill, stationCard } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { visitFile } from './files.ts';
 import { PEOPLE } from './people.ts';
@@ -93,7 +93,7 @@ async function addPage(
   api: Api,
   lessonId: string,
   drillId: string,
-  wanted: object,
+  wanted: { readonly pathDeg: number; readonly faceDeg: number; readonly startDeg: number },
   ticks: number,
 ): Promise<void> {
   const drill = findDrill(drillId)!;
@@ -115,7 +115,7 @@ async function addPage(
     points: page.points,
     numbers: [],
     slants: [],
-    stations: [{ drillId, headLengthM: HEAD_LENGTH_M.iron, ...wanted }],
+    stations: [stationCard(drill, { hand, kind: 'iron', ...wanted })],
     homework: page.homework,
     nextLook: page.nextLook,
   };

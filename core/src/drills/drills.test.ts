@@ -70,6 +70,38 @@ describe('the catalogue', () => {
   });
 });
 
+describe('every drill of the catalogue', () => {
+  it('draws the feet, the ball and something to do, with distances to tape', () => {
+    for (const drill of DRILLS) {
+      for (const headLengthM of [0.08, 0.12]) {
+        const { parts, tape } = drill.layout(context({ headLengthM }));
+        const kinds = parts.map(({ kind }) => kind);
+        expect([drill.id, kinds.filter((kind) => kind === 'shoe')]).toEqual([
+          drill.id,
+          ['shoe', 'shoe'],
+        ]);
+        expect(kinds).toContain('ball');
+        expect(parts.length).toBeGreaterThan(4);
+        expect([drill.id, tape.length > 0]).toEqual([drill.id, true]);
+        for (const { from, to, distanceM } of tape) {
+          // Pythagoras by hand, between the places the mark names.
+          const [dx, dy] = [to.rightM - from.rightM, to.alongM - from.alongM];
+          expect(distanceM).toBeCloseTo(Math.sqrt(dx * dx + dy * dy), 12);
+        }
+      }
+    }
+  });
+
+  it('a head cover stops paths two degrees beyond the one asked for', () => {
+    for (const pathDeg of [-4, 0, 3]) {
+      const { tape } = findDrill('inside-guard')!.layout(context({ pathDeg, headLengthM: 0.08 }));
+      const edge = tape.find(({ label }) => label.startsWith('edge'))!.distanceM;
+      // 30 cm behind the ball a head on that path has its inner edge so far inside the line.
+      expect(edge).toBeCloseTo(0.3 * Math.tan(((pathDeg + 2) * Math.PI) / 180) + 0.04, 12);
+    }
+  });
+});
+
 describe('layouts', () => {
   it('have the distances of plain trigonometry', () => {
     // tan 6.1° = 0.10687: 0.24 m ahead is 25.6 mm out.
@@ -105,7 +137,12 @@ describe('layouts', () => {
         expect(left.parts[i]!.alongM).toBe(part.alongM);
         expect(left.parts[i]!.angleDeg).toBeCloseTo(-part.angleDeg, 12);
       });
-      expect(left.tape).toEqual(right.tape);
+      left.tape.forEach(({ label, distanceM, from, to }, i) => {
+        const other = right.tape[i]!;
+        expect([label, distanceM]).toEqual([other.label, other.distanceM]);
+        expect(from.rightM).toBeCloseTo(-other.from.rightM, 12);
+        expect(to.rightM).toBeCloseTo(-other.to.rightM, 12);
+      });
     }
   });
 });

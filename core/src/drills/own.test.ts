@@ -1,6 +1,7 @@
 import { tapeText } from '../words/format.ts';
 import { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './own.ts';
 import type { OwnDrillFacts } from './own.ts';
+import type { Hand } from '../line/hand.ts';
 
 const own: OwnDrillFacts = {
   id: 'own-1',
@@ -14,7 +15,7 @@ const own: OwnDrillFacts = {
 
 describe('distances to tape out', () => {
   it.each([
-    [0.16, 'm', '16.0 cm'],
+    [0.16, 'm', '16 cm'],
     [3, 'm', '3.00 m'],
     [0.24, 'yd', '9.4 in'],
     [3, 'yd', '9.8 ft'],
@@ -46,8 +47,12 @@ describe('a drill of the academy’s own', () => {
 
   it('lays its parts out for the hand', () => {
     const station = { kind: 'iron', pathDeg: 0, faceDeg: 0, startDeg: 0 } as const;
-    expect(layoutFor(asDrill(own), { hand: 'right', ...station }).parts[0]!.rightM).toBe(0.2);
-    expect(layoutFor(asDrill(own), { hand: 'left', ...station }).parts[0]!.rightM).toBe(-0.2);
+    const outOf = (hand: Hand) =>
+      layoutFor(asDrill(own), { hand, ...station }).parts.find(
+        ({ label }) => label === own.parts[0]!.label,
+      )!.rightM;
+    expect(outOf('right')).toBe(0.2);
+    expect(outOf('left')).toBe(-0.2);
   });
 });
 

@@ -42,7 +42,7 @@ export const asDrill = (own: OwnDrillFacts): Drill => ({
   misses: ['missed left', 'missed right'],
   suits: 'anyone',
   cautions: [],
-  layout: (c: LayoutContext) => layOut(c.hand, own.parts, []),
+  layout: (c: LayoutContext) => layOut(c, own.parts, []),
 });
 
 /** A drill of the catalogue or of the academy's own, or null. */

@@ -62,5 +62,6 @@ export function tapeText(distanceM: number, unit: LengthUnit): string {
   const text = (of: Unit, digits: number): string =>
     `${fromSi(distanceM, of).toFixed(digits)} ${of}`;
   if (unit === 'yd') return isLong ? text('ft', 1) : text('in', 1);
-  return isLong ? text('m', 2) : `${(distanceM * 100).toFixed(1)} cm`;
+  const cm = distanceM * 100;
+  return isLong ? text('m', 2) : `${cm.toFixed(cm < 10 ? 1 : 0)} cm`;
 }

@@ -4,6 +4,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
 import { nowText } from '../common/clock.ts';
 import { ownDrill } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
 import { Store } from '../db/store.ts';
 import type { CreateOwnDrill, OwnDrill } from './drill.dto.ts';
 
@@ -15,14 +16,16 @@ export class DrillsService {
     private readonly academies: AcademyService,
   ) {}
 
-  async list(): Promise<OwnDrill[]> {
-    const rows = await this.store.read((db) =>
-      db
-        .select()
-        .from(ownDrill)
-        .where(and(eq(ownDrill.academyId, this.academies.id), isNull(ownDrill.deletedAt)))
-        .orderBy(asc(ownDrill.createdAt)),
-    );
+  list(): Promise<OwnDrill[]> {
+    return this.store.read((db) => this.listIn(db));
+  }
+
+  async listIn(db: Handle): Promise<OwnDrill[]> {
+    const rows = await db
+      .select()
+      .from(ownDrill)
+      .where(and(eq(ownDrill.academyId, this.academies.id), isNull(ownDrill.deletedAt)))
+      .orderBy(asc(ownDrill.createdAt));
     return rows.map(({ id, value }) => ({ ...(JSON.parse(value) as CreateOwnDrill), id }));
   }
 

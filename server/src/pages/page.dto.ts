@@ -1,11 +1,22 @@
-import { HANDS, LENGTH_UNITS } from '@loxos/core';
-import type { Hand, LengthUnit } from '@loxos/core';
+import { HANDS, LENGTH_UNITS, PART_KINDS } from '@loxos/core';
+import type {
+  Hand,
+  Layout,
+  LengthUnit,
+  PartKind,
+  Spot,
+  StationCard,
+  StationPart,
+  TapeMark,
+} from '@loxos/core';
+import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
+  IsIn,
   IsISO8601,
   IsInt,
   IsNumber,
@@ -19,6 +30,16 @@ import {
 } from 'class-validator';
 import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
 
+/** A few short texts. */
+const Words = (most: number): PropertyDecorator =>
+  applyDecorators(
+    ApiProperty({ type: [String] }),
+    IsArray(),
+    ArrayMaxSize(most),
+    IsString({ each: true }),
+    MaxLength(200, { each: true }),
+  );
+
 export class PageNumberDto {
   @ApiProperty() @IsString() @MaxLength(80) readonly label!: string;
   @ApiProperty() @IsString() @MaxLength(40) readonly before!: string;
@@ -27,13 +48,58 @@ export class PageNumberDto {
   @ApiProperty() @IsString() @MaxLength(60) readonly verdict!: string;
 }
 
-/** A station to lay out: the drill and what its layout is made for. */
-export class PageStation {
+const METRES = { min: -20, max: 20 } as const;
+
+export class PageSpot implements Spot {
+  @ApiProperty() @IsNumber() @Min(METRES.min) @Max(METRES.max) readonly alongM!: number;
+  @ApiProperty() @IsNumber() @Min(METRES.min) @Max(METRES.max) readonly rightM!: number;
+}
+
+export class PagePart extends PageSpot implements StationPart {
+  @ApiProperty({ enum: PART_KINDS }) @IsIn(PART_KINDS) readonly kind!: PartKind;
+  @ApiProperty() @IsString() @MaxLength(80) readonly label!: string;
+  @ApiProperty() @IsNumber() @Min(0) @Max(METRES.max) readonly lengthM!: number;
+  @ApiProperty() @IsNumber() @Min(0) @Max(METRES.max) readonly widthM!: number;
+  @ApiProperty() @IsNumber() @Min(-180) @Max(180) readonly angleDeg!: number;
+  @ApiProperty() @IsInt() @Min(0) @Max(10) readonly count!: number;
+}
+
+export class PageTape implements TapeMark {
+  @ApiProperty() @IsString() @MaxLength(120) readonly label!: string;
+  @ApiProperty() @IsNumber() @Min(0) @Max(METRES.max) readonly distanceM!: number;
+  @ApiProperty({ type: PageSpot }) @ValidateNested() @Type(() => PageSpot) readonly from!: PageSpot;
+  @ApiProperty({ type: PageSpot }) @ValidateNested() @Type(() => PageSpot) readonly to!: PageSpot;
+}
+
+export class PageLayout implements Layout {
+  @ApiProperty({ type: [PagePart] })
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => PagePart)
+  readonly parts!: PagePart[];
+  @ApiProperty({ type: [PageTape] })
+  @IsArray()
+  @ArrayMaxSize(30)
+  @ValidateNested({ each: true })
+  @Type(() => PageTape)
+  readonly tape!: PageTape[];
+}
+
+/** A station with its words and its layout: what was given stays as it was given. */
+export class PageStation implements StationCard {
   @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
-  @ApiProperty() @IsNumber() @Min(0.05) @Max(0.2) readonly headLengthM!: number;
-  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly pathDeg!: number;
-  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly faceDeg!: number;
-  @ApiProperty() @IsNumber() @Min(-20) @Max(20) readonly startDeg!: number;
+  @ApiProperty() @IsString() @MaxLength(80) readonly name!: string;
+  @ApiProperty() @IsString() @MaxLength(1000) readonly how!: string;
+  @ApiProperty() @IsString() @MaxLength(400) readonly good!: string;
+  @Words(12) readonly misses!: string[];
+  @Words(12) readonly cautions!: string[];
+  @Words(20) readonly steps!: string[];
+  @ApiProperty({ enum: HANDS }) @IsIn(HANDS) readonly hand!: Hand;
+  @ApiProperty({ type: PageLayout })
+  @ValidateNested()
+  @Type(() => PageLayout)
+  readonly layout!: PageLayout;
 }
 
 /** Mean face and path of a block, for its drawing. */

@@ -6,6 +6,7 @@ import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
+import { DrillsService } from '../drills/drills.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { toRepetition } from '../steps/steps.repository.ts';
@@ -17,6 +18,7 @@ import type {
   SharePage,
   TickHomework,
 } from './page.dto.ts';
+import { stationsOf } from './given-before.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { PageRow } from './pages.repository.ts';
 
@@ -35,6 +37,7 @@ export class PagesService {
     private readonly lessons: LessonsRepository,
     private readonly pages: PagesRepository,
     private readonly steps: StepsService,
+    private readonly drills: DrillsService,
   ) {}
 
   share(lessonId: string, { content, days }: SharePage): Promise<NewSharedPage> {
@@ -72,8 +75,11 @@ export class PagesService {
       const page = await this.requireOpen(db, token);
       const { lesson, player } = await this.lessons.require(db, page.lessonId);
       const repetitions = await this.pages.repetitions(db, page.id);
+      const content = JSON.parse(page.content) as PageContent;
+      const own = await this.drills.listIn(db);
       return {
-        ...(JSON.parse(page.content) as PageContent),
+        ...content,
+        stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
         playerName: player.name,
         hand: player.hand,
         lengthUnit: player.lengthUnit,

@@ -67,19 +67,19 @@ export class HomeworkLine {
   @ApiProperty() @IsString() @MaxLength(400) readonly what!: string;
 }
 
-/** The page as the coach has it. */
+/** What the coach wrote over the page as the lesson makes it; what is null or left out stays as made. */
 export class SendPart {
+  @IsOptional()
   @IsArray()
   @ArrayMaxSize(2, { message: 'points: two points at most' })
-  @IsString({ each: true })
-  @MaxLength(400, { each: true })
-  readonly points!: string[];
+  readonly points?: (string | null)[];
+  @IsOptional()
   @IsArray()
   @ArrayMaxSize(30)
   @ValidateNested({ each: true })
   @Type(() => HomeworkLine)
-  readonly homework!: HomeworkLine[];
-  @IsISO8601() readonly nextLook!: string;
+  readonly homework?: HomeworkLine[] | null;
+  @IsOptional() @IsISO8601() readonly nextLook?: string | null;
   /** Rich text of the coach: a document of the editor, as JSON. */
   @IsOptional() @IsObject() readonly words?: object | null;
 }
@@ -90,6 +90,14 @@ export const PART_CLASSES = {
   work: WorkPart,
   send: SendPart,
 } as const;
+
+const MOST_LETTERS = 400;
+
+function pointTrouble({ points = [] }: SendPart): string | null {
+  const isFine = (point: unknown): boolean =>
+    point === null || (typeof point === 'string' && point.length <= MOST_LETTERS);
+  return points.every(isFine) ? null : `points: texts of up to ${MOST_LETTERS} letters`;
+}
 
 function stationTrouble({ stations = {} }: WorkPart): string | null {
   for (const [drillId, asked] of Object.entries(stations)) {
@@ -104,6 +112,7 @@ function stationTrouble({ stations = {} }: WorkPart): string | null {
 
 /** Beyond what class-validator says: links and drills that exist. Returns the reason, or null. */
 export function partTrouble(part: LessonPartName, value: object): string | null {
+  if (part === 'send') return pointTrouble(value);
   if (part === 'work') return stationTrouble(value as WorkPart);
   if (part !== 'causes') return null;
   const { observations } = value as CausesPart;

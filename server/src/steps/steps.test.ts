@@ -1,3 +1,4 @@
+import { findDrill, stationCard } from '@loxos/core';
 import ICAL from 'ical.js';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
@@ -123,12 +124,17 @@ describe('blocks and repetitions', () => {
   });
 });
 
+const ASKED = { pathDeg: 4, faceDeg: 0, startDeg: 0 };
+const STATION = JSON.parse(
+  JSON.stringify(stationCard(findDrill('overhang')!, { hand: 'left', kind: 'iron', ...ASKED })),
+) as object;
+
 describe('the player’s page', () => {
   const content = {
     points: ['Swing less across.'],
     numbers: [{ label: 'Path', before: '6.0° L', after: '2.1° L', verdict: 'better' }],
     slants: [],
-    stations: [{ drillId: 'overhang', headLengthM: 0.08, pathDeg: 4, faceDeg: 0, startDeg: 0 }],
+    stations: [STATION],
     homework: [
       { date: '2026-05-07', what: 'Overhang: ten slow swings' },
       { date: '2026-05-10', what: 'Overhang: ten balls' },

@@ -1105,12 +1105,54 @@ export interface components {
       faceAngleDeg: number;
       clubPathDeg: number;
     };
+    PagePart: {
+      alongM: number;
+      rightM: number;
+      /** @enum {string} */
+      kind:
+        | 'stick'
+        | 'peg'
+        | 'ball'
+        | 'rod'
+        | 'cover'
+        | 'line'
+        | 'corridor'
+        | 'head'
+        | 'shoe'
+        | 'body'
+        | 'brim'
+        | 'hold';
+      label: string;
+      lengthM: number;
+      widthM: number;
+      angleDeg: number;
+      count: number;
+    };
+    PageSpot: {
+      alongM: number;
+      rightM: number;
+    };
+    PageTape: {
+      label: string;
+      distanceM: number;
+      from: components['schemas']['PageSpot'];
+      to: components['schemas']['PageSpot'];
+    };
+    PageLayout: {
+      parts: components['schemas']['PagePart'][];
+      tape: components['schemas']['PageTape'][];
+    };
     PageStation: {
       drillId: string;
-      headLengthM: number;
-      pathDeg: number;
-      faceDeg: number;
-      startDeg: number;
+      name: string;
+      how: string;
+      good: string;
+      misses: string[];
+      cautions: string[];
+      steps: string[];
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      layout: components['schemas']['PageLayout'];
     };
     PageContent: {
       points: string[];

@@ -2,7 +2,8 @@ import { DRILLS, findDrill } from '@loxos/core';
 import type { Hand, LayoutContext } from '@loxos/core';
 import { setUpPlan } from './setup-plan.ts';
 import { SIDE_BOX, sidePlan } from './side-plan.ts';
-import { STATION_BOX, stationPlan } from './station-plan.ts';
+import { boxOfText, overlaps } from './labels.ts';
+import { stationPlan } from './station-plan.ts';
 import { svgText } from './svg-text.ts';
 import type { Shape } from './shape.ts';
 
@@ -16,50 +17,76 @@ const context = (hand: Hand): LayoutContext => ({
 const planOf = (id: string, hand: Hand = 'right') =>
   stationPlan(findDrill(id)!.layout(context(hand)), hand);
 const circles = (shapes: readonly Shape[]) =>
-  shapes.flatMap((s) => (s.kind === 'circle' ? [{ x: s.x, y: s.y }] : []));
+  shapes.flatMap((s) => (s.kind === 'circle' ? [{ x: s.x, y: s.y, r: s.r }] : []));
+const texts = (shapes: readonly Shape[]) => shapes.flatMap((s) => (s.kind === 'text' ? [s] : []));
+const boxOf = (s: ReturnType<typeof texts>[number]) =>
+  boxOfText(s.text, s.size, s, s.anchor ?? 'start');
 
 describe('a station drawn', () => {
   it('keeps one scale both ways: pegs stand at their angle', () => {
     const { shapes, scale } = planOf('stepping-pegs');
-    const pegs = circles(shapes).filter(({ x, y }) => Math.hypot(x, y) > 1);
+    const pegs = circles(shapes).filter(({ r }) => r === 6);
+    expect(pegs).toHaveLength(3);
     for (const { x, y } of pegs) {
       expect((Math.atan2(x, -y) * 180) / Math.PI).toBeCloseTo(y < 0 ? 4 : -176, 3);
     }
     expect(pegs.some(({ y }) => Math.abs(-y - 0.3 * scale) < 1e-6)).toBe(true);
   });
 
-  it('puts what stands far ahead past a break that says how far', () => {
-    const texts = planOf('two-gates').shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
-    expect(texts).toContain('break: 3 m ahead');
-    const near = planOf('stepping-pegs').shapes.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
-    expect(near.join(' ')).not.toContain('break');
+  it('says its dimensions in the unit asked for', () => {
+    const layout = findDrill('stepping-pegs')!.layout(context('right'));
+    const words = (unit: 'm' | 'yd') => texts(stationPlan(layout, 'right', unit).shapes);
+    // 30 cm ahead at 4°: 30 × tan 4° = 2.1 cm out.
+    expect(words('m').map(({ text }) => text)).toEqual(
+      expect.arrayContaining(['30 cm ahead', '2.1 cm out', '18 cm behind']),
+    );
+    expect(words('yd').map(({ text }) => text)).toContain('11.8 in ahead');
   });
 
-  it('is the mirror image for a left-hander', () => {
+  it('puts what stands far ahead past a break that says how far', () => {
+    expect(texts(planOf('two-gates').shapes).map(({ text }) => text)).toContain('3.00 m ahead');
+  });
+
+  it('is the mirror image for a left-hander, marks and all', () => {
     for (const { id } of DRILLS) {
       const [right, left] = [planOf(id, 'right'), planOf(id, 'left')];
-      const flip = circles(right.shapes).map(
-        ({ x, y }) => `${(-x + 0).toFixed(3)} ${y.toFixed(3)}`,
-      );
-      const own = circles(left.shapes).map(({ x, y }) => `${(x + 0).toFixed(3)} ${y.toFixed(3)}`);
-      expect([id, flip.map((t) => t.replace('-0.000', '0.000'))]).toEqual([
-        id,
-        own.map((t) => t.replace('-0.000', '0.000')),
-      ]);
+      const key = (x: number, y: number, r: number): string =>
+        `${(Math.round(x * 1000) / 1000 + 0).toString()} ${y.toFixed(3)} ${r}`;
+      const flip = circles(right.shapes).map(({ x, y, r }) => key(-x, y, r));
+      const own = circles(left.shapes).map(({ x, y, r }) => key(x, y, r));
+      expect([id, flip.sort()]).toEqual([id, own.sort()]);
     }
   });
 
-  it('keeps every label inside its box', () => {
+  it('keeps every label inside its frame and off every other', () => {
     for (const { id } of DRILLS) {
       for (const hand of ['right', 'left'] as const) {
-        const { shapes, box } = planOf(id, hand);
-        for (const s of shapes) {
-          if (s.kind !== 'text') continue;
-          expect(Math.abs(s.x)).toBeLessThanOrEqual(STATION_BOX.width / 2);
-          expect(s.y).toBeGreaterThanOrEqual(box[1]);
-          expect(s.y).toBeLessThanOrEqual(box[1] + box[3]);
+        for (const unit of ['m', 'yd'] as const) {
+          const layout = findDrill(id)!.layout(context(hand));
+          const { shapes, box } = stationPlan(layout, hand, unit);
+          const boxes = texts(shapes).map((s) => ({ text: s.text, ...boxOf(s) }));
+          for (const [index, one] of boxes.entries()) {
+            const isInside =
+              one.left >= box[0] &&
+              one.right <= box[0] + box[2] &&
+              one.top >= box[1] &&
+              one.bottom <= box[1] + box[3];
+            expect([id, hand, one.text, isInside]).toEqual([id, hand, one.text, true]);
+            const clash = boxes.slice(index + 1).find((other) => overlaps(one, other));
+            expect([id, hand, one.text, clash?.text]).toEqual([id, hand, one.text, undefined]);
+          }
         }
       }
+    }
+  });
+
+  it('names the feet, the ball and the clubhead', () => {
+    for (const { id } of DRILLS) {
+      const words = texts(planOf(id).shapes).map(({ text }) => text);
+      expect([id, words]).toEqual([
+        id,
+        expect.arrayContaining(['lead foot', 'trail foot', 'ball']),
+      ]);
     }
   });
 });

@@ -1,107 +1,247 @@
-import type { Hand, Layout, StationPart } from '@loxos/core';
+import { tapeText } from '@loxos/core';
+import type { Hand, Layout, LengthUnit, Spot, StationPart } from '@loxos/core';
+import { boxOfText, placeLabels } from './labels.ts';
+import type { Box, WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
-import { plus, polar, polyline } from './shape.ts';
+import { polar, polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
+import { partShapes } from './station-parts.ts';
 
 /** Beyond this a part is drawn past a break in the scale, m. */
 const NEAR_M = 1.4;
-export const STATION_BOX = { width: 320, height: 420 } as const;
-const MARGIN = 34;
+export const STATION_BOX = { width: 460, height: 430 } as const;
+/** Room for words: much of it on the side away from the player, where the dimensions stand. */
+const MARGIN = { player: 26, away: 150, end: 26 } as const;
+/** Height of the strip past the break. */
+const FAR_STRIP = 54;
+const LABEL_SIZE = 14;
+const FIGURE_SIZE = 14;
+/** How far dimension lines stand off one another. */
+const LANE = 15;
 
 export interface StationPlan {
   readonly shapes: readonly Shape[];
   readonly box: readonly [number, number, number, number];
   /** Units of the drawing to the metre. */
   readonly scale: number;
+  /** Where a spot of the ground is on the drawing. */
+  readonly place: (spot: Spot) => Point;
 }
 
-const reach = ({ lengthM, angleDeg }: StationPart): Point => {
-  const end = polar(angleDeg, lengthM / 2);
-  return { x: Math.abs(end.x), y: Math.abs(end.y) };
+const isFar = ({ alongM }: Pick<Spot, 'alongM'>): boolean => alongM > NEAR_M;
+
+/** How far a part reaches from its middle, m. */
+function reach({ lengthM, widthM, angleDeg, kind }: StationPart): Point {
+  if (kind === 'line') return { x: 0, y: 0 };
+  const [long, wide] = [polar(angleDeg, lengthM / 2), polar(angleDeg + 90, widthM / 2)];
+  return { x: Math.abs(long.x) + Math.abs(wide.x), y: Math.abs(long.y) + Math.abs(wide.y) };
+}
+
+interface Frame {
+  readonly scale: number;
+  readonly place: (spot: Spot) => Point;
+  readonly top: number;
+  readonly bottom: number;
+  readonly middle: number;
+  readonly breakY: number | null;
+}
+
+function frameOf({ parts }: Layout, hand: Hand): Frame {
+  const { width, height } = STATION_BOX;
+  const things = parts.filter(({ kind }) => kind !== 'line');
+  const near = things.filter((part) => !isFar(part));
+  const hasFar = near.length < things.length;
+  const max = (of: (part: StationPart) => number, least: number): number =>
+    Math.max(least, ...near.map(of));
+  const ahead = max((p) => p.alongM + reach(p).y, 0.35);
+  const behind = max((p) => -p.alongM + reach(p).y, 0.35);
+  const right = max((p) => p.rightM + reach(p).x, 0.15);
+  const left = max((p) => -p.rightM + reach(p).x, 0.15);
+  const room = height - 2 * MARGIN.end - (hasFar ? FAR_STRIP : 0);
+  const scale = Math.min(
+    room / (ahead + behind),
+    (width - MARGIN.player - MARGIN.away) / (left + right),
+  );
+  const nearTop = -ahead * scale;
+  const away = hand === 'right' ? 1 : -1;
+  const breakY = hasFar ? nearTop - 14 : null;
+  return {
+    scale,
+    place: ({ alongM, rightM }) => ({
+      x: rightM * scale,
+      y: isFar({ alongM }) ? nearTop - 40 : -alongM * scale,
+    }),
+    top: nearTop - (hasFar ? FAR_STRIP : 0) - MARGIN.end,
+    bottom: behind * scale + MARGIN.end,
+    middle: ((right - left) / 2) * scale + (away * (MARGIN.away - MARGIN.player)) / 2,
+    breakY,
+  };
+}
+
+function breakShapes(breakY: number): Shape[] {
+  return [
+    {
+      kind: 'path',
+      d: polyline([-30, -10, 10, 30].map((x, i) => ({ x, y: breakY + (i % 2 === 0 ? 4 : -4) }))),
+      stroke: 'faint',
+      width: 1.6,
+    },
+  ];
+}
+
+/** A dimension line with its ticks, stood off the things it measures. */
+function dimension(a: Point, b: Point, off: number): { shapes: Shape[]; middle: Point } {
+  const isAcross = Math.abs(a.x - b.x) > Math.abs(a.y - b.y);
+  const shift = isAcross ? { x: 0, y: off } : { x: off, y: 0 };
+  const [from, to] = [a, b].map(({ x, y }) => ({ x: x + shift.x, y: y + shift.y })) as [
+    Point,
+    Point,
+  ];
+  const tick = isAcross ? { x: 0, y: 5 } : { x: 5, y: 0 };
+  const mark = (p: Point): string =>
+    `M${p.x - tick.x} ${p.y - tick.y}L${p.x + tick.x} ${p.y + tick.y}`;
+  const reachOut = (p: Point, q: Point): string => `M${p.x} ${p.y}L${q.x} ${q.y}`;
+  return {
+    shapes: [
+      {
+        kind: 'path',
+        d: `${reachOut(a, from)}${reachOut(b, to)}`,
+        stroke: 'line',
+        width: 0.8,
+      },
+      {
+        kind: 'path',
+        d: `${polyline([from, to])}${mark(from)}${mark(to)}`,
+        stroke: 'soft',
+        width: 1.4,
+      },
+    ],
+    middle: { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },
+  };
+}
+
+/** Dimension lines of the marks both of whose ends are on one side of the break, with their figures to place. */
+function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUnit) {
+  const shapes: Shape[] = [];
+  const labels: WantedLabel[] = [];
+  const away = hand === 'right' ? 1 : -1;
+  let lanes = 0;
+  for (const { label, distanceM, from, to } of layout.tape) {
+    const figure = tapeText(distanceM, unit);
+    if (isFar(from) !== isFar(to)) {
+      const at = { x: 0, y: place({ alongM: NEAR_M + 1, rightM: 0 }).y + 26 };
+      labels.push({ text: `${figure} ahead`, at, size: FIGURE_SIZE, fill: 'ink', clear: 38 });
+      continue;
+    }
+    const [a, b] = [place(from), place(to)];
+    const isAcross = Math.abs(a.x - b.x) > Math.abs(a.y - b.y);
+    if (!isAcross) lanes += 1;
+    const off = isAcross ? LANE : away * (30 + 3 * LANE * (lanes - 1));
+    const made = dimension(a, b, off);
+    shapes.push(...made.shapes);
+    labels.push({
+      text: `${figure} ${shortOf(label)}`.trim(),
+      at: made.middle,
+      size: FIGURE_SIZE,
+      fill: 'ink',
+      clear: isAcross ? Math.abs(a.x - b.x) / 2 + 8 : 8,
+    });
+  }
+  return { shapes, labels };
+}
+
+/** What a figure on the drawing says beside itself: where it is from and to is drawn. */
+const shortOf = (label: string): string => {
+  if (/inside/.test(label)) return 'in';
+  if (/outside/.test(label)) return 'out';
+  if (/behind/.test(label)) return 'behind';
+  if (/ahead/.test(label)) return 'ahead';
+  if (/width|between/.test(label)) return 'wide';
+  return '';
 };
 
-function partShapes(part: StationPart, at: Point, scale: number): Shape[] {
-  const half = polar(part.angleDeg, (part.lengthM * scale) / 2);
-  const ends = [plus(at, half), plus(at, { x: -half.x, y: -half.y })];
-  switch (part.kind) {
-    case 'ball':
-      return [{ kind: 'circle', x: at.x, y: at.y, r: 6, fill: 'paper', stroke: 'ink', width: 2 }];
-    case 'peg':
-      return [{ kind: 'circle', x: at.x, y: at.y, r: 5, fill: 'look' }];
-    case 'line':
-      return [];
-    case 'cover':
-      return [{ kind: 'path', d: polyline(ends), stroke: 'face', width: 13, opacity: 0.8 }];
-    case 'rod':
-      return [
-        { kind: 'path', d: polyline(ends), stroke: 'look', width: 4, dash: '9 4' },
-        { kind: 'circle', x: ends[1]!.x, y: ends[1]!.y, r: 6, fill: 'look' },
-      ];
-    case 'stick':
-      return [{ kind: 'path', d: polyline(ends), stroke: 'ink', width: 5 }];
-  }
+/** How far a part reaches from its middle sideways on the drawing, with a little air. */
+function clearOf(part: StationPart, scale: number): number {
+  if (part.kind === 'hold') return 26;
+  if (part.kind === 'brim') return 34;
+  if (part.kind === 'stick' || part.kind === 'corridor') return 12;
+  return Math.max(13, reach(part).x * scale + 8);
 }
 
-/** A station from above, the target up, to scale; what stands far ahead is drawn past a marked break. */
-export function stationPlan(layout: Layout, hand: Hand): StationPlan {
-  const { width, height } = STATION_BOX;
-  const things = layout.parts.filter(({ kind }) => kind !== 'line');
-  const near = things.filter((part) => Math.abs(part.alongM) <= NEAR_M);
-  const far = things.filter((part) => Math.abs(part.alongM) > NEAR_M);
-  const ahead = Math.max(0.3, ...near.map((p) => p.alongM + reach(p).y));
-  const behind = Math.max(0.3, ...near.map((p) => -p.alongM + reach(p).y));
-  const aside = Math.max(0.25, ...things.map((p) => Math.abs(p.rightM) + reach(p).x));
-  const room = height - 2 * MARGIN - (far.length > 0 ? 60 : 0);
-  const scale = Math.min(room / (ahead + behind), (width / 2 - MARGIN) / aside);
-  const top = -ahead * scale;
-  const breakY = top - 16;
-  const place = (part: StationPart): Point => ({
-    x: part.rightM * scale,
-    y: part.alongM > NEAR_M ? breakY - 26 : -part.alongM * scale,
-  });
-  const shapes: Shape[] = [hairline(breakY - (far.length > 0 ? 46 : 0), behind * scale + 14, 1.2)];
-  if (far.length > 0) {
-    shapes.push({
-      kind: 'path',
-      d: polyline([
-        { x: -30, y: breakY + 4 },
-        { x: -10, y: breakY - 4 },
-        { x: 10, y: breakY + 4 },
-        { x: 30, y: breakY - 4 },
-      ]),
-      stroke: 'faint',
-      width: 1.5,
+/** The far end of a corridor: its name stands there, out of the way of the ball. */
+function cornerOf({ angleDeg, lengthM, widthM }: StationPart, at: Point, scale: number): Point {
+  const end = polar(angleDeg, (lengthM * scale) / 2 - 12);
+  return { x: at.x + end.x + (widthM * scale) / 2, y: at.y + end.y };
+}
+
+const OPEN_KINDS: readonly StationPart['kind'][] = ['line', 'corridor', 'stick', 'rod', 'body'];
+
+/** What words must not lie over: the small things, each as a box. */
+const solidBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
+  parts
+    .filter(({ kind }) => !OPEN_KINDS.includes(kind))
+    .map((part) => {
+      const { x, y } = place(part);
+      const [w, h] = [reach(part).x, reach(part).y].map((r) => Math.max(8, r * scale)) as [
+        number,
+        number,
+      ];
+      return { left: x - w, top: y - h, right: x + w, bottom: y + h };
     });
-    shapes.push({
-      kind: 'text',
-      x: 38,
-      y: breakY + 4,
-      text: `break: ${far[0]!.alongM.toFixed(0)} m ahead`,
-      size: 12,
-      fill: 'soft',
-    });
-  }
-  const named = new Set<string>(['ball']);
-  for (const part of layout.parts) {
-    const at = place(part);
-    shapes.push(...partShapes(part, at, scale));
-    if (named.has(part.label) || part.kind === 'line') continue;
+
+function partLabels({ parts }: Layout, { place, scale }: Frame): WantedLabel[] {
+  const named = new Set<string>();
+  return parts.flatMap((part) => {
+    if (part.kind === 'line' || named.has(part.label)) return [];
     named.add(part.label);
-    const toRight = at.x > 8 || (Math.abs(at.x) <= 8 && hand === 'right');
-    const x = Math.max(-width / 2 + 6, Math.min(width / 2 - 6, at.x + (toRight ? 11 : -11)));
-    const overflows = toRight
-      ? x + part.label.length * 6.6 > width / 2
-      : x - part.label.length * 6.6 < -width / 2;
-    shapes.push({
-      kind: 'text',
-      x: overflows ? (toRight ? width / 2 - 4 : -width / 2 + 4) : x,
-      y: at.y + (overflows ? 18 : 4),
-      text: part.label,
-      size: 12.5,
-      anchor: toRight !== overflows ? 'start' : 'end',
-      fill: 'ink',
-    });
-  }
-  const minY = breakY - (far.length > 0 ? 58 : 10);
-  return { shapes, scale, box: [-width / 2, minY, width, behind * scale + 22 - minY] };
+    const isCorridor = part.kind === 'corridor';
+    const at = isCorridor ? cornerOf(part, place(part), scale) : place(part);
+    const fill = isCorridor ? ('path' as const) : ('ink' as const);
+    return [{ text: part.label, at, size: LABEL_SIZE, fill, clear: clearOf(part, scale) }];
+  });
+}
+
+/** Things are drawn from the ground up: what is large and faint first. */
+const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
+  corridor: 0,
+  line: 0,
+  shoe: 1,
+  body: 1,
+  cover: 2,
+  stick: 2,
+  head: 3,
+  rod: 4,
+  brim: 4,
+  hold: 4,
+  peg: 5,
+  ball: 6,
+};
+
+/**
+ * A station from above, the target up, to scale, with its dimensions on it: the feet, the clubhead and the corridor
+ * it may travel, every part named; what stands far ahead is drawn past a marked break.
+ */
+export function stationPlan(layout: Layout, hand: Hand, unit: LengthUnit = 'm'): StationPlan {
+  const frame = frameOf(layout, hand);
+  const { scale, place, top, bottom, middle, breakY } = frame;
+  const { width } = STATION_BOX;
+  const box: Box = { left: middle - width / 2, top, right: middle + width / 2, bottom };
+  const parts = [...layout.parts].sort((a, b) => DEPTH[a.kind] - DEPTH[b.kind]);
+  const dims = dimensions(layout, hand, frame, unit);
+  const target = { text: 'target', size: 12, x: 0, y: top + 12 };
+  const inner: Box = { left: box.left + 4, top: top + 4, right: box.right - 4, bottom: bottom - 4 };
+  const shapes: Shape[] = [
+    hairline(top + 16, bottom - 6, 1.4),
+    { kind: 'text', ...target, anchor: 'middle', fill: 'faint' },
+    ...(breakY === null ? [] : breakShapes(breakY)),
+    ...parts.flatMap((part) => partShapes(part, place(part), scale)),
+    ...dims.shapes,
+    ...placeLabels(
+      [...partLabels(layout, frame), ...dims.labels],
+      inner,
+      hand === 'right' ? 'right' : 'left',
+      [boxOfText(target.text, target.size, target, 'middle'), ...solidBoxes(layout, frame)],
+    ),
+  ];
+  return { shapes, scale, place, box: [box.left, top, width, bottom - top] };
 }

@@ -1,28 +1,24 @@
-import type { Drill, Hand } from '@loxos/core';
-import { format, parseISO } from 'date-fns';
+import type { Hand, StationCard } from '@loxos/core';
 import type { ReactNode } from 'react';
-import type { OwnDrill, PageContent } from '../api/client.ts';
+import type { PageContent } from '../api/client.ts';
 import { Drawing } from '../drawing/Drawing.tsx';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
-import { drillBy, kindOfHead } from '@loxos/core';
+import { dayText } from '../ui/day-text.ts';
 import { StationView } from '../ui/StationView.tsx';
 import { RichText } from './RichText.tsx';
-
-export const dayText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM');
 
 interface PageBodyProps {
   readonly content: PageContent;
   readonly hand: Hand;
   readonly unit: 'm' | 'yd';
-  readonly own: readonly OwnDrill[];
   /** What stands with a station, such as its log. */
-  readonly withStation?: (drill: Drill) => ReactNode;
+  readonly withStation?: (card: StationCard) => ReactNode;
   /** What stands before a line of homework, such as its tick. */
   readonly withHomework?: (date: string) => ReactNode;
 }
 
 /** What a player takes home, the same for the coach's preview and behind the link. */
-export function PageBody({ content, hand, unit, own, withStation, withHomework }: PageBodyProps) {
+export function PageBody({ content, hand, unit, withStation, withHomework }: PageBodyProps) {
   const { points, expect = '', numbers, slants, stations, homework, nextLook, words } = content;
   return (
     <div className="space-y-5">
@@ -75,23 +71,13 @@ export function PageBody({ content, hand, unit, own, withStation, withHomework }
           ))}
         </div>
       )}
-      {stations.map((station) => {
-        const drill = drillBy(station.drillId, own);
-        if (drill === null) return null;
-        const { headLengthM, ...angles } = station;
-        return (
-          <section key={station.drillId} className="space-y-3">
-            <h2 className="text-xl">{drill.name}</h2>
-            <StationView
-              drill={drill}
-              station={{ hand, kind: kindOfHead(headLengthM), ...angles }}
-              unit={unit}
-              files={false}
-            />
-            {withStation?.(drill)}
-          </section>
-        );
-      })}
+      {stations.map((card) => (
+        <section key={card.drillId} className="space-y-3">
+          <h2 className="text-xl">{card.name}</h2>
+          {withStation?.(card)}
+          <StationView card={card} unit={unit} files={false} />
+        </section>
+      ))}
       {homework.length > 0 && (
         <section>
           <h2 className="mb-1 text-xl">Homework</h2>

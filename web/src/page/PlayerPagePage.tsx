@@ -1,18 +1,18 @@
 import { CalendarDays, FileDown } from 'lucide-react';
 import { useParams } from 'react-router';
 import { Toaster, toast } from 'sonner';
-import { useOwnDrills, usePage, usePageRepetition, usePageTick } from '../api/queries.ts';
+import { usePage, usePageRepetition, usePageTick } from '../api/queries.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { StationLog } from '../ui/StationLog.tsx';
-import { PageBody, dayText } from './PageBody.tsx';
+import { dayText } from '../ui/day-text.ts';
+import { PageBody } from './PageBody.tsx';
 import { TickBox } from './TickBox.tsx';
 
 /** What a player sees behind their link: plain words, the station, homework to tick, repetitions to log. */
 export function PlayerPagePage() {
   const { token = '' } = useParams();
   const page = usePage(token);
-  const own = useOwnDrills().data ?? [];
   const tick = usePageTick(token);
   const log = usePageRepetition(token);
   if (page.error !== null) {
@@ -28,7 +28,7 @@ export function PlayerPagePage() {
   const pdf = (): void => {
     void import('./page-pdf.ts')
       .then(({ savePagePdf }) =>
-        savePagePdf(page.data, { playerName, academy, date, hand, unit: lengthUnit, own }),
+        savePagePdf(page.data, { playerName, academy, date, hand, unit: lengthUnit }),
       )
       .catch(() => toast.error('The PDF could not be made: try again.'));
   };
@@ -44,10 +44,9 @@ export function PlayerPagePage() {
         content={page.data}
         hand={hand}
         unit={lengthUnit}
-        own={own}
-        withStation={(drill) => (
+        withStation={({ drillId: id, name, misses }) => (
           <StationLog
-            drill={drill}
+            drill={{ id, name, misses }}
             repetitions={repetitions}
             withFeel={false}
             onAdd={(body) => log.mutate(body)}

@@ -1,12 +1,12 @@
-import { CAUTIONS, drillBy, kindOfHead } from '@loxos/core';
+import { CAUTIONS } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
-import type { OwnDrill, PageContent } from '../api/client.ts';
+import type { PageContent } from '../api/client.ts';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
 import { svgText } from '../drawing/svg-text.ts';
 import { savePdf } from '../ui/pdf.ts';
 import { stationContent } from '../ui/station-pdf.ts';
-import { dayText } from './PageBody.tsx';
+import { dayText } from '../ui/day-text.ts';
 import { plainText } from './RichText.tsx';
 
 interface PageFor {
@@ -15,12 +15,11 @@ interface PageFor {
   readonly date: string;
   readonly hand: Hand;
   readonly unit: 'm' | 'yd';
-  readonly own: readonly OwnDrill[];
 }
 
 /** The player's page as a PDF. */
 export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
-  const { playerName, academy, date, hand, unit, own } = to;
+  const { playerName, academy, date, hand, unit } = to;
   const content: Content[] = [
     { text: playerName, style: 'title' },
     { text: `${academy}, ${dayText(date)}`, style: 'soft', margin: [0, 0, 0, 8] },
@@ -62,11 +61,7 @@ export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
       margin: [0, 8, 0, 0],
     });
   }
-  for (const station of page.stations) {
-    const drill = drillBy(station.drillId, own);
-    const kind = kindOfHead(station.headLengthM);
-    if (drill !== null) content.push(...stationContent(drill, { hand, kind, ...station }, unit));
-  }
+  for (const card of page.stations) content.push(...stationContent(card, unit));
   content.push({ text: 'Homework', style: 'heading' });
   content.push({ ul: page.homework.map(({ date: day, what }) => `${dayText(day)}: ${what}`) });
   content.push({ text: `Next look: ${dayText(page.nextLook)}`, bold: true, margin: [0, 8, 0, 8] });

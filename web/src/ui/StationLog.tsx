@@ -1,5 +1,4 @@
 import { scoreStation } from '@loxos/core';
-import type { Drill } from '@loxos/core';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import type { AddRepetition, StoredRepetition } from '../api/client.ts';
@@ -7,7 +6,11 @@ import { Button } from './Button.tsx';
 import { Stepper } from './Stepper.tsx';
 
 interface StationLogProps {
-  readonly drill: Drill;
+  readonly drill: {
+    readonly id: string;
+    readonly name: string;
+    readonly misses: readonly string[];
+  };
   readonly repetitions: readonly StoredRepetition[];
   /** Felt and measured, for the coach; a player's page leaves them out. */
   readonly withFeel: boolean;

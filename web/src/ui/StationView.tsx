@@ -1,107 +1,111 @@
-import { CAUTIONS, DOSE, layoutFor, tapeText } from '@loxos/core';
-import type { Drill, StationFor } from '@loxos/core';
+import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
+import type { Layout, LengthUnit, StationCard } from '@loxos/core';
 import { FileDown, Image } from 'lucide-react';
 import { toast } from 'sonner';
 import { Drawing } from '../drawing/Drawing.tsx';
 import { stationPlan } from '../drawing/station-plan.ts';
 import { svgText } from '../drawing/svg-text.ts';
 import { Button } from './Button.tsx';
+import { PegHandles, isPathPeg } from './PegHandles.tsx';
 import { saveFile } from './save-file.ts';
 
 interface StationViewProps {
-  readonly drill: Drill;
-  readonly station: StationFor;
-  readonly unit: 'm' | 'yd';
+  readonly card: StationCard;
+  readonly unit: LengthUnit;
   readonly files?: boolean;
+  /** Takes the path a dragged peg asks for, degrees in-to-out; without it nothing can be dragged. */
+  readonly onPath?: ((pathDeg: number) => void) | undefined;
 }
 
-/** A station: drawn to scale, with what to tape out, how it goes, how much and what to mind. */
-export function StationView({ drill, station, unit, files = true }: StationViewProps) {
-  const layout = layoutFor(drill, station);
-  const plan = stationPlan(layout, station.hand);
-  const drawn = layout.parts.some(({ kind }) => kind !== 'ball');
+/** What there is to tape out: on the drawing too, here to read off one by one. */
+function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
+  return (
+    <dl aria-label="Distances to tape out" className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5">
+      {layout.tape.map(({ label, distanceM }) => (
+        <div key={label} className="contents">
+          <dt className="first-letter:uppercase">{label}</dt>
+          <dd className="text-right font-mono font-semibold">{tapeText(distanceM, unit)}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** A station: drawn large and to scale, with what to tape out, how it goes, how much and what to mind. */
+export function StationView({ card, unit, files = true, onPath }: StationViewProps) {
+  const { name, how, good, steps, cautions, hand, layout } = card;
+  const plan = stationPlan(layout, hand, unit);
+  const isDragged = onPath !== undefined && layout.parts.some(isPathPeg);
   const savePdf = (): void => {
     void import('./station-pdf.ts')
-      .then(({ saveStationPdf }) => saveStationPdf(drill, station, unit))
+      .then(({ saveStationPdf }) => saveStationPdf(card, unit))
       .catch(() => toast.error('The PDF could not be made: try again.'));
   };
   return (
-    <div className="grid gap-4 sm:grid-cols-[minmax(0,18rem)_1fr]">
-      {drawn ? (
-        <figure className="self-start rounded-xl border border-line bg-sheet p-2">
-          <Drawing
-            shapes={plan.shapes}
-            box={plan.box}
-            title={`${drill.name} from above, for a ${station.hand}-hander`}
-            className="w-full"
-          />
-          <figcaption className="text-sm text-soft">From above, to scale, the target up</figcaption>
-        </figure>
-      ) : drill.steps !== undefined ? (
-        <ol className="list-decimal space-y-1 rounded-xl border border-line bg-sheet p-4 pl-8">
-          {drill.steps.map((step) => (
+    <div className="space-y-3">
+      <p className="text-lg">{how}</p>
+      <figure className="rounded-xl border border-line bg-sheet p-2">
+        <Drawing
+          shapes={plan.shapes}
+          box={plan.box}
+          title={`${name} from above, for a ${hand}-hander`}
+          className="max-h-[58vh] w-full"
+        >
+          {isDragged && <PegHandles layout={layout} plan={plan} hand={hand} onPath={onPath} />}
+        </Drawing>
+        <figcaption className="text-sm text-soft">
+          From above, to scale, the target up.
+          {isDragged && ' Drag a peg: the path it asks for follows.'}
+        </figcaption>
+      </figure>
+      {steps.length > 0 && (
+        <ol className="list-decimal space-y-1 pl-8">
+          {steps.map((step) => (
             <li key={step}>{step}</li>
           ))}
         </ol>
-      ) : (
-        <p className="self-start rounded-xl border border-line bg-sheet p-4 text-soft">
-          Nothing to lay out: a ball and room to swing.
-        </p>
       )}
-      <div className="space-y-2">
-        <p className="text-lg">{drill.how}</p>
-        <p>
-          <b>A good one:</b> {drill.good}
-        </p>
-        {layout.tape.length > 0 && (
-          <dl
-            aria-label="Distances to tape out"
-            className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5"
-          >
-            {layout.tape.map(({ label, distanceM }) => (
-              <div key={label} className="contents">
-                <dt>{label}</dt>
-                <dd className="text-right font-mono font-semibold">{tapeText(distanceM, unit)}</dd>
-              </div>
+      <p>
+        <b>A good one:</b> {good}
+      </p>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Tape layout={layout} unit={unit} />
+        <div>
+          {steps.length === 0 && (
+            <details>
+              <summary className="min-h-9 cursor-pointer font-semibold">How much</summary>
+              <ol className="list-decimal pl-6">
+                {DOSE.steps.map((step) => (
+                  <li key={step}>{step}</li>
+                ))}
+              </ol>
+              <p className="text-soft">
+                Move on at {DOSE.moveOnAt} good of {DOSE.setOf}, step back at under{' '}
+                {DOSE.stepBackUnder} (common practice). A feel is larger than the real change.
+              </p>
+            </details>
+          )}
+          <ul className="text-sm text-soft">
+            {[...cautions, ...CAUTIONS].map((caution) => (
+              <li key={caution}>▲ {caution}</li>
             ))}
-          </dl>
-        )}
-        {drill.steps === undefined && (
-          <details>
-            <summary className="min-h-9 cursor-pointer font-semibold">How much</summary>
-            <ol className="list-decimal pl-6">
-              {DOSE.steps.map((step) => (
-                <li key={step}>{step}</li>
-              ))}
-            </ol>
-            <p className="text-soft">
-              Move on at {DOSE.moveOnAt} good of {DOSE.setOf}, step back at under{' '}
-              {DOSE.stepBackUnder} (common practice). A feel is larger than the real change.
-            </p>
-          </details>
-        )}
-        <ul className="text-sm text-soft">
-          {[...drill.cautions, ...CAUTIONS].map((caution) => (
-            <li key={caution}>▲ {caution}</li>
-          ))}
-        </ul>
-        {files && (
-          <div className="flex flex-wrap gap-2">
-            {drawn && (
-              <Button
-                onClick={() =>
-                  saveFile(`${drill.id}.svg`, 'image/svg+xml', svgText(plan.shapes, plan.box))
-                }
-              >
-                <Image aria-hidden size={16} /> SVG
-              </Button>
-            )}
-            <Button onClick={savePdf}>
-              <FileDown aria-hidden size={16} /> One page, PDF
-            </Button>
-          </div>
-        )}
+          </ul>
+        </div>
       </div>
+      {files && (
+        <div className="flex flex-wrap gap-2">
+          <Button
+            onClick={() =>
+              saveFile(`${card.drillId}.svg`, 'image/svg+xml', svgText(plan.shapes, plan.box))
+            }
+          >
+            <Image aria-hidden size={16} /> SVG
+          </Button>
+          <Button onClick={savePdf}>
+            <FileDown aria-hidden size={16} /> One page, PDF
+          </Button>
+        </div>
+      )}
     </div>
   );
 }

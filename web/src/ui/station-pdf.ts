@@ -1,30 +1,25 @@
-import { CAUTIONS, DOSE, layoutFor, tapeText } from '@loxos/core';
-import type { Drill, StationFor } from '@loxos/core';
+import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
+import type { LengthUnit, StationCard } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
 import { stationPlan } from '../drawing/station-plan.ts';
 import { svgText } from '../drawing/svg-text.ts';
 import { savePdf } from './pdf.ts';
 
 /** A station as paragraphs, its drawing among them. */
-export function stationContent(drill: Drill, station: StationFor, unit: 'm' | 'yd'): Content[] {
-  const layout = layoutFor(drill, station);
-  const { shapes, box } = stationPlan(layout, station.hand);
-  const drawn = layout.parts.some(({ kind }) => kind !== 'ball');
+export function stationContent(card: StationCard, unit: LengthUnit): Content[] {
+  const { name, how, good, steps, layout, hand } = card;
+  const { shapes, box } = stationPlan(layout, hand, unit);
   return [
-    { text: drill.name, style: 'heading' },
-    drill.how,
-    { text: `A good one: ${drill.good}`, margin: [0, 3, 0, 3] },
-    ...(drawn
-      ? [
-          {
-            svg: svgText(shapes, box),
-            width: 250,
-            alignment: 'center' as const,
-            margin: [0, 6, 0, 6] as [number, number, number, number],
-          },
-        ]
-      : []),
-    ...(drill.steps === undefined ? [] : [{ ol: [...drill.steps] }]),
+    { text: name, style: 'heading' },
+    how,
+    { text: `A good one: ${good}`, margin: [0, 3, 0, 3] },
+    {
+      svg: svgText(shapes, box),
+      width: 300,
+      alignment: 'center' as const,
+      margin: [0, 6, 0, 6] as [number, number, number, number],
+    },
+    ...(steps.length === 0 ? [] : [{ ol: [...steps] }]),
     ...(layout.tape.length === 0
       ? []
       : [
@@ -39,15 +34,11 @@ export function stationContent(drill: Drill, station: StationFor, unit: 'm' | 'y
   ];
 }
 
-export const saveStationPdf = (
-  drill: Drill,
-  station: StationFor,
-  unit: 'm' | 'yd',
-): Promise<void> =>
-  savePdf(`${drill.id}.pdf`, drill.name, [
-    ...stationContent(drill, station, unit),
+export const saveStationPdf = (card: StationCard, unit: LengthUnit): Promise<void> =>
+  savePdf(`${card.drillId}.pdf`, card.name, [
+    ...stationContent(card, unit),
     { text: 'How much', style: 'heading' },
     { ol: [...DOSE.steps] },
     { text: 'Mind', style: 'heading' },
-    { ul: [...drill.cautions, ...CAUTIONS] },
+    { ul: [...card.cautions, ...CAUTIONS] },
   ]);

@@ -1,7 +1,10 @@
 /** Body, hands and grip: what is moved without a lane for the ball. */
 import type { Drill } from '../drill.ts';
-import { BALL, layOut } from '../layout.ts';
-import { NOTHING, targetLine, tape, base, TOES_M } from './pieces.ts';
+import { BALL, layOut, stanceOf } from '../layout.ts';
+import { base, bodyLine, hold, tape, targetLine } from './pieces.ts';
+
+/** How far the face is closed before the hold, degrees: the middle of 15 to 20 (common practice, no source). */
+const PRESET_DEG = 17;
 
 export const BODY_DRILLS: readonly Drill[] = [
   {
@@ -14,7 +17,7 @@ export const BODY_DRILLS: readonly Drill[] = [
     near: ['chest', 'back-turn'],
     how: 'Turn more going back and keep the back to the target longer coming down.',
     good: 'The chest is still closed when the hands pass the trail hip.',
-    layout: NOTHING,
+    layout: (c) => layOut(c, [targetLine, bodyLine(c, 'chest still closed', 30), BALL], []),
   },
   {
     ...base,
@@ -26,7 +29,7 @@ export const BODY_DRILLS: readonly Drill[] = [
     near: ['chest'],
     how: 'Hold the hips back going back, and open the chest sooner coming down.',
     good: 'The chest faces the ball at impact.',
-    layout: NOTHING,
+    layout: (c) => layOut(c, [targetLine, bodyLine(c, 'chest open sooner', -20), BALL], []),
   },
   {
     ...base,
@@ -37,7 +40,22 @@ export const BODY_DRILLS: readonly Drill[] = [
     how: 'Eyes and brim of the cap stay still from hip to hip.',
     good: 'The brim has not turned when the club is past the ball.',
     misses: ['brim turned'],
-    layout: NOTHING,
+    layout: (c) =>
+      layOut(
+        c,
+        [
+          targetLine,
+          {
+            kind: 'brim',
+            label: 'brim stays still',
+            alongM: 0,
+            outM: -stanceOf(c).toesM + 0.12,
+            angleDeg: 90,
+          },
+          BALL,
+        ],
+        [],
+      ),
   },
   {
     ...base,
@@ -53,13 +71,23 @@ export const BODY_DRILLS: readonly Drill[] = [
     suits: 'those who keep missing the message',
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           targetLine,
           BALL,
-          { kind: 'cover', label: 'soft obstacle', alongM: 0.35, outM: -0.3, lengthM: 0.3 },
+          {
+            kind: 'cover',
+            label: 'soft obstacle',
+            alongM: 0.35,
+            outM: -0.35,
+            lengthM: 0.3,
+            widthM: 0.1,
+          },
         ],
-        [tape('obstacle ahead', 0.35), tape('obstacle inside the line', 0.3)],
+        [
+          tape('obstacle ahead', [0, 0], [0.35, 0]),
+          tape('obstacle inside the line', [0.35, 0], [0.35, -0.3]),
+        ],
       ),
   },
   {
@@ -76,18 +104,24 @@ export const BODY_DRILLS: readonly Drill[] = [
     misses: ['backed away'],
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           BALL,
           {
             kind: 'rod',
             label: 'stick off the lead hip',
-            alongM: 0.35,
-            outM: -TOES_M - 0.1,
+            alongM: stanceOf(c).leadM + 0.2,
+            outM: -stanceOf(c).toesM - 0.1,
             lengthM: 0.4,
           },
         ],
-        [tape('stick outside the lead foot', 0.1)],
+        [
+          tape(
+            'stick outside the middle of the lead foot',
+            [stanceOf(c).leadM, -stanceOf(c).toesM],
+            [stanceOf(c).leadM + 0.2, -stanceOf(c).toesM],
+          ),
+        ],
       ),
   },
   {
@@ -100,7 +134,7 @@ export const BODY_DRILLS: readonly Drill[] = [
     how: 'Hold the grip in the fingers, across the middle joint of the first finger.',
     good: 'Two to three knuckles of the lead hand show.',
     misses: ['slipped'],
-    layout: NOTHING,
+    layout: (c) => layOut(c, [targetLine, hold('grip in the fingers', 3), BALL], []),
   },
   {
     ...base,
@@ -112,7 +146,7 @@ export const BODY_DRILLS: readonly Drill[] = [
     how: 'Turn the lead hand back until two knuckles show.',
     good: 'Two knuckles, every time.',
     misses: ['three again'],
-    layout: NOTHING,
+    layout: (c) => layOut(c, [targetLine, hold('two knuckles show', 2), BALL], []),
   },
   {
     ...base,
@@ -124,7 +158,24 @@ export const BODY_DRILLS: readonly Drill[] = [
     near: ['grip-strength', 'forearms', 'lead-wrist'],
     how: 'At address close the face 15 to 20°, take the usual hold, turn the forearms until it looks square, and swing.',
     good: 'The ball bends to the draw side.',
-    layout: NOTHING,
+    layout: (c) =>
+      layOut(
+        c,
+        [
+          targetLine,
+          {
+            kind: 'head',
+            label: 'face closed first',
+            alongM: -0.05,
+            outM: 0,
+            lengthM: c.headLengthM,
+            widthM: 0.05,
+            angleDeg: -PRESET_DEG,
+          },
+          BALL,
+        ],
+        [],
+      ),
   },
   {
     ...base,
@@ -134,10 +185,10 @@ export const BODY_DRILLS: readonly Drill[] = [
     notFor: ['hook', 'closed'],
     strains: ['wrist'],
     near: ['lead-wrist', 'toe-at-top'],
-    how: 'A card in the back of the glove must not touch the forearm at the top.',
+    how: 'A card in the glove must not touch the forearm at the top.',
     good: 'The card stays clear of the forearm.',
     misses: ['card touched'],
     suits: 'those who keep missing the message',
-    layout: NOTHING,
+    layout: (c) => layOut(c, [targetLine, hold('card in the glove', 2), BALL], []),
   },
 ];

@@ -1,8 +1,7 @@
 /** What the drills of the catalogue are laid out with. */
-import { BALL, STICK_M, layOut } from '../layout.ts';
-import type { LayoutContext, PlainPart } from '../layout.ts';
+import { STICK_M, stanceOf } from '../layout.ts';
+import type { LayoutContext, PlainPart, PlainTape } from '../layout.ts';
 
-export const NOTHING = (c: LayoutContext) => layOut(c.hand, [BALL], []);
 export const targetLine: PlainPart = {
   kind: 'line',
   label: 'target line',
@@ -24,9 +23,42 @@ export const peg = (label: string, alongM: number, outM: number): PlainPart => (
   alongM,
   outM,
 });
-export const tape = (label: string, distanceM: number) => ({
+export const tape = (label: string, from: PlainTape['from'], to: PlainTape['to']): PlainTape => ({
   label,
-  distanceM: Math.abs(distanceM),
+  from,
+  to,
+});
+/** Where the head may travel: as wide as the head and its room, along a path. */
+export const corridor = (
+  { headLengthM }: LayoutContext,
+  pathDeg: number,
+  marginM: number = 0,
+  label = 'path of the head',
+): PlainPart => ({
+  kind: 'corridor',
+  label,
+  alongM: 0,
+  outM: 0,
+  lengthM: 0.9,
+  widthM: headLengthM + 2 * marginM,
+  angleDeg: pathDeg,
+});
+/** Shoulders or hips as a line over the body; closed is positive. */
+export const bodyLine = (c: LayoutContext, label: string, angleDeg: number): PlainPart => ({
+  kind: 'body',
+  label,
+  alongM: 0,
+  outM: -stanceOf(c).toesM - 0.16,
+  lengthM: 0.46,
+  angleDeg,
+});
+/** The lead hand on the grip from above, with the knuckles that show. */
+export const hold = (label: string, count: number): PlainPart => ({
+  kind: 'hold',
+  label,
+  alongM: 0.2,
+  outM: -0.28,
+  count,
 });
 export const base = {
   notFor: [],
@@ -41,5 +73,3 @@ export const base = {
 } as const;
 /** Where the start gate stands, m ahead, and how far off it lets the ball start, degrees. */
 export const START_GATE = { aheadM: 3, halfDeg: 1.5 } as const;
-/** Feet from the ball line to the toes, m: an iron's, for drawing. */
-export const TOES_M = 0.55;

@@ -1,7 +1,7 @@
 /** Shape, start and routine. */
 import type { Drill } from '../drill.ts';
-import { BALL, STICK_M, layOut, pegOutM } from '../layout.ts';
-import { NOTHING, targetLine, stick, peg, tape, base, START_GATE, TOES_M } from './pieces.ts';
+import { BALL, STICK_M, layOut, pegOutM, stanceOf } from '../layout.ts';
+import { base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
 
 export const SHAPE_DRILLS: readonly Drill[] = [
   {
@@ -15,18 +15,27 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     suits: 'those who look',
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           BALL,
           { ...targetLine, kind: 'stick' },
-          stick('body and path', 0.2, -TOES_M, c.pathDeg),
+          corridor(c, c.pathDeg),
+          stick('body and path', 0.2, -stanceOf(c).toesM + 0.06, c.pathDeg),
           stick('face', 0.7, pegOutM(0.7, c.faceDeg), c.faceDeg),
           peg('start mark', START_GATE.aheadM, pegOutM(START_GATE.aheadM, c.startDeg)),
         ],
         [
-          tape('path stick off square, at its end', pegOutM(STICK_M, c.pathDeg)),
-          tape('face stick off the line, at 1.2 m', pegOutM(STICK_M, c.faceDeg)),
-          tape('start mark off the line, at 3 m', pegOutM(START_GATE.aheadM, c.startDeg)),
+          tape(
+            'face stick off the line, at 1.2 m',
+            [STICK_M, 0],
+            [STICK_M, pegOutM(STICK_M, c.faceDeg)],
+          ),
+          tape('path off the line, at 45 cm', [0.45, 0], [0.45, pegOutM(0.45, c.pathDeg)]),
+          tape(
+            'start mark off the line, at 3 m',
+            [START_GATE.aheadM, 0],
+            [START_GATE.aheadM, pegOutM(START_GATE.aheadM, c.startDeg)],
+          ),
         ],
       ),
   },
@@ -42,14 +51,20 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     layout: (c) => {
       const mark = Math.min(-2, c.startDeg);
       return layOut(
-        c.hand,
+        c,
         [
           targetLine,
           BALL,
-          stick('at the start mark', 0.2, -TOES_M, mark),
+          stick('toes, at the start mark', 0.2, -stanceOf(c).toesM + 0.06, mark),
           peg('start mark', START_GATE.aheadM, pegOutM(START_GATE.aheadM, mark)),
         ],
-        [tape('start mark off the line, at 3 m', pegOutM(START_GATE.aheadM, mark))],
+        [
+          tape(
+            'start mark off the line, at 3 m',
+            [START_GATE.aheadM, 0],
+            [START_GATE.aheadM, pegOutM(START_GATE.aheadM, mark)],
+          ),
+        ],
       );
     },
   },
@@ -63,15 +78,19 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     good: 'The ball passes within a hand of the post.',
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           targetLine,
           BALL,
           peg('start post', START_GATE.aheadM, pegOutM(START_GATE.aheadM, c.startDeg)),
         ],
         [
-          tape('post ahead', START_GATE.aheadM),
-          tape('post off the line', pegOutM(START_GATE.aheadM, c.startDeg)),
+          tape('post ahead', [0, 0], [START_GATE.aheadM, 0]),
+          tape(
+            'post off the line',
+            [START_GATE.aheadM, 0],
+            [START_GATE.aheadM, pegOutM(START_GATE.aheadM, c.startDeg)],
+          ),
         ],
       ),
   },
@@ -92,6 +111,11 @@ export const SHAPE_DRILLS: readonly Drill[] = [
       'One look',
       'Go',
     ],
-    layout: NOTHING,
+    layout: (c) =>
+      layOut(
+        c,
+        [targetLine, BALL, peg('start mark', 1, pegOutM(1, c.startDeg))],
+        [tape('start mark ahead, on the line the ball is to start', [0, 0], [1, 0])],
+      ),
   },
 ];

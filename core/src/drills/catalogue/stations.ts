@@ -1,9 +1,22 @@
 /** Stations for the path: sticks, pegs, rods and gates. */
 import type { Drill } from '../drill.ts';
-import { BALL, STICK_M, layOut, pegOutM } from '../layout.ts';
-import { NOTHING, targetLine, stick, peg, tape, base, START_GATE, TOES_M } from './pieces.ts';
+import { BALL, STICK_M, layOut, pegOutM, stanceOf } from '../layout.ts';
+import { degToRad } from '../../units/units.ts';
+import { base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
 
 const ROD = 'Soft, foam-ended rods only.';
+/** The pegs stepped over, with how far along the line each stands, m. */
+const STEPS_M = [
+  ['first peg', -0.35],
+  ['second peg', -0.18],
+  ['third peg', 0.3],
+] as const;
+/** How far across a rehearsal swings, degrees (common practice, no source). */
+const REHEARSAL_DEG = 12;
+/** A head cover, m. */
+const COVER = { lengthM: 0.22, widthM: 0.1 } as const;
+/** How far beyond the path asked for an obstacle stops the club, degrees. */
+const LET_BY_DEG = 2;
 /** Room either side of a clubhead in a gate, m. */
 const GATE_MARGIN_M = 0.03;
 
@@ -19,7 +32,7 @@ export const STATIONS: readonly Drill[] = [
     misses: ['set up off'],
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           BALL,
           stick('target line', 0.5, 0.06),
@@ -32,7 +45,7 @@ export const STATIONS: readonly Drill[] = [
             angleDeg: 90,
           },
         ],
-        [tape('end of the square stick short of the ball’s line', 0.165)],
+        [tape('square stick ends short of the ball’s line', [-0.05, -0.165], [-0.05, 0])],
       ),
   },
   {
@@ -46,9 +59,9 @@ export const STATIONS: readonly Drill[] = [
     misses: ['set up off'],
     layout: (c) =>
       layOut(
-        c.hand,
-        [BALL, stick('outer rail', 0.4, 0.1), stick('inner rail', 0.1, -TOES_M)],
-        [tape('between the rails', TOES_M + 0.1)],
+        c,
+        [BALL, stick('outer rail', 0.4, 0.1), stick('inner rail', 0.1, -stanceOf(c).toesM + 0.02)],
+        [tape('between the rails', [0.3, -stanceOf(c).toesM + 0.02], [0.3, 0.1])],
       ),
   },
   {
@@ -66,9 +79,10 @@ export const STATIONS: readonly Drill[] = [
       const wide = START_GATE.aheadM * Math.tan((START_GATE.halfDeg * Math.PI) / 180);
       const mark = pegOutM(START_GATE.aheadM, c.startDeg);
       return layOut(
-        c.hand,
+        c,
         [
           targetLine,
+          corridor(c, c.pathDeg, GATE_MARGIN_M),
           BALL,
           stick('club gate', 0, half, c.pathDeg),
           stick('club gate', 0, -half, c.pathDeg),
@@ -76,9 +90,13 @@ export const STATIONS: readonly Drill[] = [
           peg('start gate', START_GATE.aheadM, mark - wide),
         ],
         [
-          tape('width of the club gate', 2 * half),
-          tape('start gate ahead', START_GATE.aheadM),
-          tape('width of the start gate', 2 * wide),
+          tape('width of the club gate', [0, -half], [0, half]),
+          tape('start gate ahead', [0, mark], [START_GATE.aheadM, mark]),
+          tape(
+            'width of the start gate',
+            [START_GATE.aheadM, mark - wide],
+            [START_GATE.aheadM, mark + wide],
+          ),
         ],
       );
     },
@@ -94,13 +112,16 @@ export const STATIONS: readonly Drill[] = [
     misses: ['heel', 'toe'],
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           BALL,
           { ...BALL, label: 'outer ball', outM: c.headLengthM },
           { ...BALL, label: 'inner ball', outM: -c.headLengthM },
         ],
-        [tape('between the balls', c.headLengthM)],
+        [
+          tape('to the outer ball', [0, 0], [0, c.headLengthM]),
+          tape('to the inner ball', [0, 0], [0, -c.headLengthM]),
+        ],
       ),
   },
   {
@@ -117,17 +138,21 @@ export const STATIONS: readonly Drill[] = [
     layout: (c) => {
       const path = Math.max(4, c.pathDeg);
       return layOut(
-        c.hand,
+        c,
         [
           targetLine,
+          corridor(c, path),
           BALL,
-          ...[-0.35, -0.18, 0.3].map((along) => peg('peg', along, pegOutM(along, path))),
+          ...STEPS_M.map(([label, along]) => peg(label, along, pegOutM(along, path))),
         ],
-        [
-          tape('near pegs in, at 18 cm behind', pegOutM(0.18, path)),
-          tape('far peg in, at 35 cm behind', pegOutM(0.35, path)),
-          tape('peg out, at 30 cm ahead', pegOutM(0.3, path)),
-        ],
+        STEPS_M.flatMap(([label, along]) => [
+          tape(`${label} ${along < 0 ? 'behind the ball' : 'ahead'}`, [0, 0], [along, 0]),
+          tape(
+            `${label} ${along < 0 ? 'inside the line' : 'outside the line'}`,
+            [along, 0],
+            [along, pegOutM(along, path)],
+          ),
+        ]),
       );
     },
   },
@@ -145,9 +170,10 @@ export const STATIONS: readonly Drill[] = [
     cautions: [ROD],
     layout: (c) =>
       layOut(
-        c.hand,
+        c,
         [
           targetLine,
+          corridor(c, c.pathDeg),
           BALL,
           {
             kind: 'rod',
@@ -158,7 +184,10 @@ export const STATIONS: readonly Drill[] = [
             angleDeg: 90,
           },
         ],
-        [tape('rod behind the ball', 0.35), tape('foot of the rod outside the line', 0.6)],
+        [
+          tape('rod behind the ball', [0, 0], [-0.35, 0]),
+          tape('foot of the rod outside the line', [-0.35, 0], [-0.35, 0.6]),
+        ],
       ),
   },
   {
@@ -176,9 +205,12 @@ export const STATIONS: readonly Drill[] = [
       const ahead = 2 * c.headLengthM;
       const inside = c.pathDeg < 0 ? -pegOutM(ahead, c.pathDeg) : c.headLengthM;
       return layOut(
-        c.hand,
-        [targetLine, BALL, peg('far peg', ahead, -inside)],
-        [tape('peg ahead', ahead), tape('peg inside the line', inside)],
+        c,
+        [targetLine, corridor(c, Math.min(0, c.pathDeg)), BALL, peg('far peg', ahead, -inside)],
+        [
+          tape('peg ahead', [0, 0], [ahead, 0]),
+          tape('peg inside the line', [ahead, 0], [ahead, -inside]),
+        ],
       );
     },
   },
@@ -193,22 +225,30 @@ export const STATIONS: readonly Drill[] = [
     good: 'The head misses the cover.',
     misses: ['hit the cover'],
     suits: 'those who keep missing the message',
-    layout: (c) =>
-      layOut(
-        c.hand,
+    layout: (c) => {
+      // The edge stands where a head on a path this far beyond the one asked for would brush it.
+      const behind = 0.3;
+      const edge = behind * Math.tan(degToRad(c.pathDeg + LET_BY_DEG)) + c.headLengthM / 2;
+      return layOut(
+        c,
         [
           targetLine,
+          corridor(c, c.pathDeg),
           BALL,
           {
             kind: 'cover',
             label: 'head cover',
-            alongM: -0.3,
-            outM: -(c.headLengthM / 2 + 0.05),
-            lengthM: 0.2,
+            alongM: -behind,
+            outM: -edge - COVER.widthM / 2,
+            ...COVER,
           },
         ],
-        [tape('cover behind', 0.3), tape('cover inside the line', c.headLengthM / 2 + 0.05)],
-      ),
+        [
+          tape('cover behind the ball', [0, 0], [-behind, 0]),
+          tape('edge of the cover inside the line', [-behind, 0], [-behind, -edge]),
+        ],
+      );
+    },
   },
   {
     ...base,
@@ -220,7 +260,23 @@ export const STATIONS: readonly Drill[] = [
     near: ['chest'],
     how: 'Practice swings well over and across, then a normal swing.',
     good: 'The rehearsal is exaggerated, the ball is not.',
-    layout: NOTHING,
+    layout: (c) =>
+      layOut(
+        c,
+        [
+          targetLine,
+          corridor(c, -REHEARSAL_DEG, 0, 'rehearsal, no ball'),
+          corridor(c, Math.min(0, c.pathDeg)),
+          BALL,
+        ],
+        [
+          tape(
+            'rehearsal inside the line, at 45 cm ahead',
+            [0.45, 0],
+            [0.45, -pegOutM(0.45, REHEARSAL_DEG)],
+          ),
+        ],
+      ),
   },
   {
     ...base,
@@ -238,11 +294,19 @@ export const STATIONS: readonly Drill[] = [
         [1, -1].map((side) => peg('peg', along, pegOutM(along, c.pathDeg) + side * half)),
       );
       return layOut(
-        c.hand,
-        [targetLine, BALL, ...pegs],
+        c,
+        [targetLine, corridor(c, c.pathDeg, GATE_MARGIN_M), BALL, ...pegs],
         [
-          tape('width of the channel', 2 * half),
-          tape('middle of the channel off the line, at 30 cm', pegOutM(0.3, c.pathDeg)),
+          tape(
+            'width of the channel',
+            [-0.3, pegOutM(-0.3, c.pathDeg) - half],
+            [-0.3, pegOutM(-0.3, c.pathDeg) + half],
+          ),
+          tape(
+            'middle of the channel off the line, at 30 cm',
+            [0.3, 0],
+            [0.3, pegOutM(0.3, c.pathDeg)],
+          ),
         ],
       );
     },

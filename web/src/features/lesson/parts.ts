@@ -28,17 +28,18 @@ export interface StationAsk {
   readonly faceDeg: number;
   readonly startDeg: number;
 }
+/** What the coach wrote over the page as the lesson makes it; null stays as made, and follows the lesson. */
 export interface SendValue {
-  readonly points: readonly string[];
-  readonly homework: readonly HomeworkDay[];
-  readonly nextLook: string;
+  readonly points: readonly (string | null)[];
+  readonly homework: readonly HomeworkDay[] | null;
+  readonly nextLook: string | null;
   readonly words: Record<string, unknown> | null;
 }
 interface PartValues {
   readonly setup: SetUpValue;
   readonly causes: { readonly observations: Observations };
   readonly work: WorkValue;
-  readonly send: SendValue | null;
+  readonly send: SendValue;
 }
 
 const BLANK: PartValues = {
@@ -50,7 +51,7 @@ const BLANK: PartValues = {
     drillIds: [],
     stations: {},
   },
-  send: null,
+  send: { points: [], homework: null, nextLook: null, words: null },
 };
 
 /** What a step holds, with blanks where nothing was put down. */
@@ -64,11 +65,11 @@ export function partOf<N extends LessonPartName>(lesson: Lesson, name: N): PartV
 export function savePart<N extends LessonPartName>(
   lesson: Lesson,
   name: N,
-  value: NonNullable<PartValues[N]>,
+  value: PartValues[N],
   label: string,
 ): void {
   const before = partOf(lesson, name);
-  const push = (next: NonNullable<PartValues[N]>): void =>
+  const push = (next: PartValues[N]): void =>
     useOutbox.getState().push({
       op: 'part',
       lessonId: lesson.id,
@@ -76,5 +77,5 @@ export function savePart<N extends LessonPartName>(
       value: next as unknown as Record<string, unknown>,
     });
   push(value);
-  if (before !== null) remember(label, () => push(before));
+  remember(label, () => push(before));
 }

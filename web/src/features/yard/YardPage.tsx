@@ -1,12 +1,20 @@
-import { CLUB_KINDS, DRILLS, HANDS, pathOfPegDeg, asDrill, MOVE_LABELS } from '@loxos/core';
-import type { ClubKind, Drill, Hand } from '@loxos/core';
+import {
+  CLUB_KINDS,
+  DRILLS,
+  HANDS,
+  pathOfPegDeg,
+  stationCard,
+  asDrill,
+  MOVE_LABELS,
+} from '@loxos/core';
+import type { ClubKind, Drill, Hand, LengthUnit } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
-import { SelectField } from '../../ui/Field.tsx';
 import { Dial } from '../../ui/Dial.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
 import { StationView } from '../../ui/StationView.tsx';
 
@@ -16,7 +24,7 @@ function effectWords({ movesPath, movesFace, serves }: Drill): string {
     movesPath < 0 && 'path out-to-in',
     movesFace > 0 && 'face open',
     movesFace < 0 && 'face closed',
-    serves.length > 0 && `laid out for ${serves.map((move) => MOVE_LABELS[move]).join(', ')}`,
+    serves.length > 0 && `for ${serves.map((move) => MOVE_LABELS[move]).join(', ')}`,
   ].filter((part) => part !== false);
   return parts.join(', ');
 }
@@ -103,7 +111,11 @@ export function YardPage() {
         {chosen.notFor.length > 0 && (
           <p className="text-lg text-look">▲ Not for a player with: {chosen.notFor.join(', ')}.</p>
         )}
-        <StationView drill={chosen} station={station} unit={unit} />
+        <StationView
+          card={stationCard(chosen, station)}
+          unit={unit}
+          onPath={(v) => say('path', String(v))}
+        />
         {chosen.id.startsWith('own-') && (
           <Button onClick={() => remove.mutate(chosen.id)}>
             <Trash2 aria-hidden size={16} /> Take this drill away
@@ -112,29 +124,29 @@ export function YardPage() {
       </article>
       <section aria-label="Set for" className="space-y-2">
         <div className="grid grid-cols-2 gap-2 lg:grid-cols-1">
-          <SelectField
-            label="Hand"
+          <Segments<Hand>
+            legend="Hand"
             options={[
-              ['right', 'Right'],
               ['left', 'Left'],
+              ['right', 'Right'],
             ]}
             value={hand}
-            onChange={(event) => say('hand', event.target.value)}
+            onChange={(v) => say('hand', v)}
           />
-          <SelectField
-            label="Club"
+          <Segments<ClubKind>
+            legend="Club"
             options={CLUB_KINDS.map((k) => [k, k] as const)}
             value={kind}
-            onChange={(event) => say('club', event.target.value)}
+            onChange={(v) => say('club', v)}
           />
-          <SelectField
-            label="Distances"
+          <Segments<LengthUnit>
+            legend="Distances"
             options={[
               ['m', 'cm and m'],
               ['yd', 'inches and feet'],
             ]}
             value={unit}
-            onChange={(event) => say('unit', event.target.value)}
+            onChange={(v) => say('unit', v)}
           />
         </div>
         <Dial

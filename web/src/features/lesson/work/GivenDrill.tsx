@@ -1,4 +1,4 @@
-import { drillBy, findClub, stationBalls, stationWords } from '@loxos/core';
+import { drillBy, findClub, stationBalls, stationCard, stationWords } from '@loxos/core';
 import type { OwnDrillFacts } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
@@ -80,7 +80,11 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
         onUndo={(repetitionId) => push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}
       />
       <Panel name={`Station: ${drill.name}`}>
-        <StationView drill={drill} station={{ hand, kind, ...ask }} unit={lengthUnit} />
+        <StationView
+          card={stationCard(drill, { hand, kind, ...ask })}
+          unit={lengthUnit}
+          onPath={(pathDeg) => onAsk({ ...ask, pathDeg })}
+        />
         <Asks ask={ask} onAsk={onAsk} />
         <Button
           look="quiet"

@@ -10,6 +10,7 @@ import { partOf, savePart } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
 import { DrillChoice } from './DrillChoice.tsx';
 import { GivenDrill } from './GivenDrill.tsx';
+import { Preview } from './Preview.tsx';
 import { WhatFirst } from './WhatFirst.tsx';
 import type { ChangeWork } from './WhatFirst.tsx';
 
@@ -85,6 +86,9 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
             given={work.drillIds}
             onGive={give}
           />
+        )}
+        {planned !== null && open === undefined && planned.work.offered[0] !== undefined && (
+          <Preview lesson={lesson} planned={planned} drill={planned.work.offered[0].drill} />
         )}
       </div>
     </div>

@@ -1,0 +1,25 @@
+import { findDrill, stationCard } from '@loxos/core';
+import { stationsOf } from './given-before.ts';
+
+const asked = { pathDeg: 4, faceDeg: 2, startDeg: 0 };
+
+it('a page given before stations held their words gets them, for the hand and the head it was made for', () => {
+  const old = { drillId: 'rails', headLengthM: 0.12, ...asked };
+  expect(stationsOf([old], 'left', [])).toEqual([
+    stationCard(findDrill('rails')!, { hand: 'left', kind: 'driver', ...asked }),
+  ]);
+});
+
+it('a page given since keeps its own, whatever became of the drill', () => {
+  const card = {
+    ...stationCard(findDrill('rails')!, { hand: 'right', kind: 'iron', ...asked }),
+    how: 'As it was said that day.',
+  };
+  expect(stationsOf([card], 'left', [])).toEqual([card]);
+});
+
+it('a drill taken away since, of which nothing was kept, has no station', () => {
+  expect(stationsOf([{ drillId: 'own-gone', headLengthM: 0.08, ...asked }], 'right', [])).toEqual(
+    [],
+  );
+});

@@ -1,0 +1,71 @@
+import { format, parseISO } from 'date-fns';
+import { CalendarDays } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { DayPicker } from 'react-day-picker';
+import 'react-day-picker/style.css';
+import { TextField } from './Field.tsx';
+import { shortDay, typedDay } from './day-text.ts';
+
+interface DateFieldProps {
+  readonly label: string;
+  readonly isLabelHidden?: boolean;
+  /** ISO date. */
+  readonly value: string;
+  readonly onChange: (iso: string) => void;
+}
+
+/** A day, typed or picked; written as everywhere else. */
+export function DateField({ label, isLabelHidden = false, value, onChange }: DateFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [isOpen, setOpen] = useState(false);
+  const day = typed === null ? value : typedDay(typed, new Date());
+  const type = (text: string): void => {
+    setTyped(text);
+    const next = typedDay(text, new Date());
+    if (next !== null && next !== value) onChange(next);
+  };
+  const pick = (date: Date | undefined): void => {
+    if (date === undefined) return;
+    setTyped(null);
+    setOpen(false);
+    onChange(format(date, 'yyyy-MM-dd'));
+  };
+  return (
+    <div className="flex items-end gap-1">
+      <div className="min-w-0 flex-1">
+        <TextField
+          label={label}
+          isLabelHidden={isLabelHidden}
+          value={typed ?? shortDay(value)}
+          error={day === null ? 'Write a day, such as 3 Dec 2026.' : undefined}
+          onChange={(event) => type(event.target.value)}
+          onBlur={() => setTyped(null)}
+        />
+      </div>
+      <Popover.Root open={isOpen} onOpenChange={setOpen}>
+        <Popover.Trigger
+          aria-label={`Pick ${label.toLowerCase()}`}
+          className="inline-flex size-11 shrink-0 items-center justify-center rounded-lg border border-faint hover:border-ink"
+        >
+          <CalendarDays aria-hidden size={18} />
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            align="end"
+            sideOffset={4}
+            className="z-50 rounded-xl border border-line bg-sheet p-3 text-ink shadow-xl"
+          >
+            <DayPicker
+              mode="single"
+              weekStartsOn={1}
+              defaultMonth={parseISO(value)}
+              selected={parseISO(value)}
+              onSelect={pick}
+            />
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+    </div>
+  );
+}

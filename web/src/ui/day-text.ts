@@ -1,0 +1,33 @@
+import { format, isValid, parse, parseISO, startOfDay } from 'date-fns';
+
+/** A day as it is written everywhere: `Wednesday 25 November`. */
+export const dayText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM');
+/** With its time: `Wednesday 25 November, 10:30`. */
+export const momentText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM, HH:mm');
+/** A day where there is little room, and as it is typed: `Wed 25 Nov 2026`. */
+export const shortDay = (iso: string): string => format(parseISO(iso), 'EEE d MMM yyyy');
+
+const WRITTEN = [
+  'EEE d MMM yyyy',
+  'd MMM yyyy',
+  'd MMMM yyyy',
+  'yyyy-MM-dd',
+  'd.M.yyyy',
+  'd/M/yyyy',
+  'd MMM',
+  'd MMMM',
+  'd.M.',
+] as const;
+/** A year further off than this is a slip of the finger. */
+const YEARS_NEAR = 20;
+
+/** What was typed as an ISO date, day before month; null where it is no day. */
+export function typedDay(text: string, today: Date): string | null {
+  for (const pattern of WRITTEN) {
+    const day = parse(text.trim(), pattern, startOfDay(today));
+    if (isValid(day) && Math.abs(day.getFullYear() - today.getFullYear()) <= YEARS_NEAR) {
+      return format(day, 'yyyy-MM-dd');
+    }
+  }
+  return null;
+}
