@@ -220,6 +220,7 @@ export type { ReadBlock } from './proof/blocks.ts';
 export { drillEffects, rankDrills } from './proof/effects.ts';
 export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
+export { homeworkState } from './record/homework.ts';
 export { addDaysIso, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/balls.ts';

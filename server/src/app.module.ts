@@ -7,6 +7,9 @@ import { BallsService } from './balls/balls.service.ts';
 import { BlocksController } from './blocks/blocks.controller.ts';
 import { BlocksRepository } from './blocks/blocks.repository.ts';
 import { BlocksService } from './blocks/blocks.service.ts';
+import { DayController } from './day/day.controller.ts';
+import { DayRepository } from './day/day.repository.ts';
+import { DayService } from './day/day.service.ts';
 import { Store } from './db/store.ts';
 import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
@@ -40,6 +43,7 @@ export class AppModule {
         LessonsController,
         BallsController,
         BlocksController,
+        DayController,
         IntakeController,
         SettingsController,
         StepsController,
@@ -57,6 +61,8 @@ export class AppModule {
         BallsService,
         BlocksRepository,
         BlocksService,
+        DayRepository,
+        DayService,
         FilesRepository,
         IntakeService,
         SettingsService,

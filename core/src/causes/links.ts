@@ -57,9 +57,9 @@ export const CAUSE_LINKS = [
     'too far forward',
   ]),
   link('aim', 'Body aim', 'set-up', 'A stick along the toes, seen from behind', [
-    'to the pull side',
-    'on target',
-    'to the push side',
+    'open to the target',
+    'at the target',
+    'closed to the target',
   ]),
   link('shoulder-line', 'Shoulder line', 'set-up', 'A stick across the shoulders', [
     'closed',
@@ -73,7 +73,7 @@ export const CAUSE_LINKS = [
     'neutral, two',
     'strong, three or more',
   ]),
-  link('grip-hold', 'Hold', 'set-up', 'Where the grip runs across the lead hand', [
+  link('grip-hold', 'Grip across the hand', 'set-up', 'Where the grip runs across the lead hand', [
     'in the fingertips',
     'in the fingers',
     'in the palm',

@@ -29,6 +29,13 @@ describe('a what-if in words', () => {
     expect(describeChange(made({}), made({}), UNITS)).toContain('same delivery');
   });
 
+  it('does not write nothing as a figure', () => {
+    const straight = made({ clubPathDeg: 0, faceAngleDeg: 0 });
+    expect(describeShot(straight.delivery, straight.shot, UNITS)).toMatch(
+      /^A straight ball: it starts on line, does not bend, carries \d+ m and lands on the target line\./,
+    );
+  });
+
   it('has a word for a delivery that strikes nothing', () => {
     const still = made({ clubSpeedMps: 0 });
     expect(describeShot(still.delivery, still.shot, UNITS)).toContain('does not send a ball');

@@ -5,9 +5,15 @@ import type { DisplayUnits } from './format.ts';
 import { faceWord, pathWord } from '../line/words.ts';
 import { nameShot } from '../reading/names.ts';
 
+/** Starts nearer to the line than this are on it, degrees: the figure would round to nothing. */
+const ON_LINE_DEG = 0.05;
+
 /** A modelled shot in a sentence: what it is, where it starts, bends and lands. */
-export function describeShot(delivery: Delivery, shot: SimulatedShot, units: DisplayUnits): string {
-  const { launch, flight } = shot;
+export function describeShot(
+  delivery: Delivery,
+  { launch, flight }: SimulatedShot,
+  units: DisplayUnits,
+): string {
   if (flight.outcome !== 'landed') return 'This delivery does not send a ball into the air.';
   const { startDirectionDeg } = launch;
   const { curveM, carryM, offlineM } = flight;
@@ -21,8 +27,15 @@ export function describeShot(delivery: Delivery, shot: SimulatedShot, units: Dis
       : `the face ${formatNumber(Math.abs(gap))}° ${faceWord(gap, delivery.hand)} to it`;
   const side = formatSideLength(offlineM, units.length);
   const finish = side.startsWith('0 ') ? 'on the target line' : `${side} of the target line`;
+  const shot = name === 'straight' ? 'A straight ball' : `${article} ${name}`;
+  const start =
+    Math.abs(startDirectionDeg) < ON_LINE_DEG
+      ? 'on line'
+      : formatSideAngle(startDirectionDeg, units.angle);
+  const bent = formatSideLength(curveM, units.length);
+  const bend = bent.startsWith('0 ') ? 'does not bend' : `bends ${bent}`;
   return (
-    `${article} ${name}: it starts ${formatSideAngle(startDirectionDeg, units.angle)}, bends ${formatSideLength(curveM, units.length)}, ` +
+    `${shot}: it starts ${start}, ${bend}, ` +
     `carries ${formatLength(carryM, units.length)} and lands ${finish}. The path is ${path === 'neutral' ? 'along the line' : path}, ${toPath}.`
   );
 }

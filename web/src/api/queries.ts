@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { answerOf, api } from './client.ts';
 import type {
@@ -11,6 +12,7 @@ import type {
   PageContent,
   PlayerPage,
   Settings,
+  UpdateLesson,
   UpdatePlayer,
 } from './client.ts';
 import { applyPending, useOutbox } from './outbox.ts';
@@ -46,6 +48,67 @@ export const useLessons = (filter: LessonFilter) =>
     queryKey: [...keys.lessons, filter],
     queryFn: () => answerOf(api.GET('/api/lessons', { params: { query: filter } })),
   });
+
+/** Today, as the server is told it: days are the coach's own. */
+const todayText = (): string => format(new Date(), 'yyyy-MM-dd');
+
+/** What each player was last given. */
+export const useGiven = () =>
+  useQuery({
+    queryKey: [...keys.lessons, 'given', todayText()],
+    queryFn: () => answerOf(api.GET('/api/given', { params: { query: { today: todayText() } } })),
+  });
+
+/** What a player was given, lesson by lesson. */
+export const useGivenTo = (id: string) =>
+  useQuery({
+    queryKey: [...keys.lessons, 'given', id, todayText()],
+    queryFn: () =>
+      answerOf(
+        api.GET('/api/players/{id}/given', {
+          params: { path: { id }, query: { today: todayText() } },
+        }),
+      ),
+  });
+
+/** Changes, takes away and brings back lessons; whatever shows them is asked anew. */
+export function useLessonChanges() {
+  const client = useQueryClient();
+  const onSuccess = () => client.invalidateQueries();
+  const change = useMutation({
+    mutationFn: ({ id, body }: { id: string; body: UpdateLesson }) =>
+      answerOf(api.PATCH('/api/lessons/{id}', { params: { path: { id } }, body })),
+    onSuccess,
+  });
+  const remove = useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.DELETE('/api/lessons/{id}', { params: { path: { id } } })),
+    onSuccess,
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.POST('/api/lessons/{id}/restore', { params: { path: { id } } })),
+    onSuccess,
+  });
+  return { change, remove, restore };
+}
+
+/** Takes away and brings back players with their lessons. */
+export function usePlayerChanges() {
+  const client = useQueryClient();
+  const onSuccess = () => client.invalidateQueries();
+  const remove = useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.DELETE('/api/players/{id}', { params: { path: { id } } })),
+    onSuccess,
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.POST('/api/players/{id}/restore', { params: { path: { id } } })),
+    onSuccess,
+  });
+  return { remove, restore };
+}
 
 /** A lesson as it will be once everything not yet stored is. */
 export function useLesson(id: string): { lesson: Lesson | null; error: Error | null } {

@@ -256,6 +256,38 @@ export interface paths {
     patch: operations['blocks_change'];
     trace?: never;
   };
+  '/api/given': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['day_last'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/given': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['day_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{lessonId}/files': {
     parameters: {
       query?: never;
@@ -957,6 +989,29 @@ export interface components {
       note?: string;
       /** @enum {string} */
       kind?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+    };
+    GivenTo: {
+      lessonId: string;
+      lessonAt: string;
+      points: string[];
+      nextLook: string;
+      /** @description Days of homework ticked, of those past */
+      homeworkDone: number;
+      homeworkDue: number;
+      isHomeworkStopped: boolean;
+      player: components['schemas']['Player'];
+      /** @description A lesson of theirs is booked after it */
+      isBooked: boolean;
+    };
+    Given: {
+      lessonId: string;
+      lessonAt: string;
+      points: string[];
+      nextLook: string;
+      /** @description Days of homework ticked, of those past */
+      homeworkDone: number;
+      homeworkDue: number;
+      isHomeworkStopped: boolean;
     };
     Column: {
       index: number;
@@ -1857,6 +1912,52 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Block'];
+        };
+      };
+    };
+  };
+  day_last: {
+    parameters: {
+      query: {
+        /** @description The day it is for the coach, as YYYY-MM-DD */
+        today: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GivenTo'][];
+        };
+      };
+    };
+  };
+  day_ofPlayer: {
+    parameters: {
+      query: {
+        /** @description The day it is for the coach, as YYYY-MM-DD */
+        today: string;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Given'][];
         };
       };
     };

@@ -29,6 +29,8 @@ export interface WorkshopState {
   readonly length: LengthUnit;
   /** Whether the loft stays when the face is turned; otherwise it follows, as a club turned about its shaft does. */
   readonly isLoftHeld: boolean;
+  /** The lesson it was opened from; null for none. */
+  readonly lessonId: string | null;
 }
 
 /** What a dial may be turned to: narrower than what the model takes, wide enough for any swing. */
@@ -172,6 +174,7 @@ export function stateFrom(params: URLSearchParams): WorkshopState {
     altitudeM: numberIn(params, 'alt', 0, 3000, 0),
     length: oneOf(params.get('u'), LENGTH_UNITS, 'm'),
     isLoftHeld: params.get('hl') === '1',
+    lessonId: params.get('lesson'),
   };
 }
 
@@ -196,14 +199,20 @@ export function paramsOf(state: WorkshopState): URLSearchParams {
   if (state.temperatureC !== 15) params.set('tc', short(state.temperatureC));
   if (state.altitudeM !== 0) params.set('alt', short(state.altitudeM));
   if (state.isLoftHeld) params.set('hl', '1');
+  if (state.lessonId !== null) params.set('lesson', state.lessonId);
   return params;
 }
 
 /** The address that opens one delivery in the Workshop. */
-export function workshopLink(delivery: Delivery, clubId: string, length: LengthUnit): string {
+export function workshopLink(
+  delivery: Delivery,
+  clubId: string,
+  length: LengthUnit,
+  lessonId: string | null = null,
+): string {
   const { hand, ...now } = delivery;
   const blank = stateFrom(new URLSearchParams({ h: hand, c: clubId, u: length }));
-  return `/workshop?${paramsOf({ ...blank, now }).toString()}`;
+  return `/workshop?${paramsOf({ ...blank, now, lessonId }).toString()}`;
 }
 
 /** Speeds are turned in the unit that goes with the lengths. */

@@ -1,22 +1,37 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { IsNotEmpty, Matches } from 'class-validator';
-import { format } from 'date-fns';
-import { useForm } from 'react-hook-form';
-import { Link, useNavigate } from 'react-router';
-import { useCreateLesson, usePlayers } from '../api/queries.ts';
+import { HANDS } from '@loxos/core';
+import type { Hand } from '@loxos/core';
+import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';
+import { addDays, format, parseISO, startOfDay } from 'date-fns';
+import { Controller, useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { newId } from '../app/new-id.ts';
+import { useCreateLesson, useCreatePlayer, useLessons, usePlayers } from '../api/queries.ts';
 import { Button } from './Button.tsx';
+import { DateField } from './DateField.tsx';
 import { SelectField, TextField } from './Field.tsx';
 import { Modal } from './Modal.tsx';
 import { Notice } from './Notice.tsx';
+import { Segments } from './Segments.tsx';
+import { nextFreeSlot } from './next-slot.ts';
+
+const SOMEBODY_NEW = 'new';
 
 class NewLesson {
   @IsNotEmpty({ message: 'Choose the player.' })
   playerId = '';
 
+  @ValidateIf(({ playerId }: NewLesson) => playerId === SOMEBODY_NEW)
+  @IsNotEmpty({ message: 'Write the name.' })
+  name = '';
+
+  @IsIn(HANDS)
+  hand: Hand = 'right';
+
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Give the day.' })
   day = '';
 
-  @Matches(/^\d{2}:\d{2}$/, { message: 'Give the time.' })
+  @Matches(/^([01]?\d|2[0-3]):[0-5]\d$/, { message: 'Give the time as 14:30.' })
   time = '';
 
   asked = '';
@@ -29,60 +44,126 @@ interface LessonFormProps {
   readonly onClose: () => void;
 }
 
-function LessonFields({ day, playerId = '', onClose }: Omit<LessonFormProps, 'open'>) {
-  const players = usePlayers().data ?? [];
+const HAND_OPTIONS = [
+  ['left', 'Left-handed'],
+  ['right', 'Right-handed'],
+] as const;
+
+/** Makes the player where they are new, then the lesson, and opens it. */
+function useOpenLesson(onClose: () => void) {
   const create = useCreateLesson();
+  const createPlayer = useCreatePlayer();
   const navigate = useNavigate();
-  const { register, handleSubmit, formState } = useForm<NewLesson>({
-    resolver: classValidatorResolver(NewLesson),
-    defaultValues: {
-      playerId,
-      day: format(day, 'yyyy-MM-dd'),
-      time: format(new Date(), 'HH:00'),
-      asked: '',
-    },
-  });
-  const save = async ({ playerId: id, day: date, time, asked }: NewLesson): Promise<void> => {
-    const startsAt = new Date(`${date}T${time}`).toISOString();
-    const lesson = await create.mutateAsync({
-      id: crypto.randomUUID(),
-      playerId: id,
-      startsAt,
-      asked,
-    });
+  const open = async ({ playerId, name, hand, day, time, asked }: NewLesson): Promise<void> => {
+    const player =
+      playerId === SOMEBODY_NEW
+        ? await createPlayer.mutateAsync({ id: newId(), name, hand })
+        : { id: playerId };
+    const startsAt = new Date(`${day}T${time.padStart(5, '0')}`).toISOString();
+    const lesson = await create.mutateAsync({ id: newId(), playerId: player.id, startsAt, asked });
     onClose();
     void navigate(`/lessons/${lesson.id}/watch`);
   };
-  const options = [['', 'Choose …'] as const, ...players.map((p) => [p.id, p.name] as const)];
+  const isBusy = create.isPending || createPlayer.isPending;
+  return { open, isBusy, error: createPlayer.error ?? create.error };
+}
+
+function LessonFields({
+  day,
+  playerId = '',
+  slot,
+  onClose,
+}: Omit<LessonFormProps, 'open'> & { slot: Date }) {
+  const players = usePlayers().data ?? [];
+  const { open, isBusy, error } = useOpenLesson(onClose);
+  const { register, control, handleSubmit, watch, formState } = useForm<NewLesson>({
+    resolver: classValidatorResolver(NewLesson),
+    defaultValues: {
+      ...new NewLesson(),
+      playerId: players.length === 0 ? SOMEBODY_NEW : playerId,
+      day: format(day, 'yyyy-MM-dd'),
+      time: format(slot, 'HH:mm'),
+    },
+  });
+  const options = [
+    ['', 'Choose …'] as const,
+    [SOMEBODY_NEW, 'Somebody new'] as const,
+    ...players.map((p) => [p.id, p.name] as const),
+  ];
   const { errors } = formState;
   return (
-    <form onSubmit={(event) => void handleSubmit(save)(event)} noValidate className="space-y-3">
-      <SelectField
-        label="Player"
-        options={options}
-        error={errors.playerId?.message}
-        {...register('playerId')}
-      />
-      <Link to="/players?new" className="inline-block font-semibold underline">
-        A new player
-      </Link>
+    <form onSubmit={(event) => void handleSubmit(open)(event)} noValidate className="space-y-3">
+      {players.length > 0 && (
+        <SelectField
+          label="Player"
+          options={options}
+          error={errors.playerId?.message}
+          {...register('playerId')}
+        />
+      )}
+      {watch('playerId') === SOMEBODY_NEW && (
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField
+            label="Name"
+            autoComplete="off"
+            error={errors.name?.message}
+            {...register('name')}
+          />
+          <Controller
+            control={control}
+            name="hand"
+            render={({ field }) => (
+              <Segments<Hand>
+                legend="Plays"
+                value={field.value}
+                options={HAND_OPTIONS}
+                onChange={field.onChange}
+              />
+            )}
+          />
+        </div>
+      )}
       <div className="grid grid-cols-2 gap-3">
-        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
-        <TextField label="Time" type="time" error={errors.time?.message} {...register('time')} />
+        <Controller
+          control={control}
+          name="day"
+          render={({ field }) => (
+            <DateField label="Day" value={field.value} onChange={field.onChange} />
+          )}
+        />
+        <TextField
+          label="Time"
+          inputMode="numeric"
+          error={errors.time?.message}
+          {...register('time')}
+        />
       </div>
       <TextField label="What the player asks for" {...register('asked')} />
-      {create.error !== null && <Notice>{create.error.message}</Notice>}
-      <Button type="submit" look="main" disabled={create.isPending}>
+      {error !== null && <Notice>{error.message}</Notice>}
+      <Button type="submit" look="main" disabled={isBusy}>
         Open the lesson
       </Button>
     </form>
   );
 }
 
-export function LessonForm({ open, onClose, ...rest }: LessonFormProps) {
+/** A new lesson: who, and the next free slot. */
+export function LessonForm({ open, onClose, day, ...rest }: LessonFormProps) {
+  const from = startOfDay(day);
+  const taken = useLessons({ from: from.toISOString(), to: addDays(from, 1).toISOString() });
+  const players = usePlayers();
+  const slot = nextFreeSlot(
+    day,
+    (taken.data ?? []).map(({ startsAt }) => parseISO(startsAt)),
+    new Date(),
+  );
   return (
     <Modal title="New lesson" open={open} onClose={onClose}>
-      <LessonFields onClose={onClose} {...rest} />
+      {players.data === undefined || taken.data === undefined ? (
+        <p className="text-soft">Opening …</p>
+      ) : (
+        <LessonFields day={day} slot={slot} onClose={onClose} {...rest} />
+      )}
     </Modal>
   );
 }

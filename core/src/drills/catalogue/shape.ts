@@ -46,7 +46,7 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     movesFace: 1,
     notFor: ['slice', 'open'],
     near: ['aim'],
-    how: 'Aim everything at a start mark on the pull side of the target, open the face a few degrees before taking the grip, swing at the mark.',
+    how: 'Aim everything at a start mark on the side the fade comes back from, open the face a few degrees before taking the grip, swing at the mark.',
     good: 'Starts at the mark and falls back to the target.',
     layout: (c) => {
       const mark = Math.min(-2, c.startDeg);

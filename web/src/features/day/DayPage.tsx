@@ -1,12 +1,14 @@
 import { addDays, format, isSameDay, startOfDay } from 'date-fns';
-import { ChevronLeft, ChevronRight, Plus } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
-import type { LessonSummary } from '../../api/client.ts';
-import { useLessons } from '../../api/queries.ts';
+import { useSearchParams } from 'react-router';
+import { useGiven, useLessons, usePlayers } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { LessonForm } from '../../ui/LessonForm.tsx';
+import { Attention } from './Attention.tsx';
+import { LessonCard } from './LessonCard.tsx';
+import { WeekStrip } from './WeekStrip.tsx';
 
 const DATE = 'yyyy-MM-dd';
 
@@ -21,70 +23,66 @@ function useDay(): [Date, (day: Date) => void] {
   return [day, show];
 }
 
-function LessonCard({ lesson }: { lesson: LessonSummary }) {
-  const { player, ballCount } = lesson;
-  const next = ballCount === 0 ? 'watch' : 'read';
-  return (
-    <li>
-      <Link
-        to={`/lessons/${lesson.id}/${next}`}
-        className="grid grid-cols-[4.5rem_1fr_auto] items-center gap-3 rounded-xl border border-line bg-sheet px-4 py-3 hover:border-ink"
-      >
-        <span className="font-mono text-lg">{format(new Date(lesson.startsAt), 'HH:mm')}</span>
-        <span>
-          <span className="block text-lg font-semibold">{player.name}</span>
-          <span className="block text-soft">
-            {player.hand === 'left' ? 'left-handed' : 'right-handed'}
-            {lesson.asked !== '' && ` · “${lesson.asked}”`}
-          </span>
-        </span>
-        <span className="text-right text-soft">
-          {ballCount === 0 ? 'no balls yet' : `${ballCount} balls`}
-        </span>
-      </Link>
-    </li>
-  );
-}
-
+/** The day's lessons as a timeline, the week above, and beside it who needs the coach. */
 export function DayPage() {
   const [day, showDay] = useDay();
-  const [adding, setAdding] = useState(false);
+  const [booking, setBooking] = useState<{ playerId?: string } | null>(null);
   const lessons = useLessons({ from: day.toISOString(), to: addDays(day, 1).toISOString() });
-  if (lessons.error !== null) return <Trouble error={lessons.error} />;
-  const today = isSameDay(day, new Date());
+  const players = usePlayers();
+  const given = useGiven().data ?? [];
+  if (lessons.error !== null && lessons.data === undefined)
+    return <Trouble error={lessons.error} />;
+  const isNow = isSameDay(day, new Date());
+  const isFirstStart = players.data?.length === 0;
   const add = (
-    <Button look="main" onClick={() => setAdding(true)}>
+    <Button look="main" onClick={() => setBooking({})}>
       <Plus aria-hidden size={18} /> New lesson
     </Button>
   );
   return (
-    <div className="mx-auto max-w-3xl px-4 py-5">
-      <div className="mb-4 flex flex-wrap items-center gap-2">
+    <div className="mx-auto max-w-[1200px] space-y-4 px-3 py-4 lg:px-4">
+      <div className="flex flex-wrap items-center gap-2">
         <h1 className="mr-auto text-2xl">
-          {today ? 'Today, ' : ''}
+          {isNow ? 'Today, ' : ''}
           {format(day, 'EEEE d MMMM')}
         </h1>
-        <Button aria-label="Day before" onClick={() => showDay(addDays(day, -1))}>
-          <ChevronLeft aria-hidden size={18} />
-        </Button>
-        {!today && <Button onClick={() => showDay(new Date())}>Today</Button>}
-        <Button aria-label="Next day" onClick={() => showDay(addDays(day, 1))}>
-          <ChevronRight aria-hidden size={18} />
-        </Button>
-        {add}
+        {!isNow && <Button onClick={() => showDay(new Date())}>Today</Button>}
+        {!isFirstStart && lessons.data !== undefined && lessons.data.length > 0 && add}
       </div>
-      {lessons.data?.length === 0 ? (
-        <Empty action={add}>
-          Nobody has a lesson on this day. A lesson is where balls are watched and read.
-        </Empty>
-      ) : (
-        <ul className="space-y-2">
-          {lessons.data?.map((lesson) => (
-            <LessonCard key={lesson.id} lesson={lesson} />
-          ))}
-        </ul>
-      )}
-      <LessonForm open={adding} day={day} onClose={() => setAdding(false)} />
+      {!isFirstStart && <WeekStrip day={day} onDay={showDay} />}
+      <div className={isFirstStart ? '' : 'grid gap-4 lg:grid-cols-[1.4fr_1fr]'}>
+        {lessons.data?.length === 0 ? (
+          <Empty action={add}>
+            {isFirstStart
+              ? 'Start with whoever stands in front of you: a name and a hand, then a launch file dropped, or one ball tapped as you saw it, and it is read.'
+              : 'Nobody has a lesson on this day.'}
+          </Empty>
+        ) : (
+          <ol aria-label="Lessons" className="space-y-2">
+            {lessons.data?.map((lesson) => (
+              <LessonCard
+                key={lesson.id}
+                lesson={lesson}
+                given={given.find(({ player }) => player.id === lesson.player.id)}
+              />
+            ))}
+          </ol>
+        )}
+        {!isFirstStart && (
+          <Attention
+            given={given}
+            today={new Date()}
+            onBook={(playerId) => setBooking({ playerId })}
+          />
+        )}
+      </div>
+      <LessonForm
+        key={booking?.playerId ?? ''}
+        open={booking !== null}
+        day={day}
+        {...(booking?.playerId !== undefined && { playerId: booking.playerId })}
+        onClose={() => setBooking(null)}
+      />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import type { Lesson } from '../../api/client.ts';
 import { useUndo } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
 import { BlockBar } from './BlockBar.tsx';
+import { LessonMenu } from './LessonMenu.tsx';
 import { useLessonScreen } from './lesson-store.ts';
 import type { LessonPlan } from './lesson-work.ts';
 import { STEPS } from './steps.ts';
@@ -73,6 +74,9 @@ export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
             {player.name}
           </Link>
         </h1>
+        <span className="hidden lg:block">
+          <LessonMenu lesson={lesson} />
+        </span>
         <StepLine lessonId={lesson.id} />
         <div className="ml-auto flex min-w-0 items-center gap-1">
           <div className="min-w-0 lg:hidden">

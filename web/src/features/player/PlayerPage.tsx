@@ -1,12 +1,20 @@
-import { format } from 'date-fns';
-import { Pencil, Plus } from 'lucide-react';
+import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
-import type { Player } from '../../api/client.ts';
-import { useLessons, usePlayer, useUpdatePlayer } from '../../api/queries.ts';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Given, LessonSummary, Player } from '../../api/client.ts';
+import {
+  useGivenTo,
+  useLessons,
+  usePlayer,
+  usePlayerChanges,
+  useUpdatePlayer,
+} from '../../api/queries.ts';
+import { didUndoably } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
+import { Panel } from '../../ui/Panel.tsx';
+import { dayText, momentText } from '../../ui/day-text.ts';
 import { LessonForm } from '../../ui/LessonForm.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
@@ -33,10 +41,73 @@ function EditPlayer({
   );
 }
 
+function PastLesson({ lesson, given }: { lesson: LessonSummary; given: Given | undefined }) {
+  return (
+    <Link
+      to={`/lessons/${lesson.id}/${lesson.ballCount === 0 ? 'watch' : 'read'}`}
+      className="block rounded-xl border border-line bg-sheet px-4 py-2.5 hover:border-ink"
+    >
+      <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <span className="text-lg font-semibold">{momentText(lesson.startsAt)}</span>
+        <span className="text-soft">
+          {lesson.ballCount === 0 ? 'no balls' : `${lesson.ballCount} balls`}
+        </span>
+      </span>
+      {lesson.asked !== '' && <span className="block">“{lesson.asked}”</span>}
+      {given !== undefined && (
+        <span className="block text-soft">
+          {given.points.join(' ')}
+          {given.homeworkDue > 0 &&
+            ` ${given.homeworkDone} of ${given.homeworkDue} homework days done.`}
+        </span>
+      )}
+    </Link>
+  );
+}
+
+/** Where things stand: what was given last, its homework, and the next look. */
+function Standing({ given }: { given: Given | undefined }) {
+  if (given === undefined) return null;
+  return (
+    <Panel name="Where it stands" isTitled>
+      <ol className="list-decimal pl-6 text-lg">
+        {given.points.map((point) => (
+          <li key={point}>{point}</li>
+        ))}
+      </ol>
+      <p>
+        {given.homeworkDue === 0
+          ? 'No homework was due yet.'
+          : `${given.homeworkDone} of ${given.homeworkDue} homework days done${given.isHomeworkStopped ? ', the last two missed' : ''}.`}{' '}
+        Next look: <b>{dayText(given.nextLook)}</b>.
+      </p>
+    </Panel>
+  );
+}
+
+/** Takes the player away, with an undo; their lessons and pages go with them. */
+function RemovePlayer({ player }: { player: Player }) {
+  const { remove, restore } = usePlayerChanges();
+  const navigate = useNavigate();
+  const takeAway = (): void =>
+    remove.mutate(player.id, {
+      onSuccess: () => {
+        void navigate('/players');
+        didUndoably(`${player.name} taken away`, () => restore.mutate(player.id));
+      },
+    });
+  return (
+    <Button look="quiet" onClick={takeAway}>
+      <Trash2 aria-hidden size={16} /> Take {player.name} away
+    </Button>
+  );
+}
+
 export function PlayerPage() {
   const { playerId = '' } = useParams();
   const player = usePlayer(playerId);
   const lessons = useLessons({ playerId });
+  const given = useGivenTo(playerId).data ?? [];
   const [open, setOpen] = useState<'edit' | 'lesson' | null>(null);
   if (player.error !== null) return <Trouble error={player.error} />;
   if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
@@ -47,7 +118,7 @@ export function PlayerPage() {
     </Button>
   );
   return (
-    <div className="mx-auto max-w-3xl px-4 py-5">
+    <div className="mx-auto max-w-[1200px] px-3 py-4 lg:px-4">
       <div className="mb-4 flex flex-wrap items-center gap-2">
         <div className="mr-auto">
           <h1 className="text-2xl">{name}</h1>
@@ -60,31 +131,32 @@ export function PlayerPage() {
         </Button>
         {addLesson}
       </div>
-      {aims !== '' && <p className="mb-2">Aims: {aims}</p>}
-      {bodyNotes !== '' && <p className="mb-2">▲ Body notes: {bodyNotes}</p>}
-      <WantedFlights player={player.data} />
-      <h2 className="mt-5 mb-2 text-xl">Lessons</h2>
-      {lessons.data?.length === 0 ? (
-        <Empty action={addLesson}>No lessons yet.</Empty>
-      ) : (
-        <ul className="space-y-2">
-          {lessons.data?.map((lesson) => (
-            <li key={lesson.id}>
-              <Link
-                to={`/lessons/${lesson.id}/${lesson.ballCount === 0 ? 'watch' : 'read'}`}
-                className="flex flex-wrap items-baseline gap-x-3 rounded-xl border border-line bg-sheet px-4 py-3 hover:border-ink"
-              >
-                <span className="text-lg font-semibold">
-                  {format(new Date(lesson.startsAt), 'EEEE d MMMM yyyy, HH:mm')}
-                </span>
-                <span className="text-soft">
-                  {lesson.ballCount} balls{lesson.asked !== '' && ` · “${lesson.asked}”`}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
-      )}
+      <div className="grid gap-5 lg:grid-cols-[1fr_1.3fr]">
+        <div className="min-w-0 space-y-3">
+          {aims !== '' && <p>Aims: {aims}</p>}
+          {bodyNotes !== '' && <p>▲ Body notes: {bodyNotes}</p>}
+          <Standing given={given.at(-1)} />
+          <WantedFlights player={player.data} />
+          <RemovePlayer player={player.data} />
+        </div>
+        <div className="min-w-0">
+          <h2 className="mb-2 text-xl">Lessons</h2>
+          {lessons.data?.length === 0 ? (
+            <Empty action={addLesson}>No lessons yet.</Empty>
+          ) : (
+            <ul className="space-y-2">
+              {lessons.data?.map((lesson) => (
+                <li key={lesson.id}>
+                  <PastLesson
+                    lesson={lesson}
+                    given={given.find(({ lessonId }) => lessonId === lesson.id)}
+                  />
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
       <EditPlayer
         key={`${open}`}
         player={player.data}

@@ -1,11 +1,20 @@
 import { STANDARD_BAG, convert, faceWord, fromSi, pathWord } from '@loxos/core';
 import type { Hand, LengthUnit } from '@loxos/core';
 import { SelectField } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { DIALS, clubOf, speedUnitFor, movedBy, usualMoved } from '../../app/workshop-state.ts';
 import type { Moved, MovedField, WorkshopState } from '../../app/workshop-state.ts';
 
 const CLUBS = STANDARD_BAG.map(({ id, label }) => [id, label] as const);
+const HAND_OPTIONS = [
+  ['left', 'Left'],
+  ['right', 'Right'],
+] as const;
+const UNIT_OPTIONS = [
+  ['m', 'm, km/h'],
+  ['yd', 'yd, mph'],
+] as const;
 const ANGLES = ['faceAngleDeg', 'clubPathDeg', 'dynamicLoftDeg', 'attackAngleDeg'] as const;
 
 /** The angles and the speed of one delivery. */
@@ -36,7 +45,7 @@ export function Dials({
           min={DIALS[field].min}
           max={DIALS[field].max}
           step={DIALS[field].step}
-          unit={DIALS[field].side ? '° R+' : '°'}
+          unit={DIALS[field].side ? '° +R −L' : '°'}
           {...(words[field] !== undefined && { word: words[field] })}
           onChange={(value) => onMove({ [field]: value })}
         />
@@ -143,31 +152,22 @@ export function Setting({
     onChange({ ...next, now: keep(state.now), wanted: state.wanted && keep(state.wanted) });
   };
   return (
-    <div className="grid grid-cols-3 gap-2">
+    <div className="space-y-2">
       <SelectField
         label="Club"
         options={CLUBS}
         value={state.clubId}
         onChange={(event) => take(event.target.value)}
       />
-      <SelectField
-        label="Hand"
-        options={[
-          ['right', 'Right'],
-          ['left', 'Left'],
-        ]}
-        value={state.hand}
-        onChange={(event) => turn(event.target.value as Hand)}
-      />
-      <SelectField
-        label="Units"
-        options={[
-          ['m', 'm, km/h'],
-          ['yd', 'yd, mph'],
-        ]}
-        value={state.length}
-        onChange={(event) => onChange({ ...state, length: event.target.value as LengthUnit })}
-      />
+      <div className="flex flex-wrap gap-x-4 gap-y-2">
+        <Segments<Hand> legend="Hand" options={HAND_OPTIONS} value={state.hand} onChange={turn} />
+        <Segments<LengthUnit>
+          legend="Units"
+          options={UNIT_OPTIONS}
+          value={state.length}
+          onChange={(length) => onChange({ ...state, length })}
+        />
+      </div>
     </div>
   );
 }

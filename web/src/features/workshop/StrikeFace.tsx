@@ -23,6 +23,16 @@ interface StrikeFaceProps {
 const within = (field: 'strikeToeMm' | 'strikeHighMm', value: number): number =>
   Math.max(DIALS[field].min, Math.min(DIALS[field].max, Math.round(value)));
 
+/** The face's edge: a wood's is round, an iron's has a flat sole, a low heel and a high toe. */
+function faceOutline(kind: ClubKind, toeSide: 1 | -1): string {
+  const [w, h] = HALF_FACE_MM[kind];
+  if (kind === 'iron' || kind === 'wedge') {
+    const x = (share: number): number => toeSide * w * share;
+    return `M${x(-1)} ${h * 0.75}L${x(-0.95)} ${h * 0.1}L${x(0.55)} ${-h}Q${x(1.02)} ${-h} ${x(1)} ${-h * 0.3}L${x(0.92)} ${h * 0.75}Q${x(0.88)} ${h} ${x(0.7)} ${h}L${x(-0.8)} ${h}Z`;
+  }
+  return `M${-w} ${h * 0.5}Q${-w} ${-h} 0 ${-h}Q${w} ${-h} ${w} ${h * 0.5}Q${w * 0.8} ${h} 0 ${h}Q${-w * 0.8} ${h} ${-w} ${h * 0.5}Z`;
+}
+
 /** The face as the ball sees it: touch where it was struck. A right-hander's toe is at the left of it. */
 export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: StrikeFaceProps) {
   const svg = useRef<SVGSVGElement>(null);
@@ -35,7 +45,7 @@ export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: St
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
     onMove(within('strikeToeMm', at.x * toeSide), within('strikeHighMm', -at.y));
   };
-  const outline = `M${-halfWide} ${halfHigh * 0.5}Q${-halfWide} ${-halfHigh} 0 ${-halfHigh}Q${halfWide} ${-halfHigh} ${halfWide} ${halfHigh * 0.5}Q${halfWide * 0.8} ${halfHigh} 0 ${halfHigh}Q${-halfWide * 0.8} ${halfHigh} ${-halfWide} ${halfHigh * 0.5}Z`;
+  const outline = faceOutline(kind, toeSide);
   return (
     <svg
       ref={svg}

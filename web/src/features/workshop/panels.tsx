@@ -1,10 +1,12 @@
 import {
   COST_PER_OFFLINE,
   bagView,
+  convert,
   formatLength,
   formatNumber,
   formatSideAngle,
   formatSideLength,
+  fromSi,
   headOf,
   laneFor,
   predictBySchools,
@@ -17,6 +19,7 @@ import type { Delivery, Lane, LengthUnit } from '@loxos/core';
 import { useMemo, useState } from 'react';
 import { Glyph } from '../../drawing/Glyph.tsx';
 import { Dial } from '../../ui/Dial.tsx';
+import { ToLesson, wantedOfLane } from './ToLesson.tsx';
 import { clubOf, flightOf } from '../../app/workshop-state.ts';
 import type { WorkshopState } from '../../app/workshop-state.ts';
 
@@ -233,17 +236,17 @@ export function LanePanel({ state, delivery }: PanelProps) {
         min={-8}
         max={8}
         step={0.5}
-        unit="° R+"
+        unit="° +R −L"
         onChange={setStartDeg}
       />
       <Dial
         label="Finish"
-        value={finishM}
+        value={fromSi(finishM, state.length)}
         min={-40}
         max={40}
         step={1}
-        unit="m R+"
-        onChange={setFinishM}
+        unit={`${state.length} +R −L`}
+        onChange={(value) => setFinishM(convert(value, state.length, 'm'))}
       />
       {lane === null ? (
         <p className="font-semibold text-look">
@@ -259,6 +262,12 @@ export function LanePanel({ state, delivery }: PanelProps) {
             ` The face lies ${formatNumber(100 * lane.faceShare, 0)} % of the way from target to path.`}
           {straight !== null && heightWords(lane, straight, state.length)}
         </p>
+      )}
+      {lane !== null && state.lessonId !== null && (
+        <ToLesson
+          lessonId={state.lessonId}
+          wanted={wantedOfLane(lane.curveM, startDeg, finishM, state.hand)}
+        />
       )}
       <h3 className="pt-1 text-base">A degree, from where it is now</h3>
       <ul>

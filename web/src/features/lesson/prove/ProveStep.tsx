@@ -2,14 +2,13 @@ import { judgeWork, judgementWords, shortFigure, usualPair } from '@loxos/core';
 import type { BlockVerdict, OwnDrillFacts, ReadBlock } from '@loxos/core';
 import { Suspense, lazy, useMemo, useState } from 'react';
 import type { Lesson } from '../../../api/client.ts';
-import { useLesson, useSettings } from '../../../api/queries.ts';
 import { Empty } from '../../../ui/Notice.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { aimOfBlock, blockLabel, blocksOfPlan, isBeingHit, useLessonPlan } from '../lesson-work.ts';
 import type { LessonPlan } from '../lesson-work.ts';
-import { useReading } from '../use-reading.ts';
+import { usePrevious } from '../use-previous.ts';
 import { wordingOf } from '../wording.ts';
 import { Judged } from './Judged.tsx';
 import { Overlay } from './Overlay.tsx';
@@ -17,15 +16,6 @@ import { Ranking } from './Ranking.tsx';
 import { Slants } from './Slants.tsx';
 
 const BallChart = lazy(() => import('./BallChart.tsx'));
-
-/** The lesson before, read, to compare its last block with. */
-function usePrevious(lesson: Lesson): LessonReading | null {
-  const id = lesson.previousLessonId ?? '';
-  const previous = useLesson(id);
-  const settings = useSettings();
-  const { result } = useReading(id === '' ? null : previous.lesson, settings.data, 'previous');
-  return id === '' ? null : result;
-}
 
 interface Option {
   readonly key: string;
@@ -66,7 +56,7 @@ function usePair(
   own: readonly OwnDrillFacts[],
 ) {
   const [chosen, setChosen] = useState<{ before?: string; after?: string }>({});
-  const previous = usePrevious(lesson);
+  const previous = usePrevious(lesson).reading;
   const here = blocksOfPlan(reading, planned);
   const club = planned?.plan.club ?? null;
   const earlier = previous?.blocks.filter((block) => block.club === club) ?? NO_BLOCKS;

@@ -41,7 +41,7 @@ function RowActions({ row: { view, ball }, unit }: { row: BallRow; unit: LengthU
       <div className="flex flex-wrap gap-1">
         {view.delivery !== null && (
           <Link
-            to={workshopLink(view.delivery.delivery, ball.club ?? '7-iron', unit)}
+            to={workshopLink(view.delivery.delivery, ball.club ?? '7-iron', unit, ball.lessonId)}
             className="inline-flex min-h-11 items-center gap-2 rounded-lg px-3 font-semibold hover:bg-line/40"
           >
             <SlidersHorizontal aria-hidden size={16} /> What if

@@ -2,12 +2,15 @@ import { formatSideAngle, wantedWords } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
-import { SelectField, TextField } from '../../../ui/Field.tsx';
+import { SelectField } from '../../../ui/Field.tsx';
+import { LiveText } from '../../../ui/LiveText.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import { Stepper } from '../../../ui/Stepper.tsx';
 import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
+import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { partOf, savePart } from '../parts.ts';
+import { SinceLast } from '../SinceLast.tsx';
 import type { SetUpValue } from '../parts.ts';
 
 const CLUBS = clubOptions('Not said');
@@ -31,7 +34,7 @@ const VIEW = [
 ] as const;
 
 /** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
-export function SetStep({ lesson }: { lesson: Lesson }) {
+export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
   const value = partOf(lesson, 'setup');
   const set = (changes: Partial<SetUpValue>): void =>
     savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
@@ -42,21 +45,19 @@ export function SetStep({ lesson }: { lesson: Lesson }) {
         : [...value.camera, item],
     });
   return (
-    <div className="mx-auto grid max-w-6xl gap-5 px-4 py-4 lg:grid-cols-[1fr_22rem]">
+    <div className="mx-auto grid max-w-[1300px] gap-5 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:px-4">
       <div className="space-y-3">
         <p className="text-lg">
           Pick the target from behind the ball, lay a stick on it, then look from the ground up.
           What nobody looked at stays open.
         </p>
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField
-            key={value.target}
+          <LiveText
             label="Target"
             hint="what it is"
-            defaultValue={value.target}
-            onBlur={(event) =>
-              event.target.value !== value.target && set({ target: event.target.value })
-            }
+            value={value.target}
+            maxLength={200}
+            onChange={(target) => set({ target })}
           />
           <SelectField
             label="Club"
@@ -134,27 +135,30 @@ export function SetStep({ lesson }: { lesson: Lesson }) {
             ))}
           </div>
         </fieldset>
-        <TextField
-          key={`body ${value.body}`}
+        <LiveText
           label="How the body feels today"
-          defaultValue={value.body}
-          onBlur={(event) => event.target.value !== value.body && set({ body: event.target.value })}
+          value={value.body}
+          maxLength={2000}
+          onChange={(body) => set({ body })}
         />
         {lesson.player.bodyNotes !== '' && (
           <p>▲ From the player’s notes: {lesson.player.bodyNotes}</p>
         )}
       </div>
-      <figure className="self-start rounded-xl border border-line bg-sheet p-2">
-        <Drawing
-          shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
-          box={VIEW}
-          title="Set-up from above"
-          className="w-full"
-        />
-        <figcaption className="text-sm text-soft">
-          From above, the target up; angles drawn twice as large
-        </figcaption>
-      </figure>
+      <div className="min-w-0 space-y-3">
+        <SinceLast lesson={lesson} reading={reading} />
+        <figure className="self-start rounded-xl border border-line bg-sheet p-2">
+          <Drawing
+            shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
+            box={VIEW}
+            title="Set-up from above"
+            className="w-full"
+          />
+          <figcaption className="text-sm text-soft">
+            From above, the target up; angles drawn twice as large
+          </figcaption>
+        </figure>
+      </div>
     </div>
   );
 }

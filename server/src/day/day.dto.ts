@@ -1,0 +1,27 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { Matches } from 'class-validator';
+import { Player } from '../players/player.dto.ts';
+
+export class DayQuery {
+  @ApiProperty({ description: 'The day it is for the coach, as YYYY-MM-DD' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'today: write the day as YYYY-MM-DD' })
+  readonly today!: string;
+}
+
+/** What a player was last given, and how its homework goes. */
+export class Given {
+  @ApiProperty() readonly lessonId!: string;
+  @ApiProperty() readonly lessonAt!: string;
+  @ApiProperty({ type: [String] }) readonly points!: string[];
+  @ApiProperty() readonly nextLook!: string;
+  @ApiProperty({ description: 'Days of homework ticked, of those past' })
+  readonly homeworkDone!: number;
+  @ApiProperty() readonly homeworkDue!: number;
+  @ApiProperty() readonly isHomeworkStopped!: boolean;
+}
+
+export class GivenTo extends Given {
+  @ApiProperty({ type: Player }) readonly player!: Player;
+  @ApiProperty({ description: 'A lesson of theirs is booked after it' })
+  readonly isBooked!: boolean;
+}

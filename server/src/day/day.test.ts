@@ -1,0 +1,65 @@
+import { startTestApp } from '../testing/app.ts';
+import type { TestApp } from '../testing/app.ts';
+
+let t: TestApp;
+beforeAll(async () => (t = await startTestApp()));
+afterAll(() => t.close());
+
+const page = (point: string) => ({
+  points: [point],
+  numbers: [],
+  slants: [],
+  stations: [],
+  homework: ['2026-05-06', '2026-05-08', '2026-05-10'].map((date) => ({ date, what: 'Ten' })),
+  nextLook: '2026-05-18',
+  words: null,
+});
+
+async function given(playerId: string, startsAt: string, point: string) {
+  const { body: lesson } = await t.http().post('/api/lessons').send({ playerId, startsAt });
+  const { body } = await t
+    .http()
+    .post(`/api/lessons/${lesson.id}/pages`)
+    .send({ content: page(point), days: 30 })
+    .expect(201);
+  return { lessonId: lesson.id as string, token: body.token as string, pageId: body.id as string };
+}
+
+describe('what players were given', () => {
+  it('says the last of each, how its homework goes, and whether they are booked', async () => {
+    const ida = await t.player({ name: 'Ida Moor' });
+    const finn = await t.player({ name: 'Finn Tarn' });
+    await given(ida, '2026-04-20T09:00:00Z', 'the old one');
+    const now = await given(ida, '2026-05-04T09:00:00Z', 'the new one');
+    await given(finn, '2026-05-04T10:00:00Z', 'another');
+    await t.http().post('/api/lessons').send({ playerId: finn, startsAt: '2026-05-20T10:00:00Z' });
+    const tick = { date: '2026-05-06', done: true };
+    await t.http().post(`/api/p/${now.token}/ticks`).send(tick).expect(204);
+    const { body } = await t.http().get('/api/given').query({ today: '2026-05-11' }).expect(200);
+    const of = (name: string) =>
+      body.find((one: { player: { name: string } }) => one.player.name === name);
+    expect(of('Ida Moor')).toMatchObject({
+      points: ['the new one'],
+      homeworkDone: 1,
+      homeworkDue: 3,
+      isHomeworkStopped: true,
+      isBooked: false,
+    });
+    expect(of('Finn Tarn')).toMatchObject({ homeworkDone: 0, isBooked: true });
+    const { body: list } = await t
+      .http()
+      .get(`/api/players/${ida}/given`)
+      .query({ today: '2026-05-07' })
+      .expect(200);
+    expect(list).toMatchObject([
+      { points: ['the old one'] },
+      { points: ['the new one'], homeworkDone: 1, homeworkDue: 1, isHomeworkStopped: false },
+    ]);
+    await t.http().delete(`/api/pages/${now.pageId}`);
+  });
+
+  it('needs a real day', async () => {
+    await t.http().get('/api/given').query({ today: 'soon' }).expect(400);
+    await t.http().get('/api/given').expect(400);
+  });
+});

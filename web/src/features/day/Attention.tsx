@@ -1,0 +1,84 @@
+import { addDays, format, parseISO } from 'date-fns';
+import { Link } from 'react-router';
+import type { GivenTo } from '../../api/client.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Panel } from '../../ui/Panel.tsx';
+import { dayText } from '../../ui/day-text.ts';
+
+/** Days ahead in which a next look is already worth booking. */
+const DUE_WITHIN_DAYS = 3;
+
+interface AttentionProps {
+  readonly given: readonly GivenTo[];
+  readonly today: Date;
+  readonly onBook: (playerId: string) => void;
+}
+
+function Line({ one, why, onBook }: { one: GivenTo; why: string; onBook: (id: string) => void }) {
+  return (
+    <li className="flex items-center gap-3 border-t border-line/60 py-1.5">
+      <span className="min-w-0 flex-1">
+        <Link to={`/players/${one.player.id}`} className="font-semibold hover:underline">
+          {one.player.name}
+        </Link>
+        <span className="block text-soft">{why}</span>
+      </span>
+      {one.isBooked ? (
+        <Link
+          to={`/players/${one.player.id}`}
+          className="inline-flex min-h-11 items-center px-3 font-semibold underline"
+        >
+          Booked
+        </Link>
+      ) : (
+        <Button onClick={() => onBook(one.player.id)} aria-label={`Book ${one.player.name}`}>
+          Book
+        </Button>
+      )}
+    </li>
+  );
+}
+
+/** Who is due a look, and whose homework stopped; each with why, and one tap to act. */
+export function Attention({ given, today, onBook }: AttentionProps) {
+  const until = format(addDays(today, DUE_WITHIN_DAYS), 'yyyy-MM-dd');
+  const due = given.filter(({ isBooked, nextLook }) => !isBooked && nextLook.slice(0, 10) <= until);
+  const stopped = given.filter((one) => one.isHomeworkStopped && !due.includes(one));
+  const onDay = (iso: string): string => dayText(format(parseISO(iso), 'yyyy-MM-dd'));
+  return (
+    <div className="space-y-3">
+      <Panel name="Due a look" isTitled>
+        {due.length === 0 ? (
+          <p className="text-soft">Nobody: everyone’s next look is booked, or further off.</p>
+        ) : (
+          <ul>
+            {due.map((one) => (
+              <Line
+                key={one.player.id}
+                one={one}
+                why={`Next look was to be ${onDay(one.nextLook)}; nothing is booked.`}
+                onBook={onBook}
+              />
+            ))}
+          </ul>
+        )}
+      </Panel>
+      <Panel name="Homework stopped" isTitled>
+        {stopped.length === 0 ? (
+          <p className="text-soft">Nobody has missed their last two days.</p>
+        ) : (
+          <ul>
+            {stopped.map((one) => (
+              <Line
+                key={one.player.id}
+                one={one}
+                why={`${one.homeworkDone} of ${one.homeworkDue} days done, the last two missed: ${one.points[0] ?? ''}`}
+                onBook={onBook}
+              />
+            ))}
+          </ul>
+        )}
+      </Panel>
+    </div>
+  );
+}

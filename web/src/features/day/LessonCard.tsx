@@ -1,0 +1,49 @@
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { Link } from 'react-router';
+import type { GivenTo, LessonSummary } from '../../api/client.ts';
+
+/** What a lesson is about: how long since, what was worked on, the homework done. */
+export function sinceWords(given: GivenTo | undefined, startsAt: string): string {
+  if (given === undefined || given.lessonAt >= startsAt) return '';
+  const days = differenceInCalendarDays(parseISO(startsAt), parseISO(given.lessonAt));
+  const back = days < 1 ? '' : `Back after ${days} ${days === 1 ? 'day' : 'days'}. `;
+  const homework =
+    given.homeworkDue === 0
+      ? ''
+      : ` ${given.homeworkDone} of ${given.homeworkDue} homework days done.`;
+  return `${back}${given.points[0] ?? ''}${homework}`.trim();
+}
+
+/** A lesson of the day's timeline. */
+export function LessonCard({
+  lesson,
+  given,
+}: {
+  lesson: LessonSummary;
+  given?: GivenTo | undefined;
+}) {
+  const { player, ballCount } = lesson;
+  const next = ballCount === 0 ? 'watch' : 'read';
+  const since = sinceWords(given, lesson.startsAt);
+  return (
+    <li className="grid grid-cols-[4.25rem_1fr] gap-3">
+      <span className="border-r-2 border-line pt-3 pr-2 text-right font-mono text-lg">
+        {format(parseISO(lesson.startsAt), 'HH:mm')}
+      </span>
+      <Link
+        to={`/lessons/${lesson.id}/${next}`}
+        className="rounded-xl border border-line bg-sheet px-4 py-2.5 hover:border-ink"
+      >
+        <span className="flex items-baseline justify-between gap-3">
+          <span className="text-lg font-semibold">{player.name}</span>
+          <span className="shrink-0 text-soft">
+            {player.hand === 'left' && 'left-handed · '}
+            {ballCount === 0 ? 'no balls yet' : `${ballCount} balls`}
+          </span>
+        </span>
+        {lesson.asked !== '' && <span className="block">“{lesson.asked}”</span>}
+        {since !== '' && <span className="block text-soft">{since}</span>}
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,47 @@
+import { addDays, format, isSameDay, isToday, parseISO, startOfWeek } from 'date-fns';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { useLessons } from '../../api/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+
+/** The week round a day: how many lessons each day has. */
+export function WeekStrip({ day, onDay }: { day: Date; onDay: (day: Date) => void }) {
+  const first = startOfWeek(day, { weekStartsOn: 1 });
+  const days = Array.from({ length: 7 }, (_, i) => addDays(first, i));
+  const lessons = useLessons({
+    from: first.toISOString(),
+    to: addDays(first, 7).toISOString(),
+  }).data;
+  const countOn = (date: Date): number =>
+    (lessons ?? []).filter(({ startsAt }) => isSameDay(parseISO(startsAt), date)).length;
+  return (
+    <nav aria-label="Week" className="flex items-stretch gap-1">
+      <Button aria-label="Week before" className="px-2!" onClick={() => onDay(addDays(day, -7))}>
+        <ChevronLeft aria-hidden size={18} />
+      </Button>
+      {days.map((date) => {
+        const count = countOn(date);
+        return (
+          <button
+            key={date.toISOString()}
+            type="button"
+            aria-current={isSameDay(date, day) ? 'date' : undefined}
+            onClick={() => onDay(date)}
+            className="min-h-14 min-w-0 flex-1 rounded-lg border border-line bg-sheet leading-tight hover:border-ink aria-[current=date]:border-ink aria-[current=date]:bg-ink aria-[current=date]:text-paper"
+          >
+            <span className={`block ${isToday(date) ? 'font-bold' : ''}`}>
+              {format(date, 'EEE')} {format(date, 'd')}
+            </span>
+            <span className="block font-mono text-sm" aria-label={`${count} lessons`}>
+              {'•'.repeat(Math.min(count, 6))}
+              {count > 6 && '+'}
+              {count === 0 && '–'}
+            </span>
+          </button>
+        );
+      })}
+      <Button aria-label="Next week" className="px-2!" onClick={() => onDay(addDays(day, 7))}>
+        <ChevronRight aria-hidden size={18} />
+      </Button>
+    </nav>
+  );
+}

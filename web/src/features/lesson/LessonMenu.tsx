@@ -1,0 +1,99 @@
+import { format, parseISO } from 'date-fns';
+import { MoreHorizontal } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Lesson } from '../../api/client.ts';
+import { useLessonChanges } from '../../api/queries.ts';
+import { didUndoably } from '../../app/undo.ts';
+import { Button } from '../../ui/Button.tsx';
+import { DateField } from '../../ui/DateField.tsx';
+import { TextField } from '../../ui/Field.tsx';
+import { Modal } from '../../ui/Modal.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+
+const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
+const ITEM =
+  'flex min-h-11 cursor-pointer items-center rounded-lg px-3 data-highlighted:bg-ink data-highlighted:text-paper';
+
+function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }) {
+  const { change } = useLessonChanges();
+  const [day, setDay] = useState(format(parseISO(lesson.startsAt), 'yyyy-MM-dd'));
+  const [time, setTime] = useState(format(parseISO(lesson.startsAt), 'HH:mm'));
+  const [asked, setAsked] = useState(lesson.asked);
+  const isTime = TIME.test(time);
+  const save = (): void => {
+    const startsAt = new Date(`${day}T${time.padStart(5, '0')}`).toISOString();
+    change.mutate({ id: lesson.id, body: { startsAt, asked } }, { onSuccess: onClose });
+  };
+  return (
+    <Modal title={`Lesson of ${lesson.player.name}`} open onClose={onClose}>
+      <div className="space-y-3">
+        <div className="grid grid-cols-2 gap-3">
+          <DateField label="Day" value={day} onChange={setDay} />
+          <TextField
+            label="Time"
+            value={time}
+            error={isTime ? undefined : 'Give the time as 14:30.'}
+            onChange={(event) => setTime(event.target.value)}
+          />
+        </div>
+        <TextField
+          label="What the player asks for"
+          value={asked}
+          onChange={(event) => setAsked(event.target.value)}
+        />
+        {change.error !== null && <Notice>{change.error.message}</Notice>}
+        <Button look="main" disabled={!isTime || change.isPending} onClick={save}>
+          Save
+        </Button>
+      </div>
+    </Modal>
+  );
+}
+
+/** What can be done with the lesson as a whole. */
+export function LessonMenu({ lesson }: { lesson: Lesson }) {
+  const [isEditing, setEditing] = useState(false);
+  const { remove, restore } = useLessonChanges();
+  const navigate = useNavigate();
+  const takeAway = (): void =>
+    remove.mutate(lesson.id, {
+      onSuccess: () => {
+        void navigate('/');
+        didUndoably('The lesson taken away', () => restore.mutate(lesson.id));
+      },
+    });
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger
+          aria-label="Change or take away the lesson"
+          className="inline-flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-line/40"
+        >
+          <MoreHorizontal aria-hidden />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="start"
+            className="z-50 w-64 rounded-xl border border-line bg-sheet p-1 text-ink shadow-xl"
+          >
+            <DropdownMenu.Item className={ITEM} onSelect={() => setEditing(true)}>
+              Day, time, what was asked
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={ITEM}
+              onSelect={() => void navigate(`/players/${lesson.player.id}`)}
+            >
+              To {lesson.player.name}
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={takeAway}>
+              Take the lesson away
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      {isEditing && <EditLesson lesson={lesson} onClose={() => setEditing(false)} />}
+    </>
+  );
+}
