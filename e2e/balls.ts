@@ -26,13 +26,13 @@ export function launchText(
   hand: Hand,
   clubId: string,
   blocks: readonly SwingBlock[],
-  driverSpeedMps = 43,
+  seed = 12,
 ): string {
-  const random = seededRandom(12);
+  const random = seededRandom(seed);
   const club = findClub(clubId)!;
   const head = headOf(club);
   const turn = hand === 'left' ? -1 : 1;
-  const plain = plainDelivery(club, hand, driverSpeedMps);
+  const plain = plainDelivery(club, hand, 43);
   const balls = blocks.flatMap(({ balls: count, path, face, faceSd = 0.7, toeMm = 0 }) =>
     Array.from({ length: count }, (_, index): MeasuredBall => {
       // A wide scatter alternates sides, so that few balls are two-way for certain.
@@ -61,8 +61,8 @@ export function launchText(
   return printLaunchFile(balls, { sides: 'letters', hand, digits: 2 });
 }
 
-export const fileOf = (text: string) => ({
-  name: 'session.csv',
+export const fileOf = (text: string, name = 'session.csv') => ({
+  name,
   mimeType: 'text/csv',
   buffer: Buffer.from(text),
 });

@@ -6,7 +6,6 @@ import { expectAccessible, newLesson } from './academy.ts';
 import { fileOf, launchText } from './balls.ts';
 
 const step = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
-const TAG = /^Tag \d+$/;
 
 async function wholeLesson(page: Page, lessonId: string, hand: Hand) {
   await page.goto(`/lessons/${lessonId}/set`);
@@ -20,26 +19,36 @@ async function wholeLesson(page: Page, lessonId: string, hand: Hand) {
     await shoulders.getByRole('button', { name: hand === 'left' ? /more/ : /less/ }).click();
   }
   await expect(shoulders).toContainText(hand === 'left' ? '5° R' : '5° L');
-  // Watch: the first balls, with no advice.
+  // Watch: a baseline is begun, and the first balls land in it.
   await step(page, 'Watch');
-  const text = launchText(hand, '7-iron', [
-    { balls: 8, path: -7, face: -1 },
-    { balls: 8, path: -2, face: -0.5 },
-  ]);
-  await page.getByLabel('Launch file').setInputFiles(fileOf(text));
-  await expect(page.getByText('16 balls added.').first()).toBeVisible();
+  const bar = page.getByRole('region', { name: 'Block' }).filter({ visible: true });
+  await bar.getByRole('button', { name: /Next: Baseline/ }).click();
+  await expect(bar).toContainText('Baseline');
+  const first = launchText(hand, '7-iron', [{ balls: 8, path: -7, face: -1 }]);
+  await page.getByLabel('Launch file').setInputFiles(fileOf(first));
+  await expect(page.getByText('8 balls added.').first()).toBeVisible();
+  await expect(bar.getByLabel('8 balls')).toBeVisible();
   // Read: words, then the cause from what was seen at set-up.
   await step(page, 'Read');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('out-to-in');
+  const why = page.getByRole('region', { name: 'Why' });
+  await expect(why).toContainText('Shoulder line open: it pushes towards the out-to-in path');
+  // One look at a time: the answer brings the next question.
+  const asked = await why.getByRole('heading').textContent();
+  await why.getByRole('group', { name: asked! }).getByRole('button').nth(1).click();
+  await expect(why.getByRole('heading')).not.toHaveText(asked!);
+  await page.keyboard.press('Control+z');
+  await expect(why.getByRole('heading')).toHaveText(asked!);
+  await why.getByRole('button', { name: 'The whole chain' }).click();
   const cause = page.getByRole('region', { name: 'Cause' });
-  await expect(cause).toContainText('Shoulder line open: it pushes towards the out-to-in path');
   await cause
     .getByRole('group', { name: 'Ball position' })
     .getByRole('button', { name: 'too far forward' })
     .click();
   await expect(cause).toContainText('Also pushing that way: ball position');
+  await page.keyboard.press('Escape');
   await page.keyboard.press('Control+z');
-  await expect(cause).not.toContainText('Also pushing');
+  await expect(why).not.toContainText('Also pushing');
   // Work: the change, the drill that would make it worse asks first, the good one is given and logged.
   await step(page, 'Work');
   await expect(page.getByRole('region', { name: 'What first' })).toContainText(
@@ -63,15 +72,20 @@ async function wholeLesson(page: Page, lessonId: string, hand: Hand) {
     await station.getByRole('button', { name: 'touched the rod' }).click();
   await expect(station).toContainText('8 of 10 good');
   await expect(station).toContainText('step up');
-  await station.getByRole('button', { name: 'Take the last one back' }).click();
+  await station.getByRole('button', { name: 'Take it back' }).click();
   await expect(station).toContainText('8 of 9 good');
-  // Prove: two blocks against each other.
+  // Prove: the drill is begun by its key before its balls, and the two blocks are compared.
   await step(page, 'Prove');
-  await page.getByLabel('To ball').selectOption('8');
-  await page.getByRole('button', { name: TAG }).click();
-  await page.getByRole('button', { name: TAG }).click();
+  await page.keyboard.press('t');
+  await expect(bar).toContainText('Drill: Overhang');
+  await step(page, 'Watch');
+  const second = launchText(hand, '7-iron', [{ balls: 10, path: -2, face: -0.5 }], 2);
+  await page.getByLabel('Launch file').setInputFiles(fileOf(second, 'after.csv'));
+  await expect(bar.getByLabel('10 balls')).toBeVisible();
+  await step(page, 'Prove');
   await expect(page.locator('[data-verdict]')).toContainText(/^(On plan|There): path went from/);
-  await expect(page.getByRole('row', { name: /^Path/ }).first()).toContainText(/On plan|There/);
+  const named = page.getByRole('region', { name: 'Before and after' }).getByRole('listitem');
+  await expect(named.first()).toContainText(/Path.*(On plan|There)/);
   await expect(page.getByRole('img', { name: /Landings/ })).toBeVisible();
   // Send: two points, the link.
   await step(page, 'Send');
@@ -158,9 +172,9 @@ test('the Yard lays stations out for a hand and an angle, and takes a drill of o
   page,
 }) => {
   await page.goto('/yard?drill=far-peg&club=driver&hand=left');
-  await expect(page.getByRole('definition').first()).toHaveText('24.0 cm');
+  await expect(page.getByRole('definition').first()).toHaveText('24 cm');
   await expect(page.getByText('Not for a player with: slice')).toBeVisible();
-  await page.getByLabel('Distances', { exact: true }).selectOption('yd');
+  await page.getByText('inches and feet', { exact: true }).click();
   await expect(page.getByRole('definition').first()).toHaveText('9.4 in');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'SVG' }).click();

@@ -85,7 +85,8 @@ test('a ball typed in by hand is stored, and a bad figure is said where it stand
   await page.getByRole('button', { name: 'Add the ball' }).click();
   const stored = page
     .getByRole('region', { name: 'Table of balls' })
-    .getByRole('cell', { name: '3.0° L' });
+    .getByRole('cell', { name: '3.0° L' })
+    .first();
   await expect(stored).toBeVisible();
   await expect(page.getByText('All stored')).toBeVisible();
   await page.reload();

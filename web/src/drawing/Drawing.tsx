@@ -46,7 +46,7 @@ export function Drawing({ shapes, box, title, className, children, ref }: Drawin
     <svg
       ref={ref}
       viewBox={box.join(' ')}
-      role={children === undefined ? 'img' : 'group'}
+      role={children ? 'group' : 'img'}
       aria-label={title}
       aria-hidden={title === ''}
       className={className}

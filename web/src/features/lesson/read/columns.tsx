@@ -79,7 +79,8 @@ function NameCell({ row: { view, ball }, withClub }: { row: BallRow; withClub: b
   );
   const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
   const club = withClub ? (findClub(ball.club)?.label ?? ball.clubText ?? 'no club named') : '';
-  const small = [waiting ? 'not yet stored' : '', club, origin].filter(Boolean).join(' · ');
+  const out = view.counts ? '' : 'left out';
+  const small = [out, waiting ? 'not yet stored' : '', club, origin].filter(Boolean).join(' · ');
   return (
     <span className="block font-sans leading-tight">
       <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>

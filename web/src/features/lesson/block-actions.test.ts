@@ -1,0 +1,110 @@
+import type { BlockKind } from '@loxos/core';
+import type { Block, Lesson } from '../../api/client.ts';
+import { useOutbox } from '../../api/outbox.ts';
+import { useUndo } from '../../app/undo.ts';
+import { lessonOf } from '../../testing/lesson.ts';
+import { beginBlock, moveBalls, removeBlock, usualNext } from './block-actions.ts';
+
+const block = (kind: BlockKind, drillId: string | null = null, doseStep: number | null = null) =>
+  ({ id: `${kind} ${doseStep}`, kind, drillId, doseStep, note: '', aim: null }) as unknown as Block;
+const rep = (good: boolean, index: number) => ({
+  id: `${index}`,
+  drillId: 'rails',
+  good,
+  miss: '',
+});
+
+function lessonWith(
+  blocks: readonly Block[],
+  drillIds: readonly string[] = [],
+  goods = '',
+): Lesson {
+  const value = { route: null, stage: 0, drillIds, stations: {} };
+  return {
+    ...lessonOf([]),
+    blocks: [...blocks],
+    parts: [{ part: 'work', value, updatedAt: '', updatedBy: '' }],
+    repetitions: [...goods].map((mark, i) => rep(mark === '+', i)) as Lesson['repetitions'],
+  };
+}
+
+describe('what usually comes next', () => {
+  it('is a baseline first, whatever is given', () => {
+    expect(usualNext(lessonWith([], ['rails'])).kind).toBe('baseline');
+    expect(usualNext(lessonWith([block('demonstration')])).kind).toBe('baseline');
+  });
+
+  it('is the drill that was given, at a ball to three rehearsals; play where none is', () => {
+    expect(usualNext(lessonWith([block('baseline')], ['rails']))).toMatchObject({
+      kind: 'drill',
+      drillId: 'rails',
+      doseStep: 1,
+    });
+    expect(usualNext(lessonWith([block('baseline')])).kind).toBe('play');
+  });
+
+  it('goes up the dose, tones down last, then play', () => {
+    const after = (step: number) =>
+      usualNext(lessonWith([block('baseline'), block('drill', 'rails', step)], ['rails']));
+    expect(after(1)).toMatchObject({ kind: 'drill', doseStep: 2 });
+    expect(after(2)).toMatchObject({ kind: 'toned', doseStep: 3 });
+    expect(after(3)).toMatchObject({ kind: 'play', drillId: null });
+  });
+
+  it('goes a step back when the log says so', () => {
+    const blocks = [block('baseline'), block('drill', 'rails', 2)];
+    expect(usualNext(lessonWith(blocks, ['rails'], '--+---+---'))).toMatchObject({ doseStep: 1 });
+  });
+});
+
+describe('a block', () => {
+  beforeEach(() => {
+    useOutbox.setState({ entries: [] });
+    useUndo.setState({ steps: [] });
+  });
+  const stage = {
+    move: 'path',
+    judged: ['clubPathDeg', 'faceToPathDeg'],
+    targets: { clubPathDeg: 0, faceToPathDeg: 0 },
+  } as never;
+
+  it('keeps what it is judged on, named as it is begun; a baseline is judged on nothing', () => {
+    const next = { kind: 'drill', drillId: 'rails', doseStep: 1, note: '' } as const;
+    beginBlock('lesson', next, stage);
+    beginBlock('lesson', { ...next, kind: 'baseline' }, stage);
+    expect(useOutbox.getState().entries).toMatchObject([
+      { op: 'begin', body: { drillId: 'rails', aim: { move: 'path' } } },
+      { op: 'begin', body: { drillId: null, doseStep: null, aim: null } },
+    ]);
+  });
+
+  it('is ended by undo, and one taken away is begun again by it', () => {
+    const id = beginBlock(
+      'lesson',
+      { kind: 'play', drillId: null, doseStep: null, note: '' },
+      null,
+    );
+    useUndo.getState().undoLast();
+    removeBlock('lesson', block('drill', 'rails', 1));
+    useUndo.getState().undoLast();
+    expect(useOutbox.getState().entries.slice(1)).toMatchObject([
+      { op: 'unblock', blockId: id },
+      { op: 'unblock', blockId: 'drill 1' },
+      { op: 'begin', body: { id: 'drill 1', kind: 'drill', drillId: 'rails' } },
+    ]);
+  });
+
+  it('gets balls, and undo puts each back where it was', () => {
+    const { balls } = lessonOf([
+      { pathDeg: 0, faceDeg: 0, block: 'baseline' },
+      { pathDeg: 0, faceDeg: 0 },
+    ]);
+    moveBalls('lesson', [balls[0]!, balls[8]!], 'other');
+    useUndo.getState().undoLast();
+    expect(useOutbox.getState().entries).toMatchObject([
+      { op: 'move', ballIds: ['ball-1', 'ball-9'], blockId: 'other' },
+      { op: 'move', ballIds: ['ball-1'], blockId: 'block-0' },
+      { op: 'move', ballIds: ['ball-9'], blockId: null },
+    ]);
+  });
+});

@@ -1,0 +1,96 @@
+// Renders a part of the app with a query cache that is already filled, and a lesson with its pending changes made.
+import { DEFAULT_RULES } from '@loxos/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import type { Given, GivenTo, Lesson, LessonSummary, OwnDrill, Player } from '../api/client.ts';
+import { applyPending, useOutbox } from '../api/outbox.ts';
+import type { Pending } from '../api/outbox.ts';
+import { format } from 'date-fns';
+import { keys } from '../api/queries.ts';
+
+export interface Known {
+  readonly lessons?: readonly Lesson[];
+  readonly own?: readonly OwnDrill[];
+  readonly players?: readonly Player[];
+  readonly summaries?: readonly LessonSummary[];
+  readonly given?: readonly GivenTo[];
+  readonly givenTo?: readonly Given[];
+}
+
+/** A cache that knows what it is told and asks nobody. */
+function clientKnowing({
+  lessons = [],
+  own = [],
+  players = [],
+  summaries = [],
+  given = [],
+  givenTo = [],
+}: Known): QueryClient {
+  const client = new QueryClient({
+    defaultOptions: { queries: { staleTime: Infinity, retry: false } },
+  });
+  const { naming, bands, accuracy, firstRoute } = DEFAULT_RULES;
+  const today = format(new Date(), 'yyyy-MM-dd');
+  client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute });
+  client.setQueryData(keys.drills, own);
+  client.setQueryData(keys.players, players);
+  client.setQueryData(keys.health, { status: 'ok', academy: 'Test academy' });
+  client.setQueryData([...keys.lessons, 'given', today], given);
+  // Whatever is filtered by is answered with the same list.
+  client.setQueryDefaults(keys.lessons, { queryFn: () => summaries });
+  client.setQueryDefaults(['effects'], { queryFn: () => [] });
+  for (const lesson of lessons) {
+    client.setQueryData(keys.lesson(lesson.id), lesson);
+    client.setQueryData(keys.effects(lesson.player.id), []);
+    client.setQueryData([...keys.lessons, 'given', lesson.player.id, today], givenTo);
+    client.setQueryData([...keys.players, lesson.player.id], lesson.player);
+  }
+  for (const player of players) {
+    client.setQueryData([...keys.players, player.id], player);
+    client.setQueryData([...keys.lessons, 'given', player.id, today], givenTo);
+    client.setQueryData([...keys.lessons, { playerId: player.id }], summaries);
+  }
+  return client;
+}
+
+/** Shows something at an address, with the cache filled. */
+export function show(children: ReactNode, known: Known = {}, at = '/') {
+  return render(
+    <QueryClientProvider client={clientKnowing(known)}>
+      <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+/** A lesson as it is once every pending change is made. */
+function Live({ lesson, children }: { lesson: Lesson; children: (lesson: Lesson) => ReactNode }) {
+  const entries = useOutbox((state) => state.entries);
+  return children(applyPending(lesson, entries));
+}
+
+/** Shows a step of a lesson; what is done in it shows at once, as on the screen. */
+export function showLesson(
+  lesson: Lesson,
+  step: (lesson: Lesson) => ReactNode,
+  known: Known = {},
+): void {
+  useOutbox.setState({ entries: [] });
+  show(<Live lesson={lesson}>{step}</Live>, {
+    ...known,
+    lessons: [lesson, ...(known.lessons ?? [])],
+  });
+}
+
+/** What is waiting to be stored, the newest last. */
+export const pending = (): readonly Pending[] => useOutbox.getState().entries;
+
+/** The last value put down for a step. */
+export function lastPart(part: string): Record<string, unknown> {
+  const found = pending()
+    .filter((entry) => entry.op === 'part' && entry.part === part)
+    .at(-1);
+  if (found?.op !== 'part') throw new Error(`nothing was put down in ${part}`);
+  return found.value;
+}
