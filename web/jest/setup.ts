@@ -7,10 +7,20 @@ class StillObserver {
   unobserve(): void {}
   disconnect(): void {}
 }
-Object.assign(globalThis, { ResizeObserver: StillObserver });
+/** A worker that never answers. */
+class StillWorker extends EventTarget {
+  postMessage(): void {}
+  terminate(): void {}
+}
+Object.assign(globalThis, { ResizeObserver: StillObserver, Worker: StillWorker });
 Object.assign(Element.prototype, {
   scrollIntoView(): void {},
   hasPointerCapture: (): boolean => false,
   setPointerCapture(): void {},
   releasePointerCapture(): void {},
+});
+// A table draws the rows its place has room for: here the place is this large.
+Object.defineProperties(Element.prototype, {
+  clientHeight: { configurable: true, get: () => 600 },
+  clientWidth: { configurable: true, get: () => 800 },
 });

@@ -34,7 +34,11 @@ export type CreateOwnDrill = Schemas['CreateOwnDrill'];
 export type Settings = Schemas['Settings'];
 export type Problem = Schemas['Problem'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({
+  baseUrl: globalThis.location.origin,
+  // Looked up at each call, so that what stands in for the network can be changed.
+  fetch: (request) => globalThis.fetch(request),
+});
 
 /** An error answer of the server, or the lack of any answer (`status` 0). */
 export class ApiError extends Error {

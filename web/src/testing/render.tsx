@@ -38,9 +38,6 @@ function clientKnowing({
   client.setQueryData(keys.players, players);
   client.setQueryData(keys.health, { status: 'ok', academy: 'Test academy' });
   client.setQueryData([...keys.lessons, 'given', today], given);
-  // Whatever is filtered by is answered with the same list.
-  client.setQueryDefaults(keys.lessons, { queryFn: () => summaries });
-  client.setQueryDefaults(['effects'], { queryFn: () => [] });
   for (const lesson of lessons) {
     client.setQueryData(keys.lesson(lesson.id), lesson);
     client.setQueryData(keys.effects(lesson.player.id), []);
@@ -55,8 +52,24 @@ function clientKnowing({
   return client;
 }
 
+/** Lessons are asked for by day, week and player: the same list answers all; nothing else is asked for. */
+function answerLessons(summaries: readonly LessonSummary[]): void {
+  globalThis.fetch = (request) => {
+    const { pathname } = new URL((request as Request).url);
+    const isKnown = pathname === '/api/lessons';
+    const body = isKnown ? summaries : { message: `nobody answers ${pathname} here` };
+    return Promise.resolve(
+      new Response(JSON.stringify(body), {
+        status: isKnown ? 200 : 404,
+        headers: { 'content-type': 'application/json' },
+      }),
+    );
+  };
+}
+
 /** Shows something at an address, with the cache filled. */
 export function show(children: ReactNode, known: Known = {}, at = '/') {
+  answerLessons(known.summaries ?? []);
   return render(
     <QueryClientProvider client={clientKnowing(known)}>
       <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>

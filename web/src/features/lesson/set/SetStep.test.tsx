@@ -1,0 +1,66 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+import type { Given, Lesson } from '../../../api/client.ts';
+import { lessonOf, readingOf } from '../../../testing/lesson.ts';
+import { lastPart, showLesson } from '../../../testing/render.tsx';
+import { SetStep } from './SetStep.tsx';
+
+function open(change: Partial<Lesson> = {}, givenTo: readonly Given[] = []): void {
+  const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
+  const before = { ...lessonOf([]), id: 'before', startsAt: '2026-02-18T09:00:00.000Z' };
+  showLesson(lesson, (live) => <SetStep lesson={live} reading={readingOf(live)} />, {
+    lessons: [before],
+    givenTo,
+  });
+}
+const given: Given = {
+  lessonId: 'before',
+  lessonAt: '2026-02-18T09:00:00.000Z',
+  points: ['Swing the club more from the inside.'],
+  nextLook: '2026-03-04',
+  homeworkDone: 3,
+  homeworkDue: 4,
+  isHomeworkStopped: false,
+};
+
+describe('Set', () => {
+  it('starts at what was given last time, and how the homework went', () => {
+    open({ previousLessonId: 'before' }, [given]);
+    const since = screen.getByRole('region', { name: 'Since last time' });
+    expect(since).toHaveTextContent('Swing the club more from the inside.');
+    expect(since).toHaveTextContent('14 days ago. 3 of 4 homework days done.');
+    expect(within(since).getByRole('link', { name: 'Open that lesson' })).toHaveAttribute(
+      'href',
+      '/lessons/before/read',
+    );
+  });
+
+  it('says nothing of last time to somebody who is here first', () => {
+    open();
+    expect(screen.queryByRole('region', { name: 'Since last time' })).toBeNull();
+  });
+
+  it('puts down what is looked at, and leaves the rest open', () => {
+    open();
+    const feet = within(screen.getByRole('group', { name: 'Feet line' }));
+    fireEvent.click(feet.getByRole('button', { name: 'Feet line: more' }));
+    fireEvent.click(feet.getByRole('button', { name: 'Feet line: more' }));
+    expect(lastPart('setup')).toMatchObject({ feetDeg: 1, hipDeg: null });
+    expect(feet.getByText('1° R')).toBeInTheDocument();
+    fireEvent.click(feet.getByRole('button', { name: 'Feet line: not looked at' }));
+    expect(lastPart('setup')).toMatchObject({ feetDeg: null });
+  });
+
+  it('keeps the target as it is typed', () => {
+    open();
+    const target = screen.getByLabelText(/^Target/);
+    fireEvent.change(target, { target: { value: 'the left bunker' } });
+    fireEvent.blur(target);
+    expect(lastPart('setup')).toMatchObject({ target: 'the left bunker' });
+  });
+
+  it('takes another wanted flight for today', () => {
+    open();
+    fireEvent.click(screen.getByLabelText('draw'));
+    expect(lastPart('setup')).toMatchObject({ wanted: { shape: 'draw' } });
+  });
+});
