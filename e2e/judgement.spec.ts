@@ -38,8 +38,11 @@ async function lessonOf(request: APIRequestContext, scene: Scene): Promise<strin
   return id;
 }
 
+const PHONE = { width: 390, height: 844 };
+
 /** What the four steps say of what to do: Read and Work in the same words. */
-async function whatIsSaid(page: Page, id: string) {
+async function whatIsSaid(page: Page, id: string, size = { width: 1280, height: 800 }) {
+  await page.setViewportSize(size);
   await page.goto(`/lessons/${id}/read`);
   const reading = page.getByRole('region', { name: 'Reading' });
   await expect(reading).toContainText('.');
@@ -99,7 +102,7 @@ test('a left-hander who wants a fade is never told to lose it', async ({ page, r
     after: { balls: 9, path: -4, face: -1.6 },
     wanted: { shape: 'fade', startDeg: 2 },
   });
-  const said = await whatIsSaid(page, id);
+  const said = await whatIsSaid(page, id, PHONE);
   expect(said.line).toMatch(/leave it alone/i);
   expect(said.drills).toBe('');
   expect(said.verdict).not.toBe('away from plan');
@@ -130,7 +133,7 @@ test('a two-way misser is told that no one direction cures it', async ({ page, r
     before: { balls: 12, path: 0, face: 0, faceSd: 4 },
     after: { balls: 10, path: 0, face: 0, faceSd: 0.8 },
   });
-  const said = await whatIsSaid(page, id);
+  const said = await whatIsSaid(page, id, PHONE);
   expect(said.line).toContain('two-way miss');
   expect(said.drills).toContain('Start post');
   expect(said.drills).not.toMatch(/to the (left|right)/);

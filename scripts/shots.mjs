@@ -28,8 +28,7 @@ export const SHOTS = [
   {
     file: 'cause.png',
     path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/read`,
-    act: (page) =>
-      page.locator('section[aria-label=Cause]').evaluate((place) => place.scrollIntoView()),
+    act: (page) => page.getByRole('button', { name: 'The whole chain' }).click(),
   },
   { file: 'work.png', path: (lessonOf) => `/lessons/${lessonOf('Odile').id}/work` },
   {
@@ -37,11 +36,12 @@ export const SHOTS = [
     path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/work`,
     width: 390,
     height: 844,
-    act: (page) =>
-      page
-        .locator('article')
-        .first()
-        .evaluate((place) => place.scrollIntoView()),
+  },
+  {
+    file: 'read-phone.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Tobias').id}/read`,
+    width: 390,
+    height: 844,
   },
   { file: 'prove.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/prove` },
   { file: 'send.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/send` },

@@ -1,6 +1,6 @@
 // Every check and every test, from a fresh clone: installs what is missing, then runs all of it and
 // says how many passed. The last line is for machines: `N passed, N failed`.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
@@ -19,43 +19,58 @@ let passed = 0;
 let failed = 0;
 const troubles = [];
 
+/** Runs one check to its end; what it printed comes out in one piece, since two checks run side by side. */
 function check(name, program, args, env = {}) {
   const start = Date.now();
-  const { status } = spawnSync(program, args, {
-    cwd: ROOT,
-    stdio: 'inherit',
-    env: { ...process.env, ...env },
-    shell: process.platform === 'win32',
+  return new Promise((resolve) => {
+    const child = spawn(program, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, ...env },
+      shell: process.platform === 'win32',
+    });
+    const printed = [];
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.on('data', (chunk) => printed.push(chunk));
+    }
+    child.on('close', (status) => {
+      process.stdout.write(Buffer.concat(printed));
+      const seconds = ((Date.now() - start) / 1000).toFixed(1);
+      console.log(`${status === 0 ? 'ok' : 'FAILED'}: ${name}, ${seconds} s`);
+      if (status !== 0) troubles.push(name);
+      resolve(status === 0);
+    });
   });
-  const seconds = ((Date.now() - start) / 1000).toFixed(1);
-  console.log(`${status === 0 ? 'ok' : 'FAILED'}: ${name}, ${seconds} s`);
-  if (status !== 0) troubles.push(name);
-  return status === 0;
 }
 
 /** A check that is one test. */
-const single = (...args) => (check(...args) ? (passed += 1) : (failed += 1));
+const single = async (...args) => {
+  if (await check(...args)) passed += 1;
+  else failed += 1;
+};
 const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
-single('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-single('lint', bin('eslint'), ['.']);
-single('types', process.execPath, ['scripts/typecheck.mjs']);
-single('layers', bin('depcruise'), [
-  '--config',
-  '.dependency-cruiser.cjs',
-  'core/src',
-  'server/src',
-  'web/src',
-  'demo/src',
-]);
-single('nothing unused', bin('knip'), ['--no-progress']);
-single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
+/** What reads the code, one after the other: each of them uses one core. */
+async function readTheCode() {
+  await single('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  await single('lint', bin('eslint'), ['.']);
+  await single('types', process.execPath, ['scripts/typecheck.mjs']);
+  await single('layers', bin('depcruise'), [
+    '--config',
+    '.dependency-cruiser.cjs',
+    'core/src',
+    'server/src',
+    'web/src',
+    'demo/src',
+  ]);
+  await single('nothing unused', bin('knip'), ['--no-progress']);
+  await single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
+}
 
 const jestFile = join(RESULTS, 'jest.json');
-const jestOk = check('unit and API tests', bin('jest'), [
-  '--json',
-  `--outputFile=${jestFile}`,
-  '--silent',
+const [jestOk] = await Promise.all([
+  check('unit and API tests', bin('jest'), ['--json', `--outputFile=${jestFile}`, '--silent']),
+  readTheCode(),
 ]);
 const jest = readJson(jestFile);
 passed += jest?.numPassedTests ?? 0;
@@ -64,7 +79,7 @@ failed += (jest?.numFailedTests ?? 0) + brokenSuites + (jest === null ? 1 : 0);
 if (!jestOk && (jest?.numFailedTests ?? 0) + brokenSuites === 0 && jest !== null) failed += 1;
 
 const webFile = join(RESULTS, 'playwright.json');
-const webOk = check('interface tests', bin('playwright'), ['test', '-c', 'e2e'], {
+const webOk = await check('interface tests', bin('playwright'), ['test', '-c', 'e2e'], {
   LOXOS_CHROMIUM: chromium,
   PLAYWRIGHT_JSON_OUTPUT_FILE: webFile,
 });

@@ -69,7 +69,7 @@ export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
         <h1 className="min-w-0 truncate text-lg lg:text-xl">
           <Link
             to={`/players/${player.id}`}
-            className="inline-flex min-h-11 items-center hover:underline"
+            className="block truncate leading-[2.75rem] hover:underline"
           >
             {player.name}
           </Link>

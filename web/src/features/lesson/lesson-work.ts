@@ -123,12 +123,16 @@ export const blocksOfPlan = (
 ): readonly ReadBlock[] =>
   (reading?.blocks ?? []).filter(({ club }) => planned === null || club === planned.plan.club);
 
-/** Whether a block is being hit right now: balls of another day are all hit. */
+/** Whether a block is being hit right now: balls of another day are all hit, and the next block ends the one before. */
 export const isBeingHit = (
   block: ReadBlock,
-  lesson: Pick<Lesson, 'startsAt'>,
+  { startsAt, blocks }: Pick<Lesson, 'startsAt' | 'blocks'>,
   reading: LessonReading,
-): boolean => isToday(new Date(lesson.startsAt)) && isUnderWay(block, reading.reading.views);
+): boolean => {
+  const underWay = blocks.at(-1);
+  const isEnded = underWay !== undefined && underWay.id !== block.blockId;
+  return !isEnded && isToday(new Date(startsAt)) && isUnderWay(block, reading.reading.views);
+};
 
 /** What a block was to be judged on, named when it was begun; null where nothing was. */
 export const aimOfBlock = (

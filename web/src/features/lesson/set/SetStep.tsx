@@ -9,6 +9,7 @@ import { Stepper } from '../../../ui/Stepper.tsx';
 import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
+import { LessonMenu } from '../LessonMenu.tsx';
 import { partOf, savePart } from '../parts.ts';
 import { SinceLast } from '../SinceLast.tsx';
 import type { SetUpValue } from '../parts.ts';
@@ -47,10 +48,15 @@ export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonRe
   return (
     <div className="mx-auto grid max-w-[1300px] gap-5 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:px-4">
       <div className="space-y-3">
-        <p className="text-lg">
-          Pick the target from behind the ball, lay a stick on it, then look from the ground up.
-          What nobody looked at stays open.
-        </p>
+        <div className="flex items-start justify-between gap-2">
+          <p className="text-lg">
+            Pick the target from behind the ball, lay a stick on it, then look from the ground up.
+            What nobody looked at stays open.
+          </p>
+          <span className="lg:hidden">
+            <LessonMenu lesson={lesson} />
+          </span>
+        </div>
         <div className="grid gap-3 sm:grid-cols-2">
           <LiveText
             label="Target"

@@ -129,73 +129,75 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
     if (file !== undefined) bring(file);
   };
   return (
-    <div className="mx-auto max-w-5xl space-y-4 px-4 py-4">
-      <div
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={(event) => {
-          event.preventDefault();
-          setOver(false);
-          takeFiles(event.dataTransfer.files);
-        }}
-        className={`rounded-xl border-2 border-dashed p-8 text-center ${over ? 'border-look bg-wash' : 'border-faint bg-sheet'}`}
-      >
-        <h2 className="mb-1 text-2xl">Drop the launch file here</h2>
-        <p className="mb-4 text-soft">
-          The session as CSV, with commas, semicolons or tabs. Hit a handful of balls with no advice
-          first.
-        </p>
-        <input
-          ref={picker}
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
-          aria-label="Launch file"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            takeFiles(event.target.files);
-            event.target.value = '';
+    <div className="mx-auto grid max-w-[1400px] items-start gap-4 px-3 py-3 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)] lg:px-4">
+      <div className="min-w-0 space-y-4">
+        <div
+          onDragOver={(event) => {
+            event.preventDefault();
+            setOver(true);
+          }}
+          onDragLeave={() => setOver(false)}
+          onDrop={(event) => {
+            event.preventDefault();
+            setOver(false);
+            takeFiles(event.dataTransfer.files);
+          }}
+          className={`rounded-xl border-2 border-dashed p-5 text-center ${over ? 'border-look bg-wash' : 'border-faint bg-sheet'}`}
+        >
+          <h2 className="mb-1 text-2xl">Drop the launch file here</h2>
+          <p className="mb-4 text-soft">
+            The session as CSV, with commas, semicolons or tabs. Hit a handful of balls with no
+            advice first.
+          </p>
+          <input
+            ref={picker}
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
+            aria-label="Launch file"
+            className="sr-only"
+            tabIndex={-1}
+            onChange={(event) => {
+              takeFiles(event.target.files);
+              event.target.value = '';
+            }}
+          />
+          <div className="flex flex-wrap justify-center gap-3">
+            <Button look="main" onClick={() => picker.current?.click()}>
+              <FileUp aria-hidden size={18} /> Choose a file
+            </Button>
+            <Button onClick={() => setPasting(true)}>
+              <ClipboardPaste aria-hidden size={18} /> Paste rows
+            </Button>
+          </div>
+        </div>
+        {incoming !== null && (
+          <Outcome
+            incoming={incoming}
+            lessonId={lesson.id}
+            onAnswer={(answers) => bring(incoming.file, answers)}
+          />
+        )}
+        <FileList
+          lesson={lesson}
+          onTakeBack={(file) => {
+            takeBack.mutate(file.id);
+            setIncoming(null);
           }}
         />
-        <div className="flex flex-wrap justify-center gap-3">
-          <Button look="main" onClick={() => picker.current?.click()}>
-            <FileUp aria-hidden size={18} /> Choose a file
-          </Button>
-          <Button onClick={() => setPasting(true)}>
-            <ClipboardPaste aria-hidden size={18} /> Paste rows
-          </Button>
-        </div>
+        {lesson.balls.length > 0 && (
+          <p>
+            {lesson.balls.length} {lesson.balls.length === 1 ? 'ball' : 'balls'} in this lesson.{' '}
+            <a
+              href={`/api/lessons/${lesson.id}/balls.csv`}
+              download
+              className="font-semibold underline"
+            >
+              Save them as CSV
+            </a>
+          </p>
+        )}
       </div>
-      {incoming !== null && (
-        <Outcome
-          incoming={incoming}
-          lessonId={lesson.id}
-          onAnswer={(answers) => bring(incoming.file, answers)}
-        />
-      )}
       <EyePad lesson={lesson} />
-      <FileList
-        lesson={lesson}
-        onTakeBack={(file) => {
-          takeBack.mutate(file.id);
-          setIncoming(null);
-        }}
-      />
-      {lesson.balls.length > 0 && (
-        <p>
-          {lesson.balls.length} {lesson.balls.length === 1 ? 'ball' : 'balls'} in this lesson.{' '}
-          <a
-            href={`/api/lessons/${lesson.id}/balls.csv`}
-            download
-            className="font-semibold underline"
-          >
-            Save them as CSV
-          </a>
-        </p>
-      )}
       <PasteBox open={pasting} onClose={() => setPasting(false)} onPaste={(file) => bring(file)} />
     </div>
   );

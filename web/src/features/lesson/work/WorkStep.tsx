@@ -49,14 +49,14 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
   const open = given.find(({ id }) => id === shown) ?? given.at(-1);
   return (
     <div className="mx-auto grid max-w-[1400px] gap-4 px-3 py-3 lg:grid-cols-2 lg:px-4">
-      <div className="order-2 min-w-0 space-y-3 lg:order-1">
+      <div className={`min-w-0 space-y-3 lg:order-1 ${open === undefined ? '' : 'order-2'}`}>
         {planned === null ? (
           <NoPlan lesson={lesson} />
         ) : (
           <WhatFirst lesson={lesson} planned={planned} bands={bands} onChange={change} />
         )}
       </div>
-      <div className="order-1 min-w-0 space-y-3 lg:order-2">
+      <div className={`min-w-0 space-y-3 lg:order-2 ${open === undefined ? '' : 'order-1'}`}>
         {given.length > 1 && open !== undefined && (
           <Segments
             legend="Station"
