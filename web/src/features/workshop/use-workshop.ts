@@ -8,21 +8,26 @@ const ADDRESS_PAUSE_MS = 250;
 
 /**
  * What the Workshop shows. The address is its home; while a hand moves, a draft runs ahead of it and
- * holds until the address has changed.
+ * holds until the address has changed to something the hand did not send: an address of its own that
+ * arrives late does not undo what was moved since.
  */
 export function useWorkshop(): [WorkshopState, (next: WorkshopState) => void] {
   const [params, setParams] = useSearchParams();
   const address = params.toString();
   const [draft, setDraft] = useState<{ ahead: string; state: WorkshopState } | null>(null);
+  const [sent, setSent] = useState<string | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => () => clearTimeout(timer.current), []);
   const fromAddress = useMemo(() => stateFrom(params), [params]);
-  const state = draft?.ahead === address ? draft.state : fromAddress;
+  const isAhead = draft !== null && (draft.ahead === address || sent === address);
+  const state = isAhead ? draft.state : fromAddress;
   const move = (next: WorkshopState): void => {
     setDraft({ ahead: address, state: next });
     clearTimeout(timer.current);
     timer.current = setTimeout(() => {
-      void setParams(paramsOf(next), { replace: true });
+      const written = paramsOf(next);
+      setSent(written.toString());
+      void setParams(written, { replace: true });
     }, ADDRESS_PAUSE_MS);
   };
   return [state, move];
