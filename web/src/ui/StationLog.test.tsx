@@ -97,6 +97,12 @@ describe('the station log', () => {
     expect(added[0]).toMatchObject({ measuredDeg: 3 });
   });
 
+  it('says in words that nothing is logged', () => {
+    show([]);
+    expect(screen.getByText('Nothing logged yet')).toBeInTheDocument();
+    expect(screen.queryByText(/0 of 0/)).toBeNull();
+  });
+
   it('asks a player for no feel', () => {
     const { added } = show([], false);
     expect(screen.queryByRole('group', { name: 'It felt' })).toBeNull();

@@ -57,7 +57,7 @@ export function StationLog({
     >
       <div aria-live="polite" className="mb-2 flex flex-wrap items-center gap-x-4">
         <p className="text-2xl font-semibold">
-          {score.good} of {score.count} good
+          {score.count === 0 ? 'Nothing logged yet' : `${score.good} of ${score.count} good`}
         </p>
         <p>
           Streak <b className="font-mono">{score.streak}</b>
