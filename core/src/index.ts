@@ -221,6 +221,7 @@ export { drillEffects, rankDrills } from './proof/effects.ts';
 export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
 export { homeworkState } from './record/homework.ts';
+export { homeworkWords } from './words/homework.ts';
 export { addDaysIso, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/balls.ts';
@@ -241,6 +242,7 @@ export {
   expectWords,
   gainWords,
   gapWarning,
+  missText,
   moveWords,
   planWords,
   wantedWords,

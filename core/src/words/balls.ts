@@ -94,12 +94,16 @@ export function causeSentence(group: GroupReading, w: Wording): Sentence | null 
         : ': the face is about square to the path.',
     );
   }
-  if (gap.count >= 3 && !isSideSettled(gap)) {
-    return sentence('cause', ...start, ': which side of the path the face is on varies.');
-  }
   const amount = figure(`${sureDegrees(gap.mean, halfOf(gap))} ${toPath} to the path`, gap.ballIds);
+  if (gap.count >= TELLING && !isSideSettled(gap)) {
+    const end = ', though which side is not yet clear.';
+    return sentence('cause', ...start, ': on average the face is ', amount, end);
+  }
   return sentence('cause', ...start, ': the face is ', amount, gapEnd(group, gap, w), '.');
 }
+
+/** Balls from which on an interval says anything. */
+const TELLING = 3;
 
 /** Whether the interval of a mean lies on one side of nothing. */
 const isSideSettled = ({ low, high }: FigureSummary): boolean => low > 0 || high < 0;
@@ -205,7 +209,7 @@ export function sureSentence(group: GroupReading, w: Wording): Sentence | null {
   const gap = group.figures.faceToPathDeg;
   if (gap === undefined) return null;
   const balls = countOf(gap.count, 'ball');
-  if (gap.count < 3) {
+  if (gap.count < TELLING) {
     return sentence(
       'sure',
       `Not yet clear from ${balls}: hit at least five before changing anything.`,
@@ -218,12 +222,10 @@ export function sureSentence(group: GroupReading, w: Wording): Sentence | null {
   if (isSideSettled(gap) || isNear) {
     return sentence('sure', 'On average face to path lies from ', range, scatter, '.');
   }
-  return sentence(
-    'sure',
-    'On average face to path lies from ',
-    range,
-    ': which side is not yet clear.',
-  );
+  // With a face that is not about square to the path the cause has said so already.
+  const isSquare = faceWord(gap.mean, w.hand, w.bands.faceToPathSquareDeg) === 'square';
+  const end = isSquare ? ': which side is not yet clear.' : '.';
+  return sentence('sure', 'On average face to path lies from ', range, end);
 }
 
 /** Face and path that no monitor measured: said to be inferred, with how sure and what was assumed. */

@@ -48,6 +48,12 @@ export function moveWords(stage: Stage, hand: Hand, toeMm: number): string {
   }
 }
 
+/** An average miss: no balls miss by nothing. */
+export function missText(missM: number, { length }: Pick<DisplayUnits, 'length'>): string {
+  const text = formatLength(missM, length);
+  return text.startsWith('0 ') ? `under 1 ${length}` : text;
+}
+
 /** `16 m right of where they should`; empty where they finish about on it. */
 function finishWords(offM: number, units: DisplayUnits): string {
   if (Math.abs(offM) < 1) return 'about where they should';
@@ -62,11 +68,11 @@ export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): stri
     const by = expected.offlineM - plan.now.offlineM;
     const further =
       Math.abs(by) < 1
-        ? `expect the average miss to grow to ${formatLength(expected.missM, units.length)}`
+        ? `expect the average miss to grow to ${missText(expected.missM, units)}`
         : `expect them ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}`;
     return `For now ${further}: that is as planned.`;
   }
-  return `Expect them to finish ${finish}, on average ${formatLength(expected.missM, units.length)} off (computed).`;
+  return `Expect them to finish ${finish}, on average ${missText(expected.missM, units)} off (computed).`;
 }
 
 /** What the player is told of it, without the model's figures. */
@@ -77,9 +83,9 @@ export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): 
   return `For now the ball may finish about ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}: that is as planned.`;
 }
 
-/** Straight pulls and pushes share one warning: watch the gap. */
+/** Straight pulls and pushes share one warning: watch the gap. Where nothing is changed there is nothing to watch. */
 export function gapWarning(plan: Plan, hand: Hand): string | null {
-  if (plan.straightMiss === null) return null;
+  if (plan.straightMiss === null || plan.leaveAlone) return null;
   const away = plan.straightMiss === 'pull' ? 1 : -1;
   const side = sideWord(asRightHanded(away, hand));
   const turn = plan.straightMiss === 'pull' ? 'close' : 'open';
@@ -107,7 +113,7 @@ function leaveWords(plan: Plan, units: DisplayUnits): string {
         ? 'Nothing is clearly off: leave it alone.'
         : `Nothing is clearly off yet: leave it alone, or hit ${countOf(plan.ballsMore, 'more ball')} to be sure.`;
     case 'no route is better':
-      return `Leave it alone: these balls finish about as near as their scatter allows, ${formatLength(plan.now.missM, units.length)} off on average (computed).`;
+      return `Leave it alone: these balls finish about as near as their scatter allows, ${missText(plan.now.missM, units)} off on average (computed).`;
     default:
       return LEAVE_WORDS[plan.leaveReason];
   }
@@ -134,7 +140,7 @@ export function gainWords(plan: Plan, route: Route, units: DisplayUnits): string
     return `Carry ${length(plan.now.carryM)} → ${length(then)} with the same swing (computed).`;
   }
   const misses = [plan.now, ...route.stages.map(({ expected }) => expected)];
-  return `Average miss ${misses.map(({ missM }) => length(missM)).join(' → ')} (computed).`;
+  return `Average miss ${misses.map(({ missM }) => missText(missM, units)).join(' → ')} (computed).`;
 }
 
 export function planSentence(plan: Plan, w: Wording): Sentence {

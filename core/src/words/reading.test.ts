@@ -225,6 +225,21 @@ describe('balls without club data', () => {
     );
   });
 
+  it('of equal taps say what was seen, and that its side is not settled, once', () => {
+    const tap = { ...EMPTY_BALL, club: 'driver', seen: 'eye' as const };
+    const taps = Array.from({ length: 6 }, (_, i) => ({
+      ...tap,
+      id: `t${i}`,
+      startDirectionDeg: -3,
+      curveM: 11,
+    }));
+    const words = text(taps);
+    expect(words).toMatch(/bend \d+ m back to the right/);
+    expect(words).toMatch(/on average the face is \d° open to the path, though which side/);
+    expect(words.match(/which side/g)).toHaveLength(1);
+    expect(words).not.toContain('varies');
+  });
+
   it('never count as a measurement of the face’s share of the start', () => {
     expect(reading.groups[0]!.share.share).toBeNull();
   });

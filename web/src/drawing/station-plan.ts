@@ -1,5 +1,5 @@
 import { tapeText } from '@loxos/core';
-import type { Hand, Layout, LengthUnit, Spot, StationPart } from '@loxos/core';
+import type { Hand, Layout, LengthUnit, Spot, StationPart, TapeMark } from '@loxos/core';
 import { boxOfText, placeLabels } from './labels.ts';
 import type { Box, WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
@@ -126,7 +126,8 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
   const labels: WantedLabel[] = [];
   const away = hand === 'right' ? 1 : -1;
   let lanes = 0;
-  for (const { label, distanceM, from, to } of layout.tape) {
+  for (const mark of layout.tape) {
+    const { distanceM, from, to } = mark;
     const figure = tapeText(distanceM, unit);
     if (isFar(from) !== isFar(to)) {
       const at = { x: 0, y: place({ alongM: NEAR_M + 1, rightM: 0 }).y + 26 };
@@ -140,7 +141,7 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
     const made = dimension(a, b, off);
     shapes.push(...made.shapes);
     labels.push({
-      text: `${figure} ${shortOf(label)}`.trim(),
+      text: `${figure} ${wayOf(mark, hand)}`,
       at: made.middle,
       size: FIGURE_SIZE,
       fill: 'ink',
@@ -150,15 +151,17 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
   return { shapes, labels };
 }
 
-/** What a figure on the drawing says beside itself: where it is from and to is drawn. */
-const shortOf = (label: string): string => {
-  if (/inside/.test(label)) return 'in';
-  if (/outside/.test(label)) return 'out';
-  if (/behind/.test(label)) return 'behind';
-  if (/ahead/.test(label)) return 'ahead';
-  if (/width|between/.test(label)) return 'wide';
-  return '';
-};
+/** Ends nearer to the line than this are on it, m. */
+const ON_LINE_M = 1e-6;
+
+/** Which way a distance goes, beside its figure: from the ball along the line, or from the line across it. */
+function wayOf({ from, to }: TapeMark, hand: Hand): 'ahead' | 'behind' | 'in' | 'out' | 'wide' {
+  const along = to.alongM - from.alongM;
+  if (Math.abs(along) > Math.abs(to.rightM - from.rightM)) return along > 0 ? 'ahead' : 'behind';
+  const off = [from, to].filter(({ rightM }) => Math.abs(rightM) > ON_LINE_M);
+  if (off.length !== 1) return 'wide';
+  return Math.sign(off[0]!.rightM) === (hand === 'right' ? 1 : -1) ? 'out' : 'in';
+}
 
 /** How far a part reaches from its middle sideways on the drawing, with a little air. */
 function clearOf(part: StationPart, scale: number): number {

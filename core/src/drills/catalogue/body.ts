@@ -117,7 +117,7 @@ export const BODY_DRILLS: readonly Drill[] = [
         ],
         [
           tape(
-            'stick outside the middle of the lead foot',
+            'stick ahead of the middle of the lead foot',
             [stanceOf(c).leadM, -stanceOf(c).toesM],
             [stanceOf(c).leadM + 0.2, -stanceOf(c).toesM],
           ),

@@ -1,4 +1,4 @@
-import { formatLength } from '@loxos/core';
+import { missText } from '@loxos/core';
 import type { LengthUnit, Outcome, Plan, Route } from '@loxos/core';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { laneExtent, lanePlan } from '../../../drawing/lane-plan.ts';
@@ -48,14 +48,15 @@ export function LanePicture({
     cloudOf(outcome, 'later'),
   ];
   const { shapes, box } = lanePlan(clouds, plan.wanted, extent, size, unit);
-  const words = `${title}: start ${outcome.startDeg.toFixed(0)} degrees, average miss ${formatLength(outcome.missM, unit)}`;
+  const words = `${title}: start ${outcome.startDeg.toFixed(0)} degrees, average miss ${missText(outcome.missM, { length: unit })}`;
   return <Drawing shapes={shapes} box={box} title={words} className={className ?? 'w-full'} />;
 }
 
 const SIZE = { width: 190, height: 300 } as const;
 
-const missWords = (outcome: Outcome, unit: LengthUnit): string =>
-  `${formatLength(outcome.missM, unit)} off`;
+/** Balls tapped by eye have no scatter of their own: how far off they come down on average is not known. */
+const missWords = (outcome: Outcome, unit: LengthUnit, isByEye: boolean): string =>
+  isByEye ? 'seen by eye' : `${missText(outcome.missM, { length: unit })} off`;
 
 /** The player's next balls as computed: now, then after each stage of the route, on one lane. */
 export function NextBalls({
@@ -63,11 +64,13 @@ export function NextBalls({
   route,
   stageNames,
   unit,
+  isByEye,
 }: {
   plan: Plan;
   route: Route | null;
   stageNames: readonly string[];
   unit: LengthUnit;
+  isByEye: boolean;
 }) {
   const extent = extentOf(plan);
   const steps = [
@@ -94,7 +97,7 @@ export function NextBalls({
           />
           <figcaption className="text-center leading-tight">
             <span className="block font-semibold">{name}</span>
-            <span className="font-mono text-lg">{missWords(outcome, unit)}</span>
+            <span className="font-mono text-lg">{missWords(outcome, unit, isByEye)}</span>
           </figcaption>
         </figure>
       ))}

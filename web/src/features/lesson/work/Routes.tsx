@@ -1,4 +1,4 @@
-import { ROUTE_LABELS, formatLength } from '@loxos/core';
+import { ROUTE_LABELS, missText } from '@loxos/core';
 import type { LengthUnit, Plan, Route, RouteId } from '@loxos/core';
 import { LanePicture, extentOf } from './NextBalls.tsx';
 
@@ -45,7 +45,7 @@ export function Routes({
             />
             <span className="text-sm font-semibold">{ROUTE_LABELS[route.id]}</span>
             <span className="font-mono text-sm">
-              {formatLength(route.meanMissM, unit)}
+              {missText(route.meanMissM, { length: unit })}
               {index === plan.best && <span className="font-sans text-soft"> least</span>}
             </span>
           </button>

@@ -118,6 +118,7 @@ export function WhatFirst({ lesson, planned, bands, onChange }: WhatFirstProps) 
         route={route}
         stageNames={route?.stages.map(({ move }) => MOVE_NAMES[move]) ?? []}
         unit={lengthUnit}
+        isByEye={planned.group.inferred?.byEye === true}
       />
       <StageChoice lesson={lesson} planned={planned} onChange={onChange} />
       <OtherRoutes lesson={lesson} planned={planned} onChange={onChange} />

@@ -1,3 +1,4 @@
+import { DEFAULT_RULES, EMPTY_BALL } from '@loxos/core';
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../../api/client.ts';
 import { lessonOf, readingOf } from '../../../testing/lesson.ts';
@@ -6,7 +7,6 @@ import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
 import { contextOf } from '../use-reading.ts';
 import { useLessonScreen } from '../lesson-store.ts';
 import { WorkStep } from './WorkStep.tsx';
-import { DEFAULT_RULES } from '@loxos/core';
 
 function open(blocks: readonly MadeBalls[], player: Partial<Lesson['player']> = {}): void {
   useLessonScreen.getState().reset();
@@ -101,6 +101,27 @@ describe('Work', () => {
     expect(first().getByText(/leave it alone/i)).toBeInTheDocument();
     fireEvent.click(first().getByRole('button', { name: /Keep this flight/ }));
     expect(lastPart('setup')).toMatchObject({ wanted: { shape: 'fade' } });
+  });
+
+  it('claims no average miss of equal taps, and warns of nothing where nothing is changed', () => {
+    const tap = { ...EMPTY_BALL, club: 'driver', seen: 'eye', startDirectionDeg: -3, curveM: 11 };
+    const made = lessonOf([]);
+    const balls = Array.from({ length: 6 }, (_, i) => ({
+      ...tap,
+      id: `tap-${i}`,
+      lessonId: made.id,
+      ordinal: i + 1,
+      keep: 'auto',
+      blockId: null,
+    }));
+    useLessonScreen.getState().reset();
+    showLesson({ ...made, balls: balls as unknown as Lesson['balls'] }, (lesson) => (
+      <WorkStep lesson={lesson} reading={readingOf(lesson)} />
+    ));
+    expect(first().getByText(/leave it alone/i)).toBeInTheDocument();
+    expect(first().getByText('seen by eye')).toBeInTheDocument();
+    expect(first().queryByText(/watch the gap/)).toBeNull();
+    expect(first().queryByText(/ off$/)).toBeNull();
   });
 
   it('asks for balls where there are none', () => {
