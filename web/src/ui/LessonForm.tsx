@@ -5,7 +5,6 @@ import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';
 import { addDays, format, parseISO, startOfDay } from 'date-fns';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { newId } from '../app/new-id.ts';
 import { useCreateLesson, useCreatePlayer, useLessons, usePlayers } from '../api/queries.ts';
 import { Button } from './Button.tsx';
 import { DateField } from './DateField.tsx';
@@ -13,6 +12,7 @@ import { SelectField, TextField } from './Field.tsx';
 import { Modal } from './Modal.tsx';
 import { Notice } from './Notice.tsx';
 import { Segments } from './Segments.tsx';
+import { TIME_PATTERN, TIME_TROUBLE, instantAt } from './day-text.ts';
 import { nextFreeSlot } from './next-slot.ts';
 
 const SOMEBODY_NEW = 'new';
@@ -31,7 +31,7 @@ class NewLesson {
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Give the day.' })
   day = '';
 
-  @Matches(/^([01]?\d|2[0-3]):[0-5]\d$/, { message: 'Give the time as 14:30.' })
+  @Matches(TIME_PATTERN, { message: TIME_TROUBLE })
   time = '';
 
   asked = '';
@@ -57,10 +57,15 @@ function useOpenLesson(onClose: () => void) {
   const open = async ({ playerId, name, hand, day, time, asked }: NewLesson): Promise<void> => {
     const player =
       playerId === SOMEBODY_NEW
-        ? await createPlayer.mutateAsync({ id: newId(), name, hand })
+        ? await createPlayer.mutateAsync({ id: crypto.randomUUID(), name, hand })
         : { id: playerId };
-    const startsAt = new Date(`${day}T${time.padStart(5, '0')}`).toISOString();
-    const lesson = await create.mutateAsync({ id: newId(), playerId: player.id, startsAt, asked });
+    const startsAt = instantAt(day, time);
+    const lesson = await create.mutateAsync({
+      id: crypto.randomUUID(),
+      playerId: player.id,
+      startsAt,
+      asked,
+    });
     onClose();
     void navigate(`/lessons/${lesson.id}/watch`);
   };

@@ -1,4 +1,4 @@
-import { dayText, shortDay, typedDay } from './day-text.ts';
+import { TIME_PATTERN, dayText, instantAt, shortDay, typedDay } from './day-text.ts';
 
 const today = new Date(2026, 10, 25);
 
@@ -21,4 +21,10 @@ it.each(['', 'soon', '31 Feb 2026', '25/13/2026', '1.1.1926'])('“%s” is no d
 it('a day is written one way, and what is written is read back', () => {
   expect(dayText('2026-11-25')).toBe('Wednesday 25 November');
   expect(typedDay(shortDay('2026-11-25'), today)).toBe('2026-11-25');
+});
+
+it('a time is typed with or without its first nought', () => {
+  for (const time of ['9:30', '09:30', '23:59']) expect(time).toMatch(TIME_PATTERN);
+  for (const time of ['24:00', '9.30', '9:5', '']) expect(time).not.toMatch(TIME_PATTERN);
+  expect(instantAt('2026-05-04', '9:30')).toBe(new Date(2026, 4, 4, 9, 30).toISOString());
 });

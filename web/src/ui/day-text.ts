@@ -31,3 +31,11 @@ export function typedDay(text: string, today: Date): string | null {
   }
   return null;
 }
+
+/** A time of day as it is typed: `9:30`, `14:00`. */
+export const TIME_PATTERN = /^([01]?\d|2[0-3]):[0-5]\d$/;
+export const TIME_TROUBLE = 'Give the time as 14:30.';
+
+/** The instant of a day and a typed time, here. */
+export const instantAt = (day: string, time: string): string =>
+  new Date(`${day}T${time.padStart(5, '0')}`).toISOString();

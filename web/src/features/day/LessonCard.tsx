@@ -1,3 +1,4 @@
+import { homeworkWords } from '@loxos/core';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import type { GivenTo, LessonSummary } from '../../api/client.ts';
@@ -7,10 +8,8 @@ export function sinceWords(given: GivenTo | undefined, startsAt: string): string
   if (given === undefined || given.lessonAt >= startsAt) return '';
   const days = differenceInCalendarDays(parseISO(startsAt), parseISO(given.lessonAt));
   const back = days < 1 ? '' : `Back after ${days} ${days === 1 ? 'day' : 'days'}. `;
-  const homework =
-    given.homeworkDue === 0
-      ? ''
-      : ` ${given.homeworkDone} of ${given.homeworkDue} homework days done.`;
+  const { homeworkDone: done, homeworkDue: due } = given;
+  const homework = due === 0 ? '' : ` ${homeworkWords(done, due)}`;
   return `${back}${given.points[0] ?? ''}${homework}`.trim();
 }
 

@@ -10,20 +10,18 @@ import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
+import { MENU_ITEM, Menu } from '../../ui/Menu.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-
-const TIME = /^([01]?\d|2[0-3]):[0-5]\d$/;
-const ITEM =
-  'flex min-h-11 cursor-pointer items-center rounded-lg px-3 data-highlighted:bg-ink data-highlighted:text-paper';
+import { TIME_PATTERN, TIME_TROUBLE, instantAt } from '../../ui/day-text.ts';
 
 function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }) {
   const { change } = useLessonChanges();
   const [day, setDay] = useState(format(parseISO(lesson.startsAt), 'yyyy-MM-dd'));
   const [time, setTime] = useState(format(parseISO(lesson.startsAt), 'HH:mm'));
   const [asked, setAsked] = useState(lesson.asked);
-  const isTime = TIME.test(time);
+  const isTime = TIME_PATTERN.test(time);
   const save = (): void => {
-    const startsAt = new Date(`${day}T${time.padStart(5, '0')}`).toISOString();
+    const startsAt = instantAt(day, time);
     change.mutate({ id: lesson.id, body: { startsAt, asked } }, { onSuccess: onClose });
   };
   return (
@@ -34,7 +32,7 @@ function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }
           <TextField
             label="Time"
             value={time}
-            error={isTime ? undefined : 'Give the time as 14:30.'}
+            error={isTime ? undefined : TIME_TROUBLE}
             onChange={(event) => setTime(event.target.value)}
           />
         </div>
@@ -66,33 +64,20 @@ export function LessonMenu({ lesson }: { lesson: Lesson }) {
     });
   return (
     <>
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger
-          aria-label="Change or take away the lesson"
-          className="inline-flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-line/40"
+      <Menu label="Change or take away the lesson" icon={<MoreHorizontal aria-hidden />}>
+        <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setEditing(true)}>
+          Day, time, what was asked
+        </DropdownMenu.Item>
+        <DropdownMenu.Item
+          className={MENU_ITEM}
+          onSelect={() => void navigate(`/players/${lesson.player.id}`)}
         >
-          <MoreHorizontal aria-hidden />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="start"
-            className="z-50 w-64 rounded-xl border border-line bg-sheet p-1 text-ink shadow-xl"
-          >
-            <DropdownMenu.Item className={ITEM} onSelect={() => setEditing(true)}>
-              Day, time, what was asked
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => void navigate(`/players/${lesson.player.id}`)}
-            >
-              To {lesson.player.name}
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} onSelect={takeAway}>
-              Take the lesson away
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+          To {lesson.player.name}
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={MENU_ITEM} onSelect={takeAway}>
+          Take the lesson away
+        </DropdownMenu.Item>
+      </Menu>
       {isEditing && <EditLesson lesson={lesson} onClose={() => setEditing(false)} />}
     </>
   );

@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { Link } from 'react-router';
-import { judgeWork, judgementWords } from '@loxos/core';
+import { homeworkWords, judgeWork, judgementWords } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useGivenTo } from '../../api/queries.ts';
 import { Panel } from '../../ui/Panel.tsx';
@@ -53,9 +53,7 @@ export function SinceLast({ lesson, reading }: { lesson: Lesson; reading: Lesson
           </ol>
           <p>
             {days !== null && `${days} days ago. `}
-            {given.homeworkDue === 0
-              ? 'No homework was due yet.'
-              : `${given.homeworkDone} of ${given.homeworkDue} homework days done.`}
+            {homeworkWords(given.homeworkDone, given.homeworkDue)}
           </p>
         </>
       )}

@@ -57,7 +57,7 @@ describe('a player', () => {
     const stands = screen.getByRole('region', { name: 'Where it stands' });
     expect(stands).toHaveTextContent('Aim there.');
     expect(stands).toHaveTextContent(
-      '2 of 4 homework days done, the last two missed. Next look: Wednesday 18 March.',
+      '2 of 4 homework days done. The last two were missed. Next look: Wednesday 18 March.',
     );
   });
 

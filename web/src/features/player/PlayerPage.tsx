@@ -1,3 +1,4 @@
+import { homeworkWords } from '@loxos/core';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -57,8 +58,7 @@ function PastLesson({ lesson, given }: { lesson: LessonSummary; given: Given | u
       {given !== undefined && (
         <span className="block text-soft">
           {given.points.join(' ')}
-          {given.homeworkDue > 0 &&
-            ` ${given.homeworkDone} of ${given.homeworkDue} homework days done.`}
+          {given.homeworkDue > 0 && ` ${homeworkWords(given.homeworkDone, given.homeworkDue)}`}
         </span>
       )}
     </Link>
@@ -76,9 +76,8 @@ function Standing({ given }: { given: Given | undefined }) {
         ))}
       </ol>
       <p>
-        {given.homeworkDue === 0
-          ? 'No homework was due yet.'
-          : `${given.homeworkDone} of ${given.homeworkDue} homework days done${given.isHomeworkStopped ? ', the last two missed' : ''}.`}{' '}
+        {homeworkWords(given.homeworkDone, given.homeworkDue)}{' '}
+        {given.isHomeworkStopped && 'The last two were missed. '}
         Next look: <b>{dayText(given.nextLook)}</b>.
       </p>
     </Panel>
