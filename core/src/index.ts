@@ -200,6 +200,8 @@ export type { DrillWish } from './drills/wish.ts';
 export { EFFECT_FIGURES } from './drills/effect.ts';
 export type { DrillEffect, DrillRank, EffectFigure } from './drills/effect.ts';
 export { scoreStation } from './drills/score.ts';
+export { isDrilled, nextBlock } from './drills/next-block.ts';
+export type { NextBlock } from './drills/next-block.ts';
 export type { Repetition, StationScore } from './drills/score.ts';
 export { VERDICTS, judgeBlocks } from './proof/judge.ts';
 export type {

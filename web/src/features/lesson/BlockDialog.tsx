@@ -1,5 +1,5 @@
-import { BLOCK_KINDS, DOSE, DRILLS, drillBy } from '@loxos/core';
-import type { BlockKind, OwnDrillFacts, Stage } from '@loxos/core';
+import { BLOCK_KINDS, DOSE, DRILLS, drillBy, isDrilled } from '@loxos/core';
+import type { BlockKind, NextBlock, OwnDrillFacts, Stage } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Block, Lesson } from '../../api/client.ts';
@@ -7,8 +7,7 @@ import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { beginBlock, changeBlock, isDrilled, removeBlock, usualNext } from './block-actions.ts';
-import type { NextBlock } from './block-actions.ts';
+import { beginBlock, changeBlock, removeBlock, usualNext } from './block-actions.ts';
 import { BLOCK_WORDS, beganAs } from './lesson-work.ts';
 import { partOf } from './parts.ts';
 

@@ -1,61 +1,12 @@
 import type { BlockKind } from '@loxos/core';
-import type { Block, Lesson } from '../../api/client.ts';
+import type { Block } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
 import { useUndo } from '../../app/undo.ts';
 import { lessonOf } from '../../testing/lesson.ts';
-import { beginBlock, moveBalls, removeBlock, usualNext } from './block-actions.ts';
+import { beginBlock, moveBalls, removeBlock } from './block-actions.ts';
 
 const block = (kind: BlockKind, drillId: string | null = null, doseStep: number | null = null) =>
   ({ id: `${kind} ${doseStep}`, kind, drillId, doseStep, note: '', aim: null }) as unknown as Block;
-const rep = (good: boolean, index: number) => ({
-  id: `${index}`,
-  drillId: 'rails',
-  good,
-  miss: '',
-});
-
-function lessonWith(
-  blocks: readonly Block[],
-  drillIds: readonly string[] = [],
-  goods = '',
-): Lesson {
-  const value = { route: null, stage: 0, drillIds, stations: {} };
-  return {
-    ...lessonOf([]),
-    blocks: [...blocks],
-    parts: [{ part: 'work', value, updatedAt: '', updatedBy: '' }],
-    repetitions: [...goods].map((mark, i) => rep(mark === '+', i)) as Lesson['repetitions'],
-  };
-}
-
-describe('what usually comes next', () => {
-  it('is a baseline first, whatever is given', () => {
-    expect(usualNext(lessonWith([], ['rails'])).kind).toBe('baseline');
-    expect(usualNext(lessonWith([block('demonstration')])).kind).toBe('baseline');
-  });
-
-  it('is the drill that was given, at a ball to three rehearsals; play where none is', () => {
-    expect(usualNext(lessonWith([block('baseline')], ['rails']))).toMatchObject({
-      kind: 'drill',
-      drillId: 'rails',
-      doseStep: 1,
-    });
-    expect(usualNext(lessonWith([block('baseline')])).kind).toBe('play');
-  });
-
-  it('goes up the dose, tones down last, then play', () => {
-    const after = (step: number) =>
-      usualNext(lessonWith([block('baseline'), block('drill', 'rails', step)], ['rails']));
-    expect(after(1)).toMatchObject({ kind: 'drill', doseStep: 2 });
-    expect(after(2)).toMatchObject({ kind: 'toned', doseStep: 3 });
-    expect(after(3)).toMatchObject({ kind: 'play', drillId: null });
-  });
-
-  it('goes a step back when the log says so', () => {
-    const blocks = [block('baseline'), block('drill', 'rails', 2)];
-    expect(usualNext(lessonWith(blocks, ['rails'], '--+---+---'))).toMatchObject({ doseStep: 1 });
-  });
-});
 
 describe('a block', () => {
   beforeEach(() => {

@@ -1,45 +1,16 @@
-import { DOSE, aimOfStage, scoreStation } from '@loxos/core';
-import type { BlockKind, Stage } from '@loxos/core';
+import { aimOfStage, isDrilled, nextBlock } from '@loxos/core';
+import type { NextBlock, Stage } from '@loxos/core';
 import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
 import { useOutbox } from '../../api/outbox.ts';
 import { didUndoably } from '../../app/undo.ts';
 import { partOf } from './parts.ts';
 
-/** What the next balls are to be hit as. */
-export interface NextBlock {
-  readonly kind: BlockKind;
-  readonly drillId: string | null;
-  readonly doseStep: number | null;
-  readonly note: string;
-}
-
 const push = (entry: Parameters<ReturnType<typeof useOutbox.getState>['push']>[0]): void =>
   useOutbox.getState().push(entry);
 
-export const isDrilled = (kind: BlockKind): boolean => kind === 'drill' || kind === 'toned';
-const LAST_STEP = DOSE.steps.length - 1;
-
-/** What usually comes next: a baseline, then the drill that was given, a dose step at a time, then play. */
-export function usualNext(lesson: Lesson): NextBlock {
-  const { blocks, repetitions } = lesson;
-  const note = '';
-  const last = blocks.at(-1);
-  const drillId = partOf(lesson, 'work').drillIds.at(-1) ?? null;
-  const plain = (kind: BlockKind): NextBlock => ({ kind, drillId: null, doseStep: null, note });
-  if (!blocks.some(({ kind }) => kind === 'baseline')) return plain('baseline');
-  if (drillId === null) return plain('play');
-  if (last === undefined || !isDrilled(last.kind) || last.drillId !== drillId) {
-    return { kind: 'drill', drillId, doseStep: 1, note };
-  }
-  const { advice } = scoreStation(repetitions.filter((one) => one.drillId === drillId));
-  const step = last.doseStep ?? 1;
-  if (advice === 'step back') {
-    return { kind: 'drill', drillId, doseStep: Math.max(0, step - 1), note };
-  }
-  if (step >= LAST_STEP) return plain('play');
-  const next = step + 1;
-  return { kind: next === LAST_STEP ? 'toned' : 'drill', drillId, doseStep: next, note };
-}
+/** What usually comes next in a lesson. */
+export const usualNext = (lesson: Lesson): NextBlock =>
+  nextBlock({ ...lesson, drillId: partOf(lesson, 'work').drillIds.at(-1) ?? null });
 
 /** Begins a block: every ball from now on is hit in it. What it is judged on is named now. */
 export function beginBlock(lessonId: string, next: NextBlock, stage: Stage | null): string {

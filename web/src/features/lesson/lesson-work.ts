@@ -2,7 +2,6 @@ import {
   DEFAULT_RULES,
   DRILLS,
   asDrill,
-  drillBy,
   isUnderWay,
   judgeWork,
   observationsOf,
@@ -89,31 +88,30 @@ export const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
   demonstration: 'Demonstration',
 };
 
-/** `Drill: Overhang, second set`; the club too where the lesson has several. */
+/** `Drill: Two gates`: what a block was begun as. */
+export function beganAs(
+  { kind, drillId }: Pick<Block, 'kind' | 'drillId'>,
+  own: readonly OwnDrillFacts[],
+): string {
+  if (drillId === null) return BLOCK_WORDS[kind];
+  const drill = [...DRILLS, ...own].find(({ id }) => id === drillId);
+  return `${BLOCK_WORDS[kind]}: ${drill?.name ?? 'a drill since taken away'}`;
+}
+
+/** `Drill: Overhang, set 2`; the club too where the lesson has several. */
 export function blockLabel(
   block: Pick<ReadBlock, 'kind' | 'drillId' | 'number' | 'club'>,
   own: readonly OwnDrillFacts[],
   withClub: boolean,
 ): string {
   const { kind, drillId, number, club } = block;
-  const drill = [...DRILLS, ...own].find(({ id }) => id === drillId);
-  const name = kind === null ? 'In no block' : BLOCK_WORDS[kind];
   return [
-    drillId === null ? name : `${name}: ${drill?.name ?? 'a drill since taken away'}`,
+    kind === null ? 'In no block' : beganAs({ kind, drillId }, own),
     number > 1 ? `set ${number}` : '',
     withClub ? (findClub(club)?.label ?? 'club not named') : '',
   ]
     .filter(Boolean)
     .join(', ');
-}
-
-/** `Drill: Two gates`, as the bar says it. */
-export function beganAs(
-  { kind, drillId }: Pick<Block, 'kind' | 'drillId'>,
-  own: readonly OwnDrillFacts[],
-): string {
-  const drill = drillId === null ? null : drillBy(drillId, own);
-  return drill === null ? BLOCK_WORDS[kind] : `${BLOCK_WORDS[kind]}: ${drill.name}`;
 }
 
 /** Blocks of the club that is worked on. */

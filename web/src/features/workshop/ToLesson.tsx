@@ -1,26 +1,10 @@
-import { asRightHanded } from '@loxos/core';
-import type { Hand, Wanted } from '@loxos/core';
+import type { Wanted } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { useOutbox } from '../../api/outbox.ts';
 import { useLesson } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
-
-/** A bend smaller than this is none that anyone would ask for, m. */
-const LEAST_BEND_M = 2;
-
-/** The flight a lane asks for, as a lesson keeps it. */
-export function wantedOfLane(
-  curveM: number,
-  startDeg: number,
-  finishM: number,
-  hand: Hand,
-): Wanted {
-  const bend = asRightHanded(curveM, hand);
-  const shape = Math.abs(bend) < LEAST_BEND_M ? 'straight' : bend < 0 ? 'draw' : 'fade';
-  return { shape, startDeg, finishM };
-}
 
 /** Makes the lane the flight that is wanted in the lesson the Workshop was opened from, and goes to its work. */
 export function ToLesson({ lessonId, wanted }: { lessonId: string; wanted: Wanted }) {

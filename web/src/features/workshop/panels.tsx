@@ -1,5 +1,6 @@
 import {
   COST_PER_OFFLINE,
+  DEFAULT_BANDS,
   bagView,
   convert,
   formatLength,
@@ -14,12 +15,13 @@ import {
   sensitivityOf,
   splitMiss,
   turnFace,
+  wantedAsNow,
 } from '@loxos/core';
 import type { Delivery, Lane, LengthUnit } from '@loxos/core';
 import { useMemo, useState } from 'react';
 import { Glyph } from '../../drawing/Glyph.tsx';
 import { Dial } from '../../ui/Dial.tsx';
-import { ToLesson, wantedOfLane } from './ToLesson.tsx';
+import { ToLesson } from './ToLesson.tsx';
 import { clubOf, flightOf } from '../../app/workshop-state.ts';
 import type { WorkshopState } from '../../app/workshop-state.ts';
 
@@ -266,7 +268,7 @@ export function LanePanel({ state, delivery }: PanelProps) {
       {lane !== null && state.lessonId !== null && (
         <ToLesson
           lessonId={state.lessonId}
-          wanted={wantedOfLane(lane.curveM, startDeg, finishM, state.hand)}
+          wanted={wantedAsNow({ ...lane, startDeg, offlineM: finishM }, state.hand, DEFAULT_BANDS)}
         />
       )}
       <h3 className="pt-1 text-base">A degree, from where it is now</h3>

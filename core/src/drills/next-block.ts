@@ -1,0 +1,45 @@
+/** What the next balls are hit as: a baseline, then the drill that was given a dose step at a time, then play. */
+import type { BlockKind } from '../reading/ball.ts';
+import { DOSE } from './drill.ts';
+import { scoreStation } from './score.ts';
+import type { Repetition } from './score.ts';
+
+export interface NextBlock {
+  readonly kind: BlockKind;
+  readonly drillId: string | null;
+  /** Step of the drill's dose, from 0. */
+  readonly doseStep: number | null;
+  readonly note: string;
+}
+
+export interface SoFar {
+  /** In the order begun. */
+  readonly blocks: readonly Pick<NextBlock, 'kind' | 'drillId' | 'doseStep'>[];
+  readonly repetitions: readonly (Repetition & { readonly drillId: string })[];
+  /** The drill that was given last. */
+  readonly drillId: string | null;
+}
+
+export const isDrilled = (kind: BlockKind): boolean => kind === 'drill' || kind === 'toned';
+const LAST_STEP = DOSE.steps.length - 1;
+/** Balls begin at this step: the one before it has none. */
+const FIRST_WITH_BALLS = 1;
+
+export function nextBlock({ blocks, repetitions, drillId }: SoFar): NextBlock {
+  const note = '';
+  const last = blocks.at(-1);
+  const plain = (kind: BlockKind): NextBlock => ({ kind, drillId: null, doseStep: null, note });
+  if (!blocks.some(({ kind }) => kind === 'baseline')) return plain('baseline');
+  if (drillId === null) return plain('play');
+  if (last === undefined || !isDrilled(last.kind) || last.drillId !== drillId) {
+    return { kind: 'drill', drillId, doseStep: FIRST_WITH_BALLS, note };
+  }
+  const { advice } = scoreStation(repetitions.filter((one) => one.drillId === drillId));
+  const step = last.doseStep ?? FIRST_WITH_BALLS;
+  if (advice === 'step back') {
+    return { kind: 'drill', drillId, doseStep: Math.max(0, step - 1), note };
+  }
+  if (step >= LAST_STEP) return plain('play');
+  const next = step + 1;
+  return { kind: next === LAST_STEP ? 'toned' : 'drill', drillId, doseStep: next, note };
+}
