@@ -55,7 +55,11 @@ const project = (name, rest) => ({
   ...rest,
 });
 
+/** Slow is not wrong: a machine with two cores runs the checks beside the tests. */
+const TIMEOUT_MS = 60_000;
+
 export default {
+  testTimeout: TIMEOUT_MS,
   projects: [
     project('core', { testEnvironment: 'node' }),
     project('server', { testEnvironment: 'node' }),
