@@ -51,6 +51,10 @@ describe('a database from before routes', () => {
         args: [work, at],
       },
       {
+        sql: "insert into lesson_part (id, academy_id, lesson_id, part, value, updated_at, updated_by) values ('s', 'a', 'l', 'setup', ?, ?, 'coach')",
+        args: [JSON.stringify({ target: 'oak', camera: ['At hand height'] }), at],
+      },
+      {
         sql: "insert into setting (academy_id, naming, bands, first_school, updated_at) values ('a', 'start-and-bend', '{}', 'face-first', ?)",
         args: [at],
       },
@@ -74,7 +78,11 @@ describe('a database from before routes', () => {
     const { body: player } = await t.http().get('/api/players/p').expect(200);
     expect(player).toMatchObject({ name: 'Ada', wanted: { all: { shape: 'straight' } } });
     const { body: lesson } = await t.http().get('/api/lessons/l').expect(200);
-    expect(lesson.parts[0].value).toEqual({ route: 'gap-first', drillIds: ['rails'] });
+    const value = (name: string): unknown =>
+      lesson.parts.find(({ part }: { part: string }) => part === name)?.value;
+    expect(value('work')).toEqual({ route: 'gap-first', drillIds: ['rails'] });
+    // Where the film is taken from is one answer; what was only half set up is elsewhere.
+    expect(value('setup')).toEqual({ target: 'oak', camera: 'elsewhere' });
     // Runs of one tag have become blocks, in the order hit.
     expect(lesson.blocks.map(({ kind, drillId }: Tagged) => [kind, drillId])).toEqual([
       ['baseline', null],

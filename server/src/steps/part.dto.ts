@@ -23,6 +23,7 @@ import { LESSON_PARTS } from '../db/schema/work.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 
 const CLUB_IDS = STANDARD_BAG.map(({ id }) => id);
+const CAMERAS = ['as drawn', 'elsewhere'] as const;
 const NULLABLE = { type: Number, nullable: true } as const;
 const ANGLE = { min: -45, max: 45 } as const;
 
@@ -36,7 +37,7 @@ export class SetUpPart {
   @IsOptional() @IsNumber() @Min(-50) @Max(30) readonly ballCm?: number | null;
   @IsOptional() @IsInt() @Min(0) @Max(4) readonly knuckles?: number | null;
   @IsOptional() @IsIn([-1, 0, 1]) readonly distance?: -1 | 0 | 1 | null;
-  @IsOptional() @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) readonly camera?: string[];
+  @IsOptional() @IsIn(CAMERAS) readonly camera?: (typeof CAMERAS)[number] | null;
   @IsOptional() @IsString() @MaxLength(2000) readonly body?: string;
   /** The flight wanted in this lesson, where it is not the player's own. */
   @IsOptional() @ValidateNested() @Type(() => WantedDto) readonly wanted?: WantedDto | null;

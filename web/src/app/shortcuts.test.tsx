@@ -3,7 +3,12 @@ import { useKeys } from './shortcuts.ts';
 
 function Keyed({ run }: { run: Record<string, () => void> }) {
   useKeys(run);
-  return <input aria-label="Field" />;
+  return (
+    <>
+      <input aria-label="Field" />
+      <input type="radio" aria-label="Choice" />
+    </>
+  );
 }
 
 describe('keys', () => {
@@ -27,6 +32,11 @@ describe('keys', () => {
     fireEvent.keyDown(document.body, { key: '4', code: 'Numpad4' });
     fireEvent.keyDown(document.body, { key: '4', code: 'Digit4' });
     expect(pressed).toEqual(['numpad4', '4']);
+  });
+
+  it('run from a choice too, which takes no letters', () => {
+    fireEvent.keyDown(screen.getByLabelText('Choice'), { key: '4', code: 'Numpad4' });
+    expect(pressed).toEqual(['numpad4']);
   });
 
   it('leave typing, dialogs and other programs’ keys alone', () => {

@@ -17,9 +17,14 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
 
 export type KeyMap = Readonly<Record<string, (() => void) | undefined>>;
 
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+/** Inputs that take no letters or digits: a key pressed on them is still a command. */
+const WITHOUT_TEXT = /^(?:radio|checkbox|button|file|range|submit|reset)$/;
+
+const isTyping = (target: EventTarget | null): boolean => {
+  if (!(target instanceof HTMLElement)) return false;
+  if (target instanceof HTMLInputElement) return !WITHOUT_TEXT.test(target.type);
+  return target.isContentEditable || /^(?:TEXTAREA|SELECT)$/.test(target.tagName);
+};
 
 /** Runs the function of a key pressed outside fields and dialogs. Keys as in `event.key`, lower case. */
 export function useKeys(map: KeyMap): void {

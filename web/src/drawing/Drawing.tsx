@@ -1,5 +1,5 @@
 import type { ReactNode, Ref } from 'react';
-import type { Ink, Shape } from './shape.ts';
+import type { Box, Ink, Shape } from './shape.ts';
 
 const colour = (ink: Ink | undefined): string =>
   ink === undefined || ink === 'none' ? 'none' : `var(--${ink})`;
@@ -30,8 +30,7 @@ function ShapeMark({ shape }: { shape: Shape }) {
 
 interface DrawingProps {
   readonly shapes: readonly Shape[];
-  /** x, y, width, height. */
-  readonly box: readonly [number, number, number, number];
+  readonly box: Box;
   /** What it shows, in words, for those who cannot see it. */
   readonly title: string;
   readonly className?: string;

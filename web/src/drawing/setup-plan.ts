@@ -10,6 +10,8 @@ export interface SetUpLines {
   readonly hipDeg: number | null;
   readonly shoulderDeg: number | null;
   readonly ballCm: number | null;
+  /** Where the film is taken from. */
+  readonly camera?: 'as drawn' | 'elsewhere' | null;
 }
 
 export const SETUP_BOX = { halfWidth: 150, ahead: 170, behind: 150 } as const;
@@ -52,12 +54,44 @@ function bodyLine(
   ];
 }
 
+/** The camera behind the hands, looking along a line parallel to the target line. */
+function cameraMark(side: number, ink: Ink): Shape[] {
+  const x = side * 42;
+  const foot = SETUP_BOX.behind - 12;
+  const body = [
+    { x: x - 9, y: foot },
+    { x: x + 9, y: foot },
+    { x: x + 9, y: foot - 12 },
+    { x: x + 4, y: foot - 18 },
+    { x: x - 4, y: foot - 18 },
+    { x: x - 9, y: foot - 12 },
+  ];
+  const sight = polyline([
+    { x, y: foot - 22 },
+    { x, y: -40 },
+  ]);
+  return [
+    { kind: 'path', d: sight, stroke: ink, width: 1, dash: '2 5' },
+    { kind: 'path', d: polyline(body, true), stroke: ink, width: 2 },
+    {
+      kind: 'text',
+      x: x + side * 15,
+      y: foot,
+      text: 'camera',
+      size: 13,
+      anchor: side < 0 ? 'end' : 'start',
+      fill: ink === 'line' ? 'faint' : ink,
+    },
+  ];
+}
+
 /** Set-up from above, target up: ball, feet, hips, shoulders, from the player's side of the ball. */
-export function setUpPlan({ hand, feetDeg, hipDeg, shoulderDeg, ballCm }: SetUpLines): Shape[] {
+export function setUpPlan(lines: SetUpLines): Shape[] {
+  const { hand, feetDeg, hipDeg, shoulderDeg, ballCm, camera = null } = lines;
   const side = hand === 'right' ? -1 : 1;
   const ballY = -(ballCm ?? 0) * 1.4;
   const words = side === -1 ? 1 : -1;
-  const lines = [
+  const bodyLines = [
     ...bodyLine('feet', feetDeg, { x: side * 96, y: 0 }, 'ink', 3, 0),
     ...bodyLine('hips', hipDeg, { x: side * 112, y: 0 }, 'soft', 3, 1),
     ...bodyLine('shoulders', shoulderDeg, { x: side * 128, y: 0 }, 'look', 3, 2),
@@ -69,7 +103,8 @@ export function setUpPlan({ hand, feetDeg, hipDeg, shoulderDeg, ballCm }: SetUpL
   const heel = { x: side * 96, y: -30 };
   return [
     hairline(-SETUP_BOX.ahead, SETUP_BOX.behind, 1),
-    ...lines,
+    ...bodyLines,
+    ...cameraMark(side, camera === null ? 'line' : camera === 'as drawn' ? 'ink' : 'look'),
     {
       kind: 'path',
       d: polyline([heel, { x: 0, y: heel.y }]),

@@ -33,6 +33,9 @@ export type Shape =
       readonly fill?: Ink;
     };
 
+/** x, y, width and height of what a drawing shows. */
+export type Box = readonly [number, number, number, number];
+
 export interface Point {
   readonly x: number;
   readonly y: number;

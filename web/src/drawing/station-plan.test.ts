@@ -115,12 +115,12 @@ describe('the set-up drawn', () => {
   it('says what was not seen, and stands on the player’s side', () => {
     const right = setUpPlan({ hand: 'right', ...lines });
     const texts = right.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
-    expect(texts).toEqual(['feet 5° R', 'hips: not seen', 'shoulders 3° L']);
+    expect(texts).toEqual(['feet 5° R', 'hips: not seen', 'shoulders 3° L', 'camera']);
     const words = (hand: Hand) =>
       setUpPlan({ hand, ...lines }).flatMap((s) => (s.kind === 'text' ? [Math.sign(s.x)] : []));
-    // The words stand where the player does not.
-    expect(new Set(words('right'))).toEqual(new Set([1]));
-    expect(new Set(words('left'))).toEqual(new Set([-1]));
+    // The words stand where the player does not; the camera behind the hands.
+    expect(words('right')).toEqual([1, 1, 1, -1]);
+    expect(words('left')).toEqual([-1, -1, -1, 1]);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Ink, Shape } from './shape.ts';
+import type { Box, Ink, Shape } from './shape.ts';
 
 /** The light palette, for files and paper. */
 const PRINT_INKS: Readonly<Record<Ink, string>> = {
@@ -29,10 +29,7 @@ function shapeText(shape: Shape): string {
 }
 
 /** A drawing as the text of an SVG file. */
-export function svgText(
-  shapes: readonly Shape[],
-  box: readonly [number, number, number, number],
-): string {
+export function svgText(shapes: readonly Shape[], box: Box): string {
   const body = shapes
     .filter((s) => s.kind !== 'path' || s.d !== '')
     .map(shapeText)

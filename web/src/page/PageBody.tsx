@@ -1,8 +1,8 @@
 import type { Hand, StationCard } from '@loxos/core';
 import type { ReactNode } from 'react';
 import type { PageContent } from '../api/client.ts';
-import { Drawing } from '../drawing/Drawing.tsx';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
+import { Figure } from '../ui/Figure.tsx';
 import { dayText } from '../ui/day-text.ts';
 import { StationView } from '../ui/StationView.tsx';
 import { RichText } from './RichText.tsx';
@@ -59,15 +59,14 @@ export function PageBody({ content, hand, unit, withStation, withHomework }: Pag
       {slants.length > 0 && (
         <div className="grid grid-cols-2 gap-3">
           {slants.map((slant) => (
-            <figure key={slant.label} className="rounded-xl border border-line bg-sheet p-2">
-              <Drawing
-                shapes={impactPlan({ hand, ...slant, startDirectionDeg: null }, 'letters')}
-                box={IMPACT_VIEW}
-                title={`${slant.label}: face and path from above`}
-                className="w-full"
-              />
-              <figcaption className="text-sm text-soft">{slant.label}</figcaption>
-            </figure>
+            <Figure
+              key={slant.label}
+              shapes={impactPlan({ hand, ...slant, startDirectionDeg: null }, 'letters')}
+              box={IMPACT_VIEW}
+              title={`${slant.label}: face and path from above`}
+              caption={slant.label}
+              file={null}
+            />
           ))}
         </div>
       )}

@@ -1,3 +1,4 @@
+import { typedNumber } from '@loxos/core';
 import { Slider } from 'radix-ui';
 import { useId, useState } from 'react';
 
@@ -13,9 +14,8 @@ interface DialProps {
   readonly onChange: (value: number) => void;
 }
 
-/** What was typed as a number, with a decimal comma or a true minus too; NaN for nothing. */
-const numberOf = (text: string): number =>
-  text.trim() === '' ? NaN : Number(text.replace(',', '.').replace('−', '-'));
+/** What was typed, NaN where it is no number. */
+const numberOf = (text: string): number => typedNumber(text) ?? NaN;
 
 /** A figure to turn by slider, by typing, or by keys. */
 export function Dial({ label, value, min, max, step, unit, word, onChange }: DialProps) {

@@ -1,13 +1,11 @@
 import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
 import type { Layout, LengthUnit, StationCard } from '@loxos/core';
-import { FileDown, Image } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import { toast } from 'sonner';
-import { Drawing } from '../drawing/Drawing.tsx';
 import { stationPlan } from '../drawing/station-plan.ts';
-import { svgText } from '../drawing/svg-text.ts';
 import { Button } from './Button.tsx';
+import { Figure } from './Figure.tsx';
 import { PegHandles, isPathPeg } from './PegHandles.tsx';
-import { saveFile } from './save-file.ts';
 
 interface StationViewProps {
   readonly card: StationCard;
@@ -44,20 +42,16 @@ export function StationView({ card, unit, files = true, onPath }: StationViewPro
   return (
     <div className="space-y-3">
       <p className="text-lg">{how}</p>
-      <figure className="rounded-xl border border-line bg-sheet p-2">
-        <Drawing
-          shapes={plan.shapes}
-          box={plan.box}
-          title={`${name} from above, for a ${hand}-hander`}
-          className="max-h-[58vh] w-full"
-        >
-          {isDragged && <PegHandles layout={layout} plan={plan} hand={hand} onPath={onPath} />}
-        </Drawing>
-        <figcaption className="text-sm text-soft">
-          From above, to scale, the target up.
-          {isDragged && ' Drag a peg: the path it asks for follows.'}
-        </figcaption>
-      </figure>
+      <Figure
+        shapes={plan.shapes}
+        box={plan.box}
+        title={`${name} from above, for a ${hand}-hander`}
+        caption={`From above, to scale, the target up.${isDragged ? ' Drag a peg: the path it asks for follows.' : ''}`}
+        file={files ? card.drillId : null}
+        drawingClass="max-h-[58vh] w-full"
+      >
+        {isDragged && <PegHandles layout={layout} plan={plan} hand={hand} onPath={onPath} />}
+      </Figure>
       {steps.length > 0 && (
         <ol className="list-decimal space-y-1 pl-8">
           {steps.map((step) => (
@@ -94,13 +88,6 @@ export function StationView({ card, unit, files = true, onPath }: StationViewPro
       </div>
       {files && (
         <div className="flex flex-wrap gap-2">
-          <Button
-            onClick={() =>
-              saveFile(`${card.drillId}.svg`, 'image/svg+xml', svgText(plan.shapes, plan.box))
-            }
-          >
-            <Image aria-hidden size={16} /> SVG
-          </Button>
           <Button onClick={savePdf}>
             <FileDown aria-hidden size={16} /> One page, PDF
           </Button>

@@ -8,7 +8,8 @@ import { remember } from '../../app/undo.ts';
 export interface SetUpValue extends SetUp {
   readonly target: string;
   readonly club: string | null;
-  readonly camera: readonly string[];
+  /** Where the film is taken from; null where nothing is filmed. */
+  readonly camera: 'as drawn' | 'elsewhere' | null;
   readonly body: string;
   /** The flight wanted in this lesson; null keeps to the player's. */
   readonly wanted: Wanted | null;
@@ -43,7 +44,7 @@ interface PartValues {
 }
 
 const BLANK: PartValues = {
-  setup: { ...NO_SET_UP, target: '', club: null, camera: [], body: '', wanted: null },
+  setup: { ...NO_SET_UP, target: '', club: null, camera: null, body: '', wanted: null },
   causes: { observations: {} },
   work: {
     route: null,

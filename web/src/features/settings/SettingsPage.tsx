@@ -1,4 +1,10 @@
-import { ACCURACY_RANGES, BAND_RANGES, DEFAULT_RULES, ROUTE_LABELS } from '@loxos/core';
+import {
+  ACCURACY_RANGES,
+  BAND_RANGES,
+  DEFAULT_RULES,
+  ROUTE_LABELS,
+  typedNumber,
+} from '@loxos/core';
 import type { Bands, FirstRoute, SetAccuracy } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
@@ -85,11 +91,10 @@ function SettingsForm({ settings }: { settings: Settings }) {
   });
   const submit = (texts: Values): void => {
     const valueOf = (entry: Entry): number =>
-      Number((texts[keyOf(entry)] ?? '').replace(',', '.')) / entry.scale;
+      (typedNumber(texts[keyOf(entry)] ?? '') ?? NaN) / entry.scale;
     const wrong = ENTRIES.filter((entry) => {
       const value = valueOf(entry);
-      const blank = (texts[keyOf(entry)] ?? '').trim() === '';
-      return blank || !(value >= entry.range[0] && value <= entry.range[1]);
+      return !(value >= entry.range[0] && value <= entry.range[1]);
     });
     for (const entry of wrong) {
       const [min, max] = entry.range;

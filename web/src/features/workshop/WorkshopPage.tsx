@@ -4,12 +4,12 @@ import { Copy, Link2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { Drawing } from '../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../drawing/flight-plan.ts';
 import type { PlanFlight } from '../../drawing/flight-plan.ts';
 import { SIDE_BOX, sidePlan } from '../../drawing/side-plan.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Air, Dials, Setting } from './Controls.tsx';
+import { Figure } from '../../ui/Figure.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { HowItWorks } from './HowItWorks.tsx';
 import { BagPanel, LanePanel, SchoolsPanel, SplitPanel } from './panels.tsx';
@@ -185,29 +185,29 @@ export function WorkshopPage() {
               Drag the bar and the needle; arrows move them too
             </figcaption>
           </figure>
-          <figure className="rounded-xl border border-line bg-sheet p-2">
-            <Drawing
-              shapes={plan.shapes}
-              box={FLIGHT_VIEW}
-              title={`From above: ${words}`}
-              className="max-h-[46vh] w-full"
-            />
-            <figcaption className="text-sm text-soft">From above</figcaption>
-          </figure>
-          <figure className="rounded-xl border border-line bg-sheet p-2 sm:col-span-2">
-            <Drawing
-              shapes={sidePlan(sides, state.length)}
-              box={[0, 0, SIDE_BOX.width, SIDE_BOX.height]}
-              title="From the side"
-              className="w-full"
-            />
-            <figcaption className="text-sm text-soft">
-              From the side{state.wanted !== null && '; the other delivery dashed'}. Ball{' '}
-              {fromSi(shown.shot.launch.ballSpeedMps, units.speed).toFixed(0)} {units.speed}, launch{' '}
-              {shown.shot.launch.launchAngleDeg.toFixed(1)}°, spin{' '}
-              {shown.shot.launch.spinRateRpm.toFixed(0)} rev/min
-            </figcaption>
-          </figure>
+          <Figure
+            shapes={plan.shapes}
+            box={FLIGHT_VIEW}
+            title={`From above: ${words}`}
+            caption="From above"
+            file="flight-from-above"
+            drawingClass="max-h-[46vh] w-full"
+          />
+          <Figure
+            shapes={sidePlan(sides, state.length)}
+            box={[0, 0, SIDE_BOX.width, SIDE_BOX.height]}
+            title="From the side"
+            caption={
+              <>
+                From the side{state.wanted !== null && '; the other delivery dashed'}. Ball{' '}
+                {fromSi(shown.shot.launch.ballSpeedMps, units.speed).toFixed(0)} {units.speed},
+                launch {shown.shot.launch.launchAngleDeg.toFixed(1)}°, spin{' '}
+                {shown.shot.launch.spinRateRpm.toFixed(0)} rev/min
+              </>
+            }
+            file="flight-from-the-side"
+            className="sm:col-span-2"
+          />
         </section>
         <Tabs.Root
           defaultValue="split"

@@ -1,8 +1,14 @@
-import { useFieldArray, useForm } from 'react-hook-form';
+import { asDrill, layoutFor, typedNumber } from '@loxos/core';
+import type { Hand } from '@loxos/core';
+import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
+import { Trash2 } from 'lucide-react';
 import type { CreateOwnDrill } from '../../api/client.ts';
 import { useCreateDrill } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
+import { stationPlan } from '../../drawing/station-plan.ts';
 import { SelectField, TextField } from '../../ui/Field.tsx';
+import { Figure } from '../../ui/Figure.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 
@@ -42,9 +48,10 @@ interface Values {
 
 const PART = { kind: 'peg', label: 'peg', alongCm: '30', outCm: '0', lengthCm: '0', angleDeg: '0' };
 const NUMBER = {
-  validate: (text: string) => Number.isFinite(Number(text.replace(',', '.'))) || 'Write a number.',
+  validate: (text: string) => typedNumber(text) !== null || 'Write a number.',
 };
-const number = (text: string): number => Number(text.replace(',', '.'));
+/** A figure still being typed counts as nothing in the drawing; what is stored was checked. */
+const number = (text: string): number => typedNumber(text) ?? 0;
 
 const bodyOf = ({ parts, movesPath, movesFace, ...words }: Values): CreateOwnDrill => ({
   ...words,
@@ -60,13 +67,79 @@ const bodyOf = ({ parts, movesPath, movesFace, ...words }: Values): CreateOwnDri
   })),
 });
 
+/** The figures of one part, in the order they are said: how far ahead, how far out, how long, how turned. */
+const FIGURES = [
+  ['alongCm', 'Ahead', 'cm'],
+  ['outCm', 'Out', 'cm'],
+  ['lengthCm', 'Long', 'cm'],
+  ['angleDeg', 'Turned', '°'],
+] as const;
+
+function PartFields({
+  index,
+  register,
+  errors,
+  onRemove,
+}: {
+  index: number;
+  register: UseFormRegister<Values>;
+  errors: FieldErrors<Values>;
+  onRemove: () => void;
+}) {
+  return (
+    <fieldset className="grid grid-cols-2 items-end gap-2 border-t border-line pt-2 sm:grid-cols-[1fr_1fr_5rem_5rem_5rem_5rem_3rem]">
+      <legend className="sr-only">Part {index + 1}</legend>
+      <SelectField label="Part" options={KINDS} {...register(`parts.${index}.kind`)} />
+      <TextField label="Label" {...register(`parts.${index}.label`)} />
+      {FIGURES.map(([name, label, hint]) => (
+        <TextField
+          key={name}
+          label={label}
+          hint={hint}
+          inputMode="decimal"
+          error={errors.parts?.[index]?.[name]?.message}
+          {...register(`parts.${index}.${name}`, NUMBER)}
+        />
+      ))}
+      <button
+        type="button"
+        aria-label={`Take part ${index + 1} away`}
+        className="inline-flex size-11 items-center justify-center rounded-lg hover:bg-line/40"
+        onClick={onRemove}
+      >
+        <Trash2 aria-hidden size={18} />
+      </button>
+    </fieldset>
+  );
+}
+
+/** The station as it is typed. */
+function LiveStation({ control, hand }: { control: Control<Values>; hand: Hand }) {
+  const values = useWatch({ control }) as Values;
+  const drill = asDrill({ id: 'own-new', ...bodyOf(values) });
+  const layout = layoutFor(drill, { hand, kind: 'iron', pathDeg: 0, faceDeg: 0, startDeg: 0 });
+  const { shapes, box } = stationPlan(layout, hand, 'm');
+  return (
+    <Figure
+      shapes={shapes}
+      box={box}
+      title="The station so far, from above"
+      caption={`From above, to scale, the target up, for a ${hand}-hander`}
+      file={null}
+      drawingClass="max-h-[34vh] w-full"
+    />
+  );
+}
+
 /** A drill of the academy's own, with the same parts as the catalogue's. */
 export function OwnDrillForm({
   open,
+  hand,
   onClose,
   onMade,
 }: {
   open: boolean;
+  hand: Hand;
   onClose: () => void;
   onMade: (id: string) => void;
 }) {
@@ -112,38 +185,15 @@ export function OwnDrillForm({
           {...register('good', { required: 'Say what a good one looks like.' })}
         />
         {fields.map((field, index) => (
-          <fieldset
+          <PartFields
             key={field.id}
-            className="grid grid-cols-2 gap-2 border-t border-line pt-2 sm:grid-cols-6"
-          >
-            <legend className="sr-only">Part {index + 1}</legend>
-            <SelectField label="Part" options={KINDS} {...register(`parts.${index}.kind`)} />
-            <TextField label="Label" {...register(`parts.${index}.label`)} />
-            <TextField
-              label="Ahead"
-              error={errors.parts?.[index]?.alongCm?.message}
-              {...register(`parts.${index}.alongCm`, NUMBER)}
-            />
-            <TextField
-              label="Out"
-              error={errors.parts?.[index]?.outCm?.message}
-              {...register(`parts.${index}.outCm`, NUMBER)}
-            />
-            <TextField
-              label="Long"
-              error={errors.parts?.[index]?.lengthCm?.message}
-              {...register(`parts.${index}.lengthCm`, NUMBER)}
-            />
-            <TextField
-              label="Turned °"
-              error={errors.parts?.[index]?.angleDeg?.message}
-              {...register(`parts.${index}.angleDeg`, NUMBER)}
-            />
-            <Button look="quiet" className="col-span-2" onClick={() => remove(index)}>
-              Take part {index + 1} away
-            </Button>
-          </fieldset>
+            index={index}
+            register={register}
+            errors={errors}
+            onRemove={() => remove(index)}
+          />
         ))}
+        <LiveStation control={control} hand={hand} />
         {create.error !== null && <Notice>{create.error.message}</Notice>}
         <div className="flex gap-2">
           <Button onClick={() => append(PART)}>Another part</Button>

@@ -180,6 +180,7 @@ export function YardPage() {
       </section>
       <OwnDrillForm
         open={adding}
+        hand={hand}
         onClose={() => setAdding(false)}
         onMade={(id) => say('drill', id)}
       />

@@ -1,13 +1,10 @@
 import { formatLength } from '@loxos/core';
 import type { BallView, LengthUnit, Plan, ReadBlock } from '@loxos/core';
-import { Image } from 'lucide-react';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { laneExtent, lanePlan } from '../../../drawing/lane-plan.ts';
 import type { Landing, LaneCloud } from '../../../drawing/lane-plan.ts';
-import { svgText } from '../../../drawing/svg-text.ts';
-import { Button } from '../../../ui/Button.tsx';
+import { SavePicture } from '../../../ui/Figure.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
-import { saveFile } from '../../../ui/save-file.ts';
 
 const SIZE = { width: 420, height: 400 } as const;
 
@@ -50,13 +47,7 @@ export function Overlay({
         <li>● {labels[1]}</li>
         <li className="text-soft">lane {wide} wide is wanted; two in three land in an ellipse</li>
         <li className="ml-auto">
-          <Button
-            look="quiet"
-            aria-label="Save the picture as SVG"
-            onClick={() => saveFile('landings.svg', 'image/svg+xml', svgText(shapes, box))}
-          >
-            <Image aria-hidden size={16} /> SVG
-          </Button>
+          <SavePicture shapes={shapes} box={box} file="landings" />
         </li>
       </ul>
     </Panel>

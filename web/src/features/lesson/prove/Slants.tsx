@@ -1,7 +1,7 @@
 import type { ReadBlock } from '@loxos/core';
 import type { Player } from '../../../api/client.ts';
-import { Drawing } from '../../../drawing/Drawing.tsx';
 import { IMPACT_VIEW, impactPlan } from '../../../drawing/impact-plan.ts';
+import { Figure } from '../../../ui/Figure.tsx';
 
 /** The average slant of each block, side by side. */
 export function Slants({
@@ -23,17 +23,15 @@ export function Slants({
         };
         const out = balls.length - counted.length;
         return (
-          <figure key={index} className="rounded-xl border border-line bg-sheet p-2">
-            <Drawing
-              shapes={impactPlan({ hand: player.hand, ...angles }, player.angleStyle)}
-              box={IMPACT_VIEW}
-              title={`Average of ${labels[index]!}`}
-              className="max-h-[36vh] w-full"
-            />
-            <figcaption className="text-sm text-soft">
-              {labels[index]}: {counted.length} balls{out > 0 && `, ${out} left out`}
-            </figcaption>
-          </figure>
+          <Figure
+            key={index}
+            shapes={impactPlan({ hand: player.hand, ...angles }, player.angleStyle)}
+            box={IMPACT_VIEW}
+            title={`Average of ${labels[index]!}`}
+            caption={`${labels[index]}: ${counted.length} balls${out > 0 ? `, ${out} left out` : ''}`}
+            file={index === 0 ? 'before' : 'after'}
+            drawingClass="max-h-[36vh] w-full"
+          />
         );
       })}
     </div>

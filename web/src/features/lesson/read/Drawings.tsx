@@ -4,6 +4,7 @@ import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../../drawing/flight-plan.ts';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../../drawing/impact-plan.ts';
+import { SavePicture } from '../../../ui/Figure.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { describeImpact } from '../describe.ts';
@@ -80,8 +81,11 @@ export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps
           className="min-h-0 w-full flex-[6]"
         />
       </Catch>
-      <figcaption className="text-sm text-soft">
-        Ball {ordinal}: {words}. Angles at impact drawn {PLAN_TIMES} times as large.
+      <figcaption className="flex items-center justify-between gap-2 text-sm text-soft">
+        <span>
+          Ball {ordinal}: {words}. Angles at impact drawn {PLAN_TIMES} times as large.
+        </span>
+        <SavePicture shapes={shapes} box={FLIGHT_VIEW} file={`ball-${ordinal}`} />
       </figcaption>
     </figure>
   );

@@ -1,8 +1,8 @@
 import { formatSideAngle, wantedWords } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
-import { Drawing } from '../../../drawing/Drawing.tsx';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
 import { SelectField } from '../../../ui/Field.tsx';
+import { Figure } from '../../../ui/Figure.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import { Stepper } from '../../../ui/Stepper.tsx';
@@ -15,7 +15,11 @@ import { SinceLast } from '../SinceLast.tsx';
 import type { SetUpValue } from '../parts.ts';
 
 const CLUBS = clubOptions('Not said');
-const CAMERA = ['At hand height', 'Behind the hands', 'Parallel to the target line'] as const;
+const CAMERA = [
+  ['', 'Not filming'],
+  ['as drawn', 'Camera as drawn'],
+  ['elsewhere', 'Camera elsewhere'],
+] as const;
 const LINES = [
   ['feetDeg', 'Feet line'],
   ['hipDeg', 'Hip line'],
@@ -39,15 +43,12 @@ export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonRe
   const value = partOf(lesson, 'setup');
   const set = (changes: Partial<SetUpValue>): void =>
     savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
-  const tick = (item: string): void =>
-    set({
-      camera: value.camera.includes(item)
-        ? value.camera.filter((c) => c !== item)
-        : [...value.camera, item],
-    });
   return (
-    <div className="mx-auto grid max-w-[1300px] gap-5 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:px-4">
-      <div className="space-y-3">
+    <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
+      <div className="min-w-0 lg:col-start-2">
+        <SinceLast lesson={lesson} reading={reading} />
+      </div>
+      <div className="space-y-3 lg:col-start-1 lg:row-span-2 lg:row-start-1">
         <div className="flex items-start justify-between gap-2">
           <p className="text-lg">
             Pick the target from behind the ball, lay a stick on it, then look from the ground up.
@@ -122,25 +123,20 @@ export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonRe
           options={DISTANCES}
           onChange={(text) => set({ distance: text === '' ? null : (Number(text) as -1 | 0 | 1) })}
         />
-        <fieldset>
-          <legend className="mb-1 font-semibold">Camera, if filming</legend>
-          <div className="flex flex-wrap gap-2">
-            {CAMERA.map((item) => (
-              <label
-                key={item}
-                className="flex min-h-11 items-center gap-2 rounded-lg border border-faint px-3"
-              >
-                <input
-                  type="checkbox"
-                  className="size-5"
-                  checked={value.camera.includes(item)}
-                  onChange={() => tick(item)}
-                />
-                {item}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <div>
+          <Segments
+            legend="Filming, at hand height on the line through the hands"
+            value={value.camera ?? ''}
+            options={CAMERA}
+            onChange={(camera) => set({ camera: camera === '' ? null : camera })}
+          />
+          {value.camera === 'elsewhere' && (
+            <p className="mt-1 text-soft">
+              From elsewhere the film shows a path that is not there: judge face and path by the
+              ball, not by the film.
+            </p>
+          )}
+        </div>
         <LiveText
           label="How the body feels today"
           value={value.body}
@@ -151,19 +147,16 @@ export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonRe
           <p>▲ From the player’s notes: {lesson.player.bodyNotes}</p>
         )}
       </div>
-      <div className="min-w-0 space-y-3">
-        <SinceLast lesson={lesson} reading={reading} />
-        <figure className="self-start rounded-xl border border-line bg-sheet p-2">
-          <Drawing
-            shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
-            box={VIEW}
-            title="Set-up from above"
-            className="w-full"
-          />
-          <figcaption className="text-sm text-soft">
-            From above, the target up; angles drawn twice as large
-          </figcaption>
-        </figure>
+      <div className="min-w-0 lg:col-start-2">
+        <Figure
+          shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
+          box={VIEW}
+          title="Set-up from above"
+          caption="From above, the target up; angles drawn twice as large"
+          file="set-up"
+          className="self-start"
+          drawingClass="h-[calc(100vh-28rem)] min-h-72 w-full"
+        />
       </div>
     </div>
   );

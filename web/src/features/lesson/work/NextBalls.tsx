@@ -28,6 +28,8 @@ interface PictureProps {
   readonly under?: Outcome | undefined;
   readonly unit: LengthUnit;
   readonly title: string;
+  /** Balls seen by eye have no average miss of their own. */
+  readonly isByEye: boolean;
   readonly size: { readonly width: number; readonly height: number };
   readonly className?: string;
 }
@@ -40,6 +42,7 @@ export function LanePicture({
   under,
   unit,
   title,
+  isByEye,
   size,
   className,
 }: PictureProps) {
@@ -48,7 +51,8 @@ export function LanePicture({
     cloudOf(outcome, 'later'),
   ];
   const { shapes, box } = lanePlan(clouds, plan.wanted, extent, size, unit);
-  const words = `${title}: start ${outcome.startDeg.toFixed(0)} degrees, average miss ${missText(outcome.missM, { length: unit })}`;
+  const miss = isByEye ? '' : `, average miss ${missText(outcome.missM, { length: unit })}`;
+  const words = `${title}: start ${outcome.startDeg.toFixed(0)} degrees${miss}`;
   return <Drawing shapes={shapes} box={box} title={words} className={className ?? 'w-full'} />;
 }
 
@@ -92,6 +96,7 @@ export function NextBalls({
             under={under}
             unit={unit}
             title={name}
+            isByEye={isByEye}
             size={SIZE}
             className="max-h-[32vh] w-full"
           />

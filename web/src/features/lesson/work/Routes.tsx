@@ -40,6 +40,7 @@ export function Routes({
               under={plan.now}
               unit={unit}
               title={ROUTE_LABELS[route.id]}
+              isByEye={false}
               size={SIZE}
               className="h-24 w-full"
             />

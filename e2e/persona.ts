@@ -1,0 +1,115 @@
+import { expect } from '@playwright/test';
+import type { APIRequestContext, Page } from '@playwright/test';
+import type { Hand, Wanted } from '@loxos/core';
+import { newLesson } from './academy.ts';
+import { fileOf, launchText } from './balls.ts';
+import type { SwingBlock } from './balls.ts';
+
+/** Somebody with a known swing, before a drill and after it. */
+export interface Scene {
+  readonly name: string;
+  readonly hand: Hand;
+  readonly club: string;
+  readonly before: SwingBlock;
+  readonly after: SwingBlock;
+  readonly wanted?: Wanted;
+}
+
+export const SIZES = [
+  { name: 'a desk', width: 1280, height: 800 },
+  { name: 'a phone', width: 390, height: 844 },
+] as const;
+export type Size = (typeof SIZES)[number];
+
+/** A lesson with a baseline and a drill block, as a coach would have begun them. */
+export async function lessonOf(request: APIRequestContext, scene: Scene): Promise<string> {
+  const id = await newLesson(request, scene.name, scene.hand);
+  const text = launchText(scene.hand, scene.club, [scene.before, scene.after]);
+  await request.post(`/api/lessons/${id}/files`, { multipart: { file: fileOf(text) } });
+  const lesson = (await (await request.get(`/api/lessons/${id}`)).json()) as {
+    balls: { id: string }[];
+    player: { id: string };
+  };
+  if (scene.wanted !== undefined) {
+    const data = { wanted: { all: scene.wanted } };
+    await request.patch(`/api/players/${lesson.player.id}`, { data });
+  }
+  const ids = lesson.balls.map((ball) => ball.id);
+  const begin = async (ballIds: string[], kind: string, drillId?: string): Promise<void> => {
+    const blockId = crypto.randomUUID();
+    await request.post(`/api/lessons/${id}/blocks`, { data: { id: blockId, kind, drillId } });
+    await request.post(`/api/lessons/${id}/balls/block`, { data: { ballIds, blockId } });
+  };
+  await begin(ids.slice(0, scene.before.balls), 'baseline');
+  await begin(ids.slice(scene.before.balls), 'drill', 'rails');
+  return id;
+}
+
+/** What must hold of every step at every size: nobody scrolls sideways. */
+async function expectFits(page: Page, step: string, { width }: Size): Promise<void> {
+  await page.waitForLoadState('networkidle');
+  expect([step, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
+    step,
+    width,
+  ]);
+}
+
+/** Set and Watch: what is wanted, from which side, and how many balls came from where. */
+async function lookAtStart(page: Page, id: string, scene: Scene, size: Size) {
+  await page.goto(`/lessons/${id}/set`);
+  const drawing = page.getByRole('img', { name: 'Set-up from above' });
+  await expect(drawing).toBeVisible();
+  const hairline = (await drawing.boundingBox())!;
+  const camera = (await drawing.getByText('camera').boundingBox())!;
+  const isRightOfLine = camera.x > hairline.x + hairline.width / 2;
+  expect([scene.hand, isRightOfLine]).toEqual([scene.hand, scene.hand === 'left']);
+  const wanted = (await page
+    .getByText(/^Wanted today/)
+    .first()
+    .textContent())!;
+  await expectFits(page, 'set', size);
+  await page.goto(`/lessons/${id}/watch`);
+  const balls = scene.before.balls + scene.after.balls;
+  await expect(page.getByText(`${balls} balls in this lesson`)).toBeVisible();
+  await expect(page.getByText('session.csv').first()).toBeVisible();
+  await expectFits(page, 'watch', size);
+  return wanted;
+}
+
+/** What the six steps say of one player: Read and Work in the same words, Send in those of the plan. */
+export async function whatIsSaid(page: Page, id: string, scene: Scene, size: Size) {
+  await page.setViewportSize(size);
+  const wanted = await lookAtStart(page, id, scene, size);
+  await page.goto(`/lessons/${id}/read`);
+  const reading = page.getByRole('region', { name: 'Reading' });
+  await expect(reading).toContainText('.');
+  const read = (await reading.textContent())!;
+  await expectFits(page, 'read', size);
+  await page.goto(`/lessons/${id}/work`);
+  const first = page.getByRole('region', { name: 'What first' });
+  await expect(first).toBeVisible();
+  const line = (await first.locator('p').first().textContent())!;
+  expect(read).toContain(line);
+  const drills = await page.getByRole('region', { name: 'Drills' }).allTextContents();
+  await expectFits(page, 'work', size);
+  await page.goto(`/lessons/${id}/prove`);
+  const headline = page.locator('[data-verdict]');
+  await expect(headline).toBeVisible();
+  const verdict = await headline.getAttribute('data-verdict');
+  await expectFits(page, 'prove', size);
+  await page.goto(`/lessons/${id}/send`);
+  await expect(page.getByLabel('First point')).not.toHaveValue('');
+  const point = await page.getByLabel('First point').inputValue();
+  const preview = page.getByRole('region', { name: 'What the player will see' });
+  await expect(preview).toContainText(point);
+  await expectFits(page, 'send', size);
+  return {
+    wanted,
+    read,
+    line,
+    drills: drills.join(' '),
+    verdict,
+    point,
+    page: await preview.textContent(),
+  };
+}

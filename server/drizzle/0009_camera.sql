@@ -1,0 +1,1 @@
+UPDATE `lesson_part` SET `value` = json_set(`value`, '$.camera', CASE json_array_length(`value`, '$.camera') WHEN 0 THEN NULL WHEN 3 THEN 'as drawn' ELSE 'elsewhere' END) WHERE `part` = 'setup' AND json_type(`value`, '$.camera') = 'array';
