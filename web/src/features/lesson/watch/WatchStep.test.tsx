@@ -1,0 +1,103 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { IntakeResult, LaunchFile, Lesson } from '../../../api/client.ts';
+import { lessonOf } from '../../../testing/lesson.ts';
+import { showLesson } from '../../../testing/render.tsx';
+import { answering } from '../../../testing/server.ts';
+import type { Asked } from '../../../testing/server.ts';
+import { WatchStep } from './WatchStep.tsx';
+
+const UPLOAD = 'POST /api/lessons/lesson/files';
+const row = (line: number, fate: string, reason = '') => ({ line, fate, reason });
+const result = (change: Partial<IntakeResult>): IntakeResult =>
+  ({
+    outcome: 'added',
+    message: '8 balls added.',
+    file: null,
+    rows: [],
+    questions: [],
+    columns: [],
+    ...change,
+  }) as unknown as IntakeResult;
+
+function open(answer: object, change: Partial<Lesson> = {}): readonly Asked[] {
+  const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
+  showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
+  return answering({ [UPLOAD]: answer, 'GET /api/lessons/lesson': lesson });
+}
+const choose = (name: string): void => {
+  const file = new File(['Club,Carry'], name, { type: 'text/csv' });
+  fireEvent.change(screen.getByLabelText('Launch file'), { target: { files: [file] } });
+};
+
+describe('Watch', () => {
+  it('takes a file, says what became of it, and leads on to the reading', async () => {
+    const asked = open(result({}));
+    choose('range.csv');
+    expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Read the balls' })).toHaveAttribute(
+      'href',
+      '/lessons/lesson/read',
+    );
+    expect(asked.some(({ method }) => method === 'POST')).toBe(true);
+  });
+
+  it('names the rows that were refused, each with its reason', async () => {
+    const rows = [row(3, 'rejected', 'carry: “far” is not a number'), row(2, 'ball')];
+    open(result({ message: '1 ball added, 1 row refused.', rows: rows as IntakeResult['rows'] }));
+    choose('range.csv');
+    const fates = within(await screen.findByRole('list', { name: 'Rows of the file' }));
+    expect(fates.getAllByRole('listitem')[0]).toHaveTextContent(
+      'line 3▲ refused · carry: “far” is not a number',
+    );
+  });
+
+  it('asks what the file leaves open, and sends the same file again with the answer', async () => {
+    let count = 0;
+    const asked = open(() => {
+      count += 1;
+      return count === 1
+        ? result({
+            outcome: 'questions',
+            questions: [{ kind: 'signs', text: 'Which way is plus?' }],
+          } as unknown as Partial<IntakeResult>)
+        : result({});
+    });
+    choose('signs.csv');
+    expect(await screen.findByText('“signs.csv” leaves something open')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'Bring the file in' }));
+    expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
+    expect(asked.filter(({ method }) => method === 'POST')).toHaveLength(2);
+  });
+
+  it('says in words why a file was not taken', async () => {
+    open({ status: 400, message: 'There is nothing in this file.' });
+    choose('empty.csv');
+    expect(await screen.findByText('“empty.csv” was not taken.')).toBeInTheDocument();
+    expect(screen.getByText('There is nothing in this file.')).toBeInTheDocument();
+  });
+
+  it('takes rows pasted from a sheet as a file', async () => {
+    const asked = open(result({}));
+    fireEvent.click(screen.getByRole('button', { name: 'Paste rows' }));
+    const take = screen.getByRole('button', { name: 'Bring them in' });
+    expect(take).toBeDisabled();
+    fireEvent.change(screen.getByLabelText('Rows'), { target: { value: 'Club\tCarry\n7i\t140' } });
+    fireEvent.click(take);
+    await waitFor(() => expect(asked.some(({ method }) => method === 'POST')).toBe(true));
+    expect(screen.queryByLabelText('Rows')).toBeNull();
+  });
+
+  it('lists the files of the lesson, each to be had again or taken back', async () => {
+    const file = { id: 'f', name: 'range.csv', ballCount: 1, rows: [] } as unknown as LaunchFile;
+    const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), files: [file] };
+    showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
+    const asked = answering({ 'DELETE /api/files/f': {}, 'GET /api/lessons/lesson': lesson });
+    const files = within(screen.getByRole('region', { name: 'Files in this lesson' }));
+    expect(files.getByRole('link', { name: 'range.csv' })).toHaveAttribute('href', '/api/files/f');
+    expect(files.getByText('1 ball')).toBeInTheDocument();
+    fireEvent.click(files.getByRole('button', { name: 'Take back' }));
+    await waitFor(() =>
+      expect(asked.map(({ method, path }) => `${method} ${path}`)).toContain('DELETE /api/files/f'),
+    );
+  });
+});

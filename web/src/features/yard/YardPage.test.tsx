@@ -1,0 +1,72 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { DRILLS } from '@loxos/core';
+import type { OwnDrill } from '../../api/client.ts';
+import { show } from '../../testing/render.tsx';
+import { answering } from '../../testing/server.ts';
+import { YardPage } from './YardPage.tsx';
+
+const bench: OwnDrill = {
+  id: 'own-bench',
+  name: 'Low bench',
+  movesPath: 1,
+  movesFace: 0,
+  how: 'Swing under the bench.',
+  good: 'No touch.',
+  parts: [],
+};
+const open = (at: string, own: readonly OwnDrill[] = []) => show(<YardPage />, { own }, at);
+const distances = (): string => screen.getByLabelText('Distances to tape out').textContent ?? '';
+
+describe('the Yard', () => {
+  it('lists every drill, and the academy’s own', () => {
+    open('/yard', [bench]);
+    const list = within(screen.getByRole('navigation', { name: 'Drills' }));
+    expect(list.getAllByRole('listitem')).toHaveLength(DRILLS.length + 1);
+    expect(list.getByRole('button', { name: /Low bench/ })).toHaveTextContent('path in-to-out');
+  });
+
+  it('lays the station out for the hand, club and unit chosen', () => {
+    open('/yard?drill=far-peg&club=driver&hand=left');
+    expect(
+      screen.getByRole('group', { name: 'Far peg from above, for a left-hander' }),
+    ).toBeInTheDocument();
+    expect(distances()).toContain('24 cm');
+    fireEvent.click(screen.getByLabelText('inches and feet'));
+    expect(distances()).toContain('9.4 in');
+    fireEvent.click(screen.getByLabelText('Right'));
+    expect(
+      screen.getByRole('group', { name: 'Far peg from above, for a right-hander' }),
+    ).toBeInTheDocument();
+  });
+
+  it('says who a drill is not for', () => {
+    open('/yard?drill=far-peg');
+    expect(screen.getByText(/^▲ Not for a player with: .*slice/)).toBeInTheDocument();
+  });
+
+  it('keeps to what a station may ask, whatever the address says', () => {
+    open('/yard?drill=far-peg&path=400&face=nonsense');
+    expect(screen.getByRole('textbox', { name: /^Path asked for/ })).toHaveValue('12.0');
+    expect(screen.getByRole('textbox', { name: /^Face asked for/ })).toHaveValue('2.0');
+  });
+
+  it('reads the path that a peg laid by eye asks for', () => {
+    open('/yard');
+    const peg = screen.getByRole('region', { name: 'A peg you laid' });
+    // atan(3 / 24) = 7.1°: by hand.
+    expect(peg).toHaveTextContent('asks for a path of 7.1° out-to-in.');
+    fireEvent.change(within(peg).getByRole('textbox', { name: /^Outside the line/ }), {
+      target: { value: '0' },
+    });
+    expect(peg).toHaveTextContent('asks for a path of 0.0° along the line.');
+  });
+
+  it('takes away only a drill of the academy’s own', async () => {
+    open('/yard?drill=own-bench', [bench]);
+    const asked = answering({ 'DELETE /api/drills/own-bench': {}, 'GET /api/drills': [] });
+    fireEvent.click(screen.getByRole('button', { name: 'Take this drill away' }));
+    await waitFor(() => expect(asked[0]).toMatchObject({ method: 'DELETE' }));
+    fireEvent.click(screen.getByRole('button', { name: /^Rails/ }));
+    expect(screen.queryByRole('button', { name: 'Take this drill away' })).toBeNull();
+  });
+});

@@ -1,0 +1,39 @@
+// A server that answers what a test says, and remembers what it was asked.
+export interface Asked {
+  readonly method: string;
+  readonly path: string;
+  readonly body: unknown;
+}
+
+type Answer = object | ((asked: Asked) => object);
+
+/** What was sent, as JSON where it is; a file is not read, since jsdom's cannot be by Node. */
+const bodyOf = async (request: Request): Promise<unknown> => {
+  if (request.headers.get('content-type')?.startsWith('multipart/')) return 'a file';
+  const text = await request.text();
+  try {
+    return JSON.parse(text);
+  } catch {
+    return text;
+  }
+};
+
+/** Answers by `METHOD /path`; a `status` in an answer is the answer's own. What nobody said is 404. */
+export function answering(answers: Readonly<Record<string, Answer>>): readonly Asked[] {
+  const asked: Asked[] = [];
+  globalThis.fetch = async (input) => {
+    const request = input as Request;
+    const { pathname } = new URL(request.url);
+    const one = { method: request.method, path: pathname, body: await bodyOf(request) };
+    asked.push(one);
+    const found = answers[`${one.method} ${one.path}`];
+    const answer = typeof found === 'function' ? (found as (asked: Asked) => object)(one) : found;
+    const unsaid = { status: 404, message: `nobody answers ${one.path} here` };
+    const { status = 200, ...body } = (answer ?? unsaid) as { status?: number };
+    return new Response(JSON.stringify(Array.isArray(answer) ? answer : body), {
+      status,
+      headers: { 'content-type': 'application/json' },
+    });
+  };
+  return asked;
+}
