@@ -28,8 +28,8 @@ async function midLesson(request: APIRequestContext, name: string, hand: 'right'
   await hit(-6.5, 3);
   await begin('drill', 'overhang');
   await hit(-2, 4);
-  await request.put(`/api/lessons/${id}/parts/work`, {
-    data: { value: { route: null, stage: 0, drillIds: ['overhang'] } },
+  await request.patch(`/api/lessons/${id}/parts/work`, {
+    data: { changes: { drillIds: ['overhang'] } },
   });
   return id;
 }

@@ -1,9 +1,12 @@
+import { createHash } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+import type { VitePWAOptions } from 'vite-plugin-pwa';
 import type { Plugin } from 'vite';
 
 /** Files below this, bytes, are not worth compressing ahead. */
@@ -28,8 +31,39 @@ function precompress(): Plugin {
   };
 }
 
+/** The app as it is installed: every file of it is kept, so that it opens with the network gone. */
+const INSTALLED: Partial<VitePWAOptions> = {
+  // A new version waits until the old one's tabs are closed: a page never mixes the two.
+  registerType: 'prompt',
+  injectRegister: 'script-defer',
+  manifest: {
+    name: 'Loxos',
+    short_name: 'Loxos',
+    description: 'Face, path and the flight they make, for golf coaches',
+    start_url: '/',
+    display: 'standalone',
+    background_color: '#f6f1e7',
+    theme_color: '#22303a',
+    icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
+    navigateFallbackDenylist: [/^\/api\//],
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+  },
+};
+
+/** Names the API this build speaks: answers kept in a browser by another are not used. */
+const API_NAME = createHash('sha256')
+  .update(readFileSync(join(import.meta.dirname, 'src/api/schema.gen.ts')))
+  .digest('hex')
+  .slice(0, 12);
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), precompress()],
+  define: { __API__: JSON.stringify(API_NAME) },
+  plugins: [react(), tailwindcss(), VitePWA(INSTALLED), precompress()],
   resolve: { conditions: ['loxos/source', ...defaultClientConditions] },
   build: { assetsInlineLimit: 0, target: 'es2022', sourcemap: false },
   worker: { format: 'es' },

@@ -223,6 +223,8 @@ export type { ReadBlock } from './proof/blocks.ts';
 export { drillEffects, rankDrills } from './proof/effects.ts';
 export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
+export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
+export type { Fields } from './record/fields.ts';
 export { homeworkState } from './record/homework.ts';
 export { homeworkWords } from './words/homework.ts';
 export { addDaysIso, composePage } from './words/page.ts';

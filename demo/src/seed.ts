@@ -1,4 +1,4 @@
-import { DEFAULT_DISPLAY_UNITS, composePage, findDrill, stationCard } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, composePage, fieldsOf, findDrill, stationCard } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { visitFile } from './files.ts';
 import { PEOPLE } from './people.ts';
@@ -25,9 +25,9 @@ class Api {
     return this.read<T>(await fetch(`${this.base}${path}`, init));
   }
 
-  async put(path: string, body: unknown): Promise<void> {
+  async patch(path: string, body: unknown): Promise<void> {
     const headers = { 'content-type': 'application/json' };
-    const init = { method: 'PUT', headers, body: JSON.stringify(body) };
+    const init = { method: 'PATCH', headers, body: JSON.stringify(body) };
     await this.read(await fetch(`${this.base}${path}`, init));
   }
 
@@ -66,8 +66,8 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
     await api.post(`/api/lessons/${lessonId}/balls/block`, { ballIds, blockId: id });
   }
   if (done === undefined) return;
-  const put = (part: string, value: unknown) =>
-    api.put(`/api/lessons/${lessonId}/parts/${part}`, { value });
+  const put = (part: string, value: object) =>
+    api.patch(`/api/lessons/${lessonId}/parts/${part}`, { changes: fieldsOf(part, { ...value }) });
   if (done.setup !== undefined) await put('setup', done.setup);
   if (done.observations !== undefined) await put('causes', { observations: done.observations });
   const [drillId] = done.drillIds ?? [];

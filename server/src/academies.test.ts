@@ -35,8 +35,9 @@ describe('another academy’s rows', () => {
   it.each([
     '/api/players/their-player',
     '/api/players/their-player/effects',
+    '/api/players/their-player/history',
     '/api/lessons/their-lesson',
-    '/api/lessons/their-lesson/changes',
+    '/api/lessons/their-lesson/history',
     '/api/lessons/their-lesson/balls.csv',
   ])('%s is not found', async (path) => {
     await t.http().get(path).expect(404);
@@ -52,8 +53,8 @@ describe('another academy’s rows', () => {
     await t.http().post('/api/lessons/their-lesson/balls').send({ carryM: 100 }).expect(404);
     await t
       .http()
-      .put('/api/lessons/their-lesson/parts/causes')
-      .send({ value: { observations: {} } })
+      .patch('/api/lessons/their-lesson/parts/causes')
+      .send({ changes: { 'observations.chest': 1 } })
       .expect(404);
     await t
       .http()

@@ -15,6 +15,8 @@ import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
 import { HealthController } from './health/health.controller.ts';
 import { FilesRepository } from './intake/files.repository.ts';
+import { HistoryRepository } from './history/history.repository.ts';
+import { HistoryService } from './history/history.service.ts';
 import { IntakeController } from './intake/intake.controller.ts';
 import { IntakeService } from './intake/intake.service.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
@@ -31,6 +33,8 @@ import { SettingsService } from './settings/settings.service.ts';
 import { StepsController } from './steps/steps.controller.ts';
 import { StepsRepository } from './steps/steps.repository.ts';
 import { StepsService } from './steps/steps.service.ts';
+import { UndoController } from './undo/undo.controller.ts';
+import { UndoService } from './undo/undo.service.ts';
 
 @Module({})
 export class AppModule {
@@ -49,6 +53,7 @@ export class AppModule {
         StepsController,
         PagesController,
         DrillsController,
+        UndoController,
       ],
       providers: [
         { provide: Store, useValue: store },
@@ -71,6 +76,9 @@ export class AppModule {
         PagesRepository,
         PagesService,
         DrillsService,
+        HistoryRepository,
+        HistoryService,
+        UndoService,
       ],
     };
   }

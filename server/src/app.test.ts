@@ -115,16 +115,21 @@ describe('settings', () => {
   it('start as the usual bands, are kept, and refused out of range', async () => {
     const { body: usual } = await t.http().get('/api/settings').expect(200);
     expect(usual.bands.pathNeutralDeg).toBe(1);
-    const changed = {
+    const change = (changes: object) => t.http().patch('/api/settings').send({ changes });
+    await change({
+      naming: 'bend-only',
+      firstRoute: 'path-then-face',
+      'bands.startStraightDeg': 2,
+      'accuracy.faceAngleDeg': 0.4,
+    }).expect(200);
+    expect((await t.http().get('/api/settings')).body).toEqual({
       naming: 'bend-only',
       firstRoute: 'path-then-face',
       bands: { ...usual.bands, startStraightDeg: 2 },
       accuracy: { ...usual.accuracy, faceAngleDeg: 0.4 },
-    };
-    await t.http().put('/api/settings').send(changed).expect(200);
-    expect((await t.http().get('/api/settings')).body).toEqual(changed);
-    const bad = { ...changed, bands: { ...usual.bands, startStraightDeg: 90 } };
-    const { body: problem } = await t.http().put('/api/settings').send(bad).expect(400);
+      version: 1,
+    });
+    const { body: problem } = await change({ 'bands.startStraightDeg': 90 }).expect(400);
     expect(problem.fields[0].field).toBe('bands.startStraightDeg');
   });
 });

@@ -1,20 +1,21 @@
 import 'reflect-metadata';
-import { QueryClientProvider } from '@tanstack/react-query';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { queryClient } from './api/client.ts';
-import { startOutbox } from './api/outbox-runner.ts';
 import { router } from './app/routes.tsx';
 import { applyTheme } from './app/theme.ts';
+import { keptCache } from './sync/kept-cache.ts';
+import { startSync } from './sync/start.ts';
 import './styles.css';
 
 applyTheme();
-startOutbox();
+void startSync();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <QueryClientProvider client={queryClient}>
+    <PersistQueryClientProvider client={queryClient} persistOptions={keptCache}>
       <RouterProvider router={router} />
-    </QueryClientProvider>
+    </PersistQueryClientProvider>
   </StrictMode>,
 );

@@ -71,4 +71,5 @@ export class Ball extends BallFiguresDto {
   @ApiProperty({ type: String, nullable: true }) readonly club!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly clubText!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly hitAt!: string | null;
+  @ApiProperty() readonly version!: number;
 }

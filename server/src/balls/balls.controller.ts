@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
 
@@ -10,27 +12,39 @@ export class BallsController {
 
   @Post('lessons/:lessonId/balls')
   @ApiCreatedResponse({ type: Ball })
-  add(@Param('lessonId') lessonId: string, @Body() body: CreateBall): Promise<Ball> {
-    return this.balls.add(lessonId, body);
+  @NamesItsChange()
+  add(
+    @Param('lessonId') lessonId: string,
+    @Body() body: CreateBall,
+    @Writes() change: Change,
+  ): Promise<Ball> {
+    return this.balls.add(lessonId, body, change);
   }
 
   @Patch('balls/:id')
   @ApiOkResponse({ type: Ball })
-  change(@Param('id') id: string, @Body() body: UpdateBall): Promise<Ball> {
-    return this.balls.change(id, body);
+  @NamesItsChange()
+  change(
+    @Param('id') id: string,
+    @Body() body: UpdateBall,
+    @Writes() change: Change,
+  ): Promise<Ball> {
+    return this.balls.change(id, body, change);
   }
 
   @Delete('balls/:id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.balls.remove(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.balls.remove(id, change);
   }
 
   @Post('balls/:id/restore')
   @HttpCode(200)
   @ApiOkResponse({ type: Ball })
-  restore(@Param('id') id: string): Promise<Ball> {
-    return this.balls.restore(id);
+  @NamesItsChange()
+  restore(@Param('id') id: string, @Writes() change: Change): Promise<Ball> {
+    return this.balls.restore(id, change);
   }
 }

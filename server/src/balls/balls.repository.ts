@@ -32,6 +32,7 @@ export function toBall(row: BallRow): Ball {
     club,
     clubText,
     hitAt,
+    version: row.version,
   };
 }
 

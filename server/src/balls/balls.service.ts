@@ -6,8 +6,11 @@ import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
+import type { Fields } from '@loxos/core';
+import type { Change } from '../history/change.ts';
+import { columnsOf } from '../history/columns.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import { COACH, StepsRepository } from '../steps/steps.repository.ts';
 import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
@@ -19,10 +22,10 @@ export class BallsService {
     private readonly balls: BallsRepository,
     private readonly blocks: BlocksRepository,
     private readonly lessons: LessonsRepository,
-    private readonly steps: StepsRepository,
+    private readonly history: HistoryService,
   ) {}
 
-  add(lessonId: string, dto: CreateBall): Promise<Ball> {
+  add(lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {
     const { id = randomUUID(), ...figures } = dto;
     if (!Object.values(figures).some((value) => typeof value === 'number')) {
       throw invalid([{ field: 'figures', reason: 'write at least one figure of the ball' }]);
@@ -41,32 +44,36 @@ export class BallsService {
         updatedAt: at,
       };
       await this.balls.insert(tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, `ball ${ordinal} added`, null);
+      await this.history.made(tx, { thing: 'ball', id, lessonId }, `ball ${ordinal} added`, change);
       return toBall(await this.require(tx, id));
     });
   }
 
-  change(id: string, dto: UpdateBall): Promise<Ball> {
-    return this.mark(id, { ...dto }, 'changed');
+  change(id: string, dto: UpdateBall, change: Change): Promise<Ball> {
+    return this.edit(id, { ...dto }, 'changed', change);
   }
 
   /** Takes the ball out of the lesson; `restore` brings it back as it was. */
-  async remove(id: string): Promise<void> {
-    await this.mark(id, { deletedAt: nowText() }, 'deleted');
+  async remove(id: string, change: Change): Promise<void> {
+    await this.edit(id, { deleted: true }, 'deleted', change);
   }
 
-  restore(id: string): Promise<Ball> {
-    return this.mark(id, { deletedAt: null }, 'brought back');
+  restore(id: string, change: Change): Promise<Ball> {
+    return this.edit(id, { deleted: false }, 'brought back', change);
   }
 
-  private mark(id: string, changes: Partial<BallRow>, what: string): Promise<Ball> {
+  /** Changes fields of a ball, and writes down what they were. */
+  edit(id: string, wanted: Fields, what: string, change: Change): Promise<Ball> {
     return this.store.write(async (tx) => {
-      const before = await this.require(tx, id);
-      const at = nowText();
-      await this.balls.update(tx, id, { ...changes, updatedAt: at });
-      const words = `ball ${before.ordinal} ${what}`;
-      const { lessonId } = before;
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, JSON.stringify(before));
+      const row = await this.require(tx, id);
+      const { version, lessonId, ordinal } = row;
+      const current = { ...toBall(row), deleted: row.deletedAt !== null };
+      const of = { thing: 'ball', id, version, lessonId } as const;
+      const words = `ball ${ordinal} ${what}`;
+      const edit = await this.history.edit(tx, of, current, wanted, words, change);
+      if (edit === null) return toBall(row);
+      const times = { version: edit.version, updatedAt: nowText() };
+      await this.balls.update(tx, id, { ...columnsOf(edit.fields), ...times });
       return toBall(await this.require(tx, id));
     });
   }

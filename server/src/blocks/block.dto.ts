@@ -103,4 +103,5 @@ export class Block {
   @ApiProperty() readonly note!: string;
   @ApiProperty({ type: BlockAimDto, nullable: true }) readonly aim!: BlockAimDto | null;
   @ApiProperty() readonly startedAt!: string;
+  @ApiProperty() readonly version!: number;
 }

@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { Block, MoveBalls, StartBlock, UpdateBlock } from './block.dto.ts';
 import { BlocksService } from './blocks.service.ts';
 
@@ -10,27 +12,43 @@ export class BlocksController {
 
   @Post('lessons/:lessonId/blocks')
   @ApiCreatedResponse({ type: Block })
-  start(@Param('lessonId') lessonId: string, @Body() body: StartBlock): Promise<Block> {
-    return this.blocks.start(lessonId, body);
+  @NamesItsChange()
+  start(
+    @Param('lessonId') lessonId: string,
+    @Body() body: StartBlock,
+    @Writes() change: Change,
+  ): Promise<Block> {
+    return this.blocks.start(lessonId, body, change);
   }
 
   @Post('lessons/:lessonId/balls/block')
   @HttpCode(204)
   @ApiNoContentResponse()
-  move(@Param('lessonId') lessonId: string, @Body() body: MoveBalls): Promise<void> {
-    return this.blocks.move(lessonId, body);
+  @NamesItsChange()
+  move(
+    @Param('lessonId') lessonId: string,
+    @Body() body: MoveBalls,
+    @Writes() change: Change,
+  ): Promise<void> {
+    return this.blocks.move(lessonId, body, change);
   }
 
   @Patch('blocks/:id')
   @ApiOkResponse({ type: Block })
-  change(@Param('id') id: string, @Body() body: UpdateBlock): Promise<Block> {
-    return this.blocks.change(id, body);
+  @NamesItsChange()
+  change(
+    @Param('id') id: string,
+    @Body() body: UpdateBlock,
+    @Writes() change: Change,
+  ): Promise<Block> {
+    return this.blocks.change(id, body, change);
   }
 
   @Delete('blocks/:id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.blocks.remove(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.blocks.remove(id, change);
   }
 }

@@ -15,6 +15,7 @@ export const toBlock = (row: BlockRow): Block => ({
   note: row.note,
   aim: row.aim === null ? null : (JSON.parse(row.aim) as Block['aim']),
   startedAt: row.startedAt,
+  version: row.version,
 });
 
 @Injectable()
@@ -52,6 +53,20 @@ export class BlocksRepository {
 
   async update(db: Handle, id: string, changes: Partial<BlockRow>): Promise<void> {
     await db.update(block).set(changes).where(this.own(id));
+  }
+
+  /** The blocks that balls of a lesson are in, by the ball's id; ids of other lessons are left out. */
+  async places(
+    db: Handle,
+    lessonId: string,
+    ids: readonly string[],
+  ): Promise<Record<string, string | null>> {
+    const own = and(eq(ball.academyId, this.academies.id), eq(ball.lessonId, lessonId));
+    const rows = await db
+      .select({ id: ball.id, blockId: ball.blockId })
+      .from(ball)
+      .where(and(own, inArray(ball.id, [...ids])));
+    return Object.fromEntries(rows.map(({ id, blockId }) => [id, blockId]));
   }
 
   /** Puts balls of one lesson into a block; ids of other lessons change nothing. */

@@ -3,8 +3,11 @@ import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
+import type { Fields } from '@loxos/core';
+import type { Change } from '../history/change.ts';
+import { columnsOf } from '../history/columns.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import { COACH, StepsRepository } from '../steps/steps.repository.ts';
 import type { Block, MoveBalls, StartBlock, UpdateBlock } from './block.dto.ts';
 import { BlocksRepository, toBlock } from './blocks.repository.ts';
 import type { BlockRow } from './blocks.repository.ts';
@@ -16,19 +19,18 @@ export class BlocksService {
     private readonly store: Store,
     private readonly blocks: BlocksRepository,
     private readonly lessons: LessonsRepository,
-    private readonly steps: StepsRepository,
+    private readonly history: HistoryService,
   ) {}
 
   /** Begins a block; sent twice with one id it is one, and one taken away is brought back. */
-  start(lessonId: string, dto: StartBlock): Promise<Block> {
+  async start(lessonId: string, dto: StartBlock, change: Change): Promise<Block> {
+    const known = await this.store.read((db) => this.blocks.find(db, dto.id));
+    if (known !== null) {
+      if (known.deletedAt === null) return toBlock(known);
+      return this.edit(dto.id, { deleted: false }, 'brought back', change);
+    }
     return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
-      const known = await this.blocks.find(tx, dto.id);
-      if (known !== null) {
-        if (known.deletedAt !== null) await this.blocks.update(tx, dto.id, { deletedAt: null });
-        return toBlock(known);
-      }
-      const at = nowText();
       const row = {
         id: dto.id,
         lessonId,
@@ -37,48 +39,84 @@ export class BlocksService {
         doseStep: dto.doseStep ?? null,
         note: dto.note ?? '',
         aim: dto.aim == null ? null : JSON.stringify(dto.aim),
-        startedAt: at,
+        version: 1,
+        startedAt: nowText(),
         deletedAt: null,
       };
       await this.blocks.insert(tx, row);
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, `${dto.kind} begun`, null);
+      const of = { thing: 'block', id: dto.id, lessonId } as const;
+      await this.history.made(tx, of, `${dto.kind} begun`, change);
       return toBlock({ ...row, academyId: '' });
     });
   }
 
-  change(id: string, dto: UpdateBlock): Promise<Block> {
-    return this.mark(id, { ...dto }, 'changed');
+  change(id: string, dto: UpdateBlock, change: Change): Promise<Block> {
+    return this.edit(id, { ...dto }, 'changed', change);
   }
 
   /** Takes a block away; its balls are then in none. */
-  async remove(id: string): Promise<void> {
-    await this.mark(id, { deletedAt: nowText() }, 'taken away');
+  async remove(id: string, change: Change): Promise<void> {
+    await this.edit(id, { deleted: true }, 'taken away', change);
   }
 
-  move(lessonId: string, { ballIds, blockId }: MoveBalls): Promise<void> {
+  /** Changes fields of a block, and writes down what they were. */
+  edit(id: string, wanted: Fields, what: string, change: Change): Promise<Block> {
     return this.store.write(async (tx) => {
-      await this.lessons.require(tx, lessonId);
-      const to = blockId === null ? null : await this.blocks.find(tx, blockId);
-      if (blockId !== null && to?.lessonId !== lessonId) {
-        throw invalid([{ field: 'blockId', reason: 'choose a block of this lesson' }]);
-      }
-      const at = nowText();
-      await this.blocks.move(tx, lessonId, ballIds, { blockId, updatedAt: at });
-      const words = `${ballIds.length} balls put into ${to?.kind ?? 'no block'}`;
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, null);
-    });
-  }
-
-  private mark(id: string, changes: Partial<BlockRow>, what: string): Promise<Block> {
-    return this.store.write(async (tx) => {
-      const before = await this.require(tx, id);
-      const at = nowText();
-      await this.blocks.update(tx, id, changes);
-      const { lessonId, kind } = before;
-      const words = `${kind} ${what}`;
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, words, JSON.stringify(before));
+      const row = await this.require(tx, id);
+      const { version, lessonId, kind } = row;
+      const current = { ...toBlock(row), deleted: row.deletedAt !== null };
+      const of = { thing: 'block', id, version, lessonId } as const;
+      const edit = await this.history.edit(tx, of, current, wanted, `${kind} ${what}`, change);
+      if (edit === null) return toBlock(row);
+      await this.blocks.update(tx, id, { ...columnsOf(edit.fields), version: edit.version });
       return toBlock(await this.require(tx, id));
     });
+  }
+
+  move(lessonId: string, { ballIds, blockId }: MoveBalls, change: Change): Promise<void> {
+    const places = Object.fromEntries(ballIds.map((id) => [id, blockId]));
+    return this.place(lessonId, places, null, change);
+  }
+
+  /** Puts balls of a lesson into blocks, each into its own, and writes down where they were. */
+  place(
+    lessonId: string,
+    places: Readonly<Record<string, string | null>>,
+    what: string | null,
+    change: Change,
+  ): Promise<void> {
+    return this.store.write(async (tx) => {
+      await this.lessons.require(tx, lessonId);
+      if (await this.history.isTaken(tx, change)) return;
+      const kinds = await this.kindsOf(tx, lessonId, Object.values(places));
+      const before = await this.blocks.places(tx, lessonId, Object.keys(places));
+      if (change.expects !== null) this.history.refuseUnexpected(before, change.expects, 0);
+      const at = nowText();
+      for (const blockId of new Set(Object.values(places))) {
+        const ids = Object.keys(places).filter((id) => places[id] === blockId);
+        await this.blocks.move(tx, lessonId, ids, { blockId, updatedAt: at });
+      }
+      const words = what ?? `${Object.keys(before).length} balls put into ${kinds}`;
+      const after = Object.fromEntries(Object.keys(before).map((id) => [id, places[id] ?? null]));
+      const of = { thing: 'balls', id: lessonId, version: 0, lessonId } as const;
+      await this.history.note(tx, of, words, change, { before, after });
+    });
+  }
+
+  /** What the blocks are hit as, in words; throws where one is not of this lesson. */
+  private async kindsOf(
+    db: Handle,
+    lessonId: string,
+    ids: readonly (string | null)[],
+  ): Promise<string> {
+    const kinds = new Set<string>();
+    for (const id of new Set(ids)) {
+      const found = id === null ? null : await this.blocks.find(db, id);
+      if (id !== null && found?.lessonId !== lessonId)
+        throw invalid([{ field: 'blockId', reason: 'choose a block of this lesson' }]);
+      kinds.add(found?.kind ?? 'no block');
+    }
+    return [...kinds].join(', ');
   }
 
   private async require(db: Handle, id: string): Promise<BlockRow> {

@@ -27,7 +27,14 @@ function describe(error: HttpException, limitMb: number): Problem {
     statusCode === 413
       ? `The file is larger than ${limitMb} MB, the most taken at once. Export fewer balls, or split the file and drop each part.`
       : error.message;
-  return { statusCode, kind: KINDS[statusCode] ?? 'invalid', message, fields: fieldsOf(body) };
+  const problem = {
+    statusCode,
+    kind: KINDS[statusCode] ?? 'invalid',
+    message,
+    fields: fieldsOf(body),
+  };
+  const isConflict = typeof body === 'object' && 'current' in body;
+  return isConflict ? { ...problem, current: body.current as Problem['current'] } : problem;
 }
 
 /** The three kinds of error: the caller's mistake, a failed resource, a bug. */

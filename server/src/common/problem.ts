@@ -1,4 +1,4 @@
-import { ApiProperty } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 
 /** A field the caller got wrong, and why. */
 export class FieldError {
@@ -23,4 +23,10 @@ export class Problem {
   @ApiProperty({ enum: PROBLEM_KINDS }) readonly kind!: (typeof PROBLEM_KINDS)[number];
   @ApiProperty() readonly message!: string;
   @ApiProperty({ type: [FieldError] }) readonly fields!: FieldError[];
+  @ApiPropertyOptional({
+    type: 'object',
+    additionalProperties: true,
+    description: 'With a conflict: the fields as they are now, and the version',
+  })
+  readonly current?: Record<string, unknown>;
 }

@@ -1,5 +1,6 @@
 import { BadRequestException, ValidationPipe } from '@nestjs/common';
 import type { ValidationError } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
 import type { FieldError } from './problem.ts';
 
 function fieldErrors(errors: readonly ValidationError[], prefix = ''): FieldError[] {
@@ -23,3 +24,9 @@ export const validationPipe = (): ValidationPipe =>
     transform: true,
     exceptionFactory: (errors) => invalid(fieldErrors(errors)),
   });
+
+/** A plain value checked as a DTO; throws a 400 that names each field and why. */
+export async function checked<T extends object>(type: new () => T, value: object): Promise<T> {
+  const instance = plainToInstance(type, value);
+  return (await validationPipe().transform(instance, { type: 'body', metatype: type })) as T;
+}

@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { CreateOwnDrill, OwnDrill } from './drill.dto.ts';
 import { DrillsService } from './drills.service.ts';
 
@@ -16,14 +18,16 @@ export class DrillsController {
 
   @Post()
   @ApiCreatedResponse({ type: OwnDrill })
-  create(@Body() body: CreateOwnDrill): Promise<OwnDrill> {
-    return this.drills.create(body);
+  @NamesItsChange()
+  create(@Body() body: CreateOwnDrill, @Writes() change: Change): Promise<OwnDrill> {
+    return this.drills.create(body, change);
   }
 
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.drills.remove(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.drills.remove(id, change);
   }
 }

@@ -6,6 +6,8 @@ import { nowText } from '../common/clock.ts';
 import { ownDrill } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import { Store } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import type { CreateOwnDrill, OwnDrill } from './drill.dto.ts';
 
 /** Drills of the academy's own, beside the catalogue. */
@@ -14,6 +16,7 @@ export class DrillsService {
   constructor(
     private readonly store: Store,
     private readonly academies: AcademyService,
+    private readonly history: HistoryService,
   ) {}
 
   list(): Promise<OwnDrill[]> {
@@ -29,7 +32,7 @@ export class DrillsService {
     return rows.map(({ id, value }) => ({ ...(JSON.parse(value) as CreateOwnDrill), id }));
   }
 
-  async create(dto: CreateOwnDrill): Promise<OwnDrill> {
+  async create(dto: CreateOwnDrill, change: Change): Promise<OwnDrill> {
     const id = `own-${randomUUID()}`;
     const row = {
       id,
@@ -38,17 +41,32 @@ export class DrillsService {
       createdAt: nowText(),
     };
     await this.store.write(async (tx) => {
+      if (await this.history.isTaken(tx, change)) return;
       await tx.insert(ownDrill).values(row);
+      await this.history.made(tx, { thing: 'drill', id }, `drill ${dto.name} made`, change);
     });
     return { ...dto, id };
   }
 
-  async remove(id: string): Promise<void> {
+  async remove(id: string, change: Change): Promise<void> {
+    await this.mark(id, true, change);
+  }
+
+  /** Takes a drill away or brings it back. */
+  async mark(id: string, deleted: boolean, change: Change): Promise<void> {
     const own = and(eq(ownDrill.academyId, this.academies.id), eq(ownDrill.id, id));
     await this.store.write(async (tx) => {
       const [row] = await tx.select().from(ownDrill).where(own);
       if (row === undefined) throw new NotFoundException('There is no such drill in this academy.');
-      await tx.update(ownDrill).set({ deletedAt: nowText() }).where(own);
+      const { name } = JSON.parse(row.value) as CreateOwnDrill;
+      const of = { thing: 'drill', id, version: 1 } as const;
+      const what = `drill ${name} ${deleted ? 'taken away' : 'brought back'}`;
+      const current = { deleted: row.deletedAt !== null };
+      if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
+      await tx
+        .update(ownDrill)
+        .set({ deletedAt: deleted ? nowText() : null })
+        .where(own);
     });
   }
 }

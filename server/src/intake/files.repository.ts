@@ -6,7 +6,7 @@ import type { Handle } from '../db/store.ts';
 import type { LaunchFile, Row } from './intake.dto.ts';
 
 export type FileRow = typeof launchFile.$inferSelect;
-type FileHead = Omit<FileRow, 'content'>;
+export type FileHead = Omit<FileRow, 'content'>;
 
 export const toLaunchFile = (row: FileHead): LaunchFile => ({
   id: row.id,

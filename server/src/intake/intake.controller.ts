@@ -20,10 +20,11 @@ import {
   ApiTags,
 } from '@nestjs/swagger';
 import type { ApiBodyOptions } from '@nestjs/swagger';
-import { plainToInstance } from 'class-transformer';
 import type { Response } from 'express';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
-import { validationPipe } from '../common/validation.ts';
+import { checked } from '../common/validation.ts';
 import { IntakeAnswers, IntakeResult } from './intake.dto.ts';
 import { IntakeService } from './intake.service.ts';
 
@@ -49,12 +50,9 @@ async function answersOf(json: unknown): Promise<IntakeAnswers> {
   } catch {
     throw new BadRequestException('answers: not JSON');
   }
-  const pipe = validationPipe();
-  const instance = plainToInstance(IntakeAnswers, plain);
-  return (await pipe.transform(instance, {
-    type: 'body',
-    metatype: IntakeAnswers,
-  })) as IntakeAnswers;
+  if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
+    throw new BadRequestException('answers: send an object');
+  return checked(IntakeAnswers, plain);
 }
 
 @ApiTags('intake')
@@ -67,24 +65,27 @@ export class IntakeController {
   @ApiConsumes('multipart/form-data')
   @ApiBody(BODY)
   @ApiOkResponse({ type: IntakeResult })
+  @NamesItsChange()
   @UseInterceptors(FileInterceptor('file', { limits: { fileSize: UPLOAD_LIMIT_BYTES, files: 1 } }))
   async bringIn(
     @Param('lessonId') lessonId: string,
     @UploadedFile() file: Express.Multer.File | undefined,
     @Body() body: Record<string, unknown>,
+    @Writes() change: Change,
   ): Promise<IntakeResult> {
     if (file === undefined) throw new BadRequestException('file: choose a file to bring in');
     // Multer reads names as Latin-1; browsers send UTF-8.
     const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
     const answers = await answersOf(body['answers']);
-    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, answers);
+    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, answers, change);
   }
 
   @Delete('files/:id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  takeBack(@Param('id') id: string): Promise<void> {
-    return this.intake.takeBack(id);
+  @NamesItsChange()
+  takeBack(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.intake.takeBack(id, change);
   }
 
   @Get('files/:id')

@@ -11,9 +11,10 @@ import type { Handle } from '../db/store.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
-import type { FileRow } from './files.repository.ts';
+import type { FileHead, FileRow } from './files.repository.ts';
 import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
-import { COACH, StepsRepository } from '../steps/steps.repository.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import type { IntakeAnswers, IntakeResult, Row } from './intake.dto.ts';
 
 export interface Upload {
@@ -43,12 +44,17 @@ export class IntakeService {
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
     private readonly balls: BallsRepository,
-    private readonly steps: StepsRepository,
+    private readonly history: HistoryService,
     private readonly blocks: BlocksRepository,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
-  async bringIn(lessonId: string, upload: Upload, given: IntakeAnswers): Promise<IntakeResult> {
+  async bringIn(
+    lessonId: string,
+    upload: Upload,
+    given: IntakeAnswers,
+    change: Change,
+  ): Promise<IntakeResult> {
     if (upload.bytes.length === 0) throw new BadRequestException('The file is empty.');
     if (looksBinary(upload.bytes)) throw new BadRequestException(NOT_TEXT);
     const text = decodeText(upload.bytes);
@@ -56,7 +62,7 @@ export class IntakeService {
     return this.store.write(async (tx) => {
       const { player } = await this.lessons.require(tx, lessonId);
       const before = await this.files.findByHash(tx, lessonId, sha256);
-      if (before !== null) return this.again(tx, before);
+      if (before !== null) return this.again(tx, before, change);
       const key = sourceKey(text);
       const kept = JSON.parse((await this.files.answersFor(tx, key)) ?? '{}') as IntakeAnswers;
       const answers = { ...kept, ...given };
@@ -80,7 +86,7 @@ export class IntakeService {
         sizeBytes: upload.bytes.length,
         content: upload.bytes,
       };
-      const file = await this.keep(tx, head, parsed, rows);
+      const file = await this.keep(tx, head, parsed, rows, change);
       if (Object.keys(given).length > 0) {
         await this.files.keepAnswers(tx, {
           id: randomUUID(),
@@ -95,29 +101,44 @@ export class IntakeService {
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
-  async takeBack(id: string): Promise<void> {
-    await this.store.write(async (tx) => {
-      const { lessonId, name } = await this.require(tx, id);
-      const at = nowText();
-      await this.steps.noteChange(tx, lessonId, { who: COACH, at }, `“${name}” taken back`, null);
-      await this.files.mark(tx, id, at);
-      await this.balls.markFile(tx, id, at);
-    });
+  takeBack(id: string, change: Change): Promise<void> {
+    return this.mark(id, true, change);
+  }
+
+  /** Takes a file back out of its lesson with its balls, or brings both in again. */
+  async mark(id: string, deleted: boolean, change: Change): Promise<void> {
+    await this.store.write(async (tx) =>
+      this.markIn(tx, await this.require(tx, id), deleted, change),
+    );
+  }
+
+  private async markIn(
+    tx: Handle,
+    { id, lessonId, name, deletedAt }: FileHead,
+    deleted: boolean,
+    change: Change,
+  ): Promise<void> {
+    const of = { thing: 'file', id, version: 1, lessonId } as const;
+    const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
+    const current = { deleted: deletedAt !== null };
+    if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
+    const at = deleted ? nowText() : null;
+    await this.files.mark(tx, id, at);
+    await this.balls.markFile(tx, id, at);
   }
 
   async raw(id: string): Promise<FileRow> {
     return this.store.read((db) => this.require(db, id));
   }
 
-  private async again(tx: Handle, before: Omit<FileRow, 'content'>): Promise<IntakeResult> {
+  private async again(tx: Handle, before: FileHead, change: Change): Promise<IntakeResult> {
     const file = toLaunchFile(before);
     const rest = { file, rows: file.rows, columns: [], questions: [] };
     if (before.deletedAt === null) {
       const message = `This file is already in the lesson as “${before.name}”. Nothing was added.`;
       return { outcome: 'known', message, ...rest };
     }
-    await this.files.mark(tx, before.id, null);
-    await this.balls.markFile(tx, before.id, null);
+    await this.markIn(tx, before, false, change);
     return { outcome: 'added', message: resultMessage(file.rows), ...rest };
   }
 
@@ -126,6 +147,7 @@ export class IntakeService {
     head: Pick<FileRow, 'id' | 'lessonId' | 'name' | 'sha256' | 'sizeBytes' | 'content'>,
     parsed: ParsedLaunchFile,
     rows: readonly Row[],
+    change: Change,
   ) {
     const at = nowText();
     const known = await this.balls.fingerprints(tx, head.lessonId);
@@ -161,7 +183,8 @@ export class IntakeService {
     };
     await this.files.insert(tx, file);
     const words = `“${head.name}” brought in, ${added.length} balls`;
-    await this.steps.noteChange(tx, head.lessonId, { who: COACH, at }, words, null);
+    const of = { thing: 'file', id: head.id, lessonId: head.lessonId } as const;
+    await this.history.made(tx, of, words, change);
     await this.balls.insert(tx, added);
     return toLaunchFile({ ...file, academyId: '' });
   }

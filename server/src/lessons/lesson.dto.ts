@@ -72,6 +72,7 @@ export class LessonSummary {
   @ApiProperty() readonly asked!: string;
   @ApiProperty() readonly ballCount!: number;
   @ApiProperty({ type: Player }) readonly player!: Player;
+  @ApiProperty() readonly version!: number;
 }
 
 export class Lesson extends LessonSummary {

@@ -17,6 +17,8 @@ import {
   ApiProduces,
   ApiTags,
 } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import {
   CreateLesson,
   Lesson,
@@ -40,8 +42,9 @@ export class LessonsController {
 
   @Post()
   @ApiCreatedResponse({ type: LessonSummary })
-  create(@Body() body: CreateLesson): Promise<LessonSummary> {
-    return this.lessons.create(body);
+  @NamesItsChange()
+  create(@Body() body: CreateLesson, @Writes() change: Change): Promise<LessonSummary> {
+    return this.lessons.create(body, change);
   }
 
   @Get(':id')
@@ -52,28 +55,40 @@ export class LessonsController {
 
   @Patch(':id')
   @ApiOkResponse({ type: LessonSummary })
-  update(@Param('id') id: string, @Body() body: UpdateLesson): Promise<LessonSummary> {
-    return this.lessons.update(id, body);
+  @NamesItsChange()
+  update(
+    @Param('id') id: string,
+    @Body() body: UpdateLesson,
+    @Writes() change: Change,
+  ): Promise<LessonSummary> {
+    return this.lessons.update(id, body, change);
   }
 
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.lessons.remove(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.lessons.remove(id, change);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOkResponse({ type: LessonSummary })
-  restore(@Param('id') id: string): Promise<LessonSummary> {
-    return this.lessons.restore(id);
+  @NamesItsChange()
+  restore(@Param('id') id: string, @Writes() change: Change): Promise<LessonSummary> {
+    return this.lessons.restore(id, change);
   }
 
   @Post(':id/repeat')
   @ApiCreatedResponse({ type: LessonSummary })
-  repeat(@Param('id') id: string, @Body() body: RepeatLesson): Promise<LessonSummary> {
-    return this.lessons.repeat(id, body);
+  @NamesItsChange()
+  repeat(
+    @Param('id') id: string,
+    @Body() body: RepeatLesson,
+    @Writes() change: Change,
+  ): Promise<LessonSummary> {
+    return this.lessons.repeat(id, body, change);
   }
 
   @Get(':id/balls.csv')

@@ -50,10 +50,11 @@ export class LessonsRepository {
     return found;
   }
 
-  /** Whether there is such a lesson, taken away or not. */
-  async exists(db: Handle, id: string): Promise<boolean> {
+  /** A lesson's own row, taken away or not. */
+  async row(db: Handle, id: string): Promise<LessonRow | null> {
     const own = and(eq(lesson.academyId, this.academies.id), eq(lesson.id, id));
-    return (await db.select({ id: lesson.id }).from(lesson).where(own)).length > 0;
+    const [row] = await db.select().from(lesson).where(own);
+    return row ?? null;
   }
 
   /** Id of the player's last lesson before this one, or null. */

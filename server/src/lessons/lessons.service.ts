@@ -6,6 +6,10 @@ import { BlocksRepository, toBlock } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
+import type { Fields } from '@loxos/core';
+import type { Change } from '../history/change.ts';
+import { columnsOf } from '../history/columns.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { FilesRepository, toLaunchFile } from '../intake/files.repository.ts';
 import { sharedPages } from '../pages/shared-pages.ts';
 import { PagesRepository } from '../pages/pages.repository.ts';
@@ -29,6 +33,7 @@ const toSummary = ({ lesson, player, ballCount }: LessonWithPlayer): LessonSumma
   asked: lesson.asked,
   ballCount,
   player: toPlayer(player),
+  version: lesson.version,
 });
 
 /** One spelling of an instant, so that texts compare as times. */
@@ -47,6 +52,7 @@ export class LessonsService {
     private readonly files: FilesRepository,
     private readonly steps: StepsRepository,
     private readonly pages: PagesRepository,
+    private readonly history: HistoryService,
   ) {}
 
   async list(query: LessonQuery): Promise<LessonSummary[]> {
@@ -76,29 +82,32 @@ export class LessonsService {
   }
 
   /** A lesson for the next visit, with the work as it was and nothing of what was seen that day. */
-  repeat(id: string, { startsAt }: RepeatLesson): Promise<LessonSummary> {
+  repeat(id: string, { startsAt }: RepeatLesson, change: Change): Promise<LessonSummary> {
     return this.store.write(async (tx) => {
       const { lesson } = await this.lessons.require(tx, id);
       const at = nowText();
       const newId = randomUUID();
       const { playerId, asked } = lesson;
       const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at, deletedAt: null };
-      await this.lessons.insert(tx, { id: newId, playerId, asked, ...times });
+      await this.lessons.insert(tx, { id: newId, playerId, asked, version: 1, ...times });
+      const of = { thing: 'lesson', id: newId, lessonId: newId, playerId } as const;
+      await this.history.made(tx, of, 'lesson repeated', change);
       for (const { part, value } of await this.steps.parts(tx, id)) {
         if (part !== 'work') continue;
-        const by = { who: 'repeated', at };
-        await this.steps.putPart(tx, newId, part, JSON.stringify(value), by);
+        const by = { updatedBy: change.who, updatedAt: at, version: 1 };
+        await this.steps.putPart(tx, newId, part, { value: JSON.stringify(value), ...by });
       }
       return toSummary(await this.lessons.require(tx, newId));
     });
   }
 
-  create(dto: CreateLesson): Promise<LessonSummary> {
+  create(dto: CreateLesson, change: Change): Promise<LessonSummary> {
     const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
       const known = await this.lessons.find(tx, id);
       if (known !== null) return toSummary(known);
-      if (await this.lessons.exists(tx, id)) throw new GoneException('This lesson was taken away.');
+      if ((await this.lessons.row(tx, id)) !== null)
+        throw new GoneException('This lesson was taken away.');
       const player = await this.players.find(tx, dto.playerId);
       if (player === null || player.deletedAt !== null) {
         throw invalid([{ field: 'playerId', reason: 'choose a player of this academy' }]);
@@ -109,39 +118,48 @@ export class LessonsService {
         playerId: dto.playerId,
         startsAt: instant(dto.startsAt),
         asked: dto.asked ?? '',
+        version: 1,
         createdAt: at,
         updatedAt: at,
         deletedAt: null,
       });
+      const of = { thing: 'lesson', id, lessonId: id, playerId: dto.playerId } as const;
+      await this.history.made(tx, of, 'lesson opened', change);
       return toSummary(await this.lessons.require(tx, id));
     });
   }
 
-  update(id: string, { startsAt, asked }: UpdateLesson): Promise<LessonSummary> {
-    return this.store.write(async (tx) => {
-      await this.lessons.require(tx, id);
-      const changes = { startsAt: instantOr(startsAt), asked, updatedAt: nowText() };
-      await this.lessons.update(tx, id, changes);
-      return toSummary(await this.lessons.require(tx, id));
-    });
+  update(id: string, { startsAt, asked }: UpdateLesson, change: Change): Promise<LessonSummary> {
+    const wanted = { startsAt: instantOr(startsAt), asked };
+    return this.edit(id, wanted, 'lesson changed', change) as Promise<LessonSummary>;
   }
 
   /** Takes a lesson away with all that is in it; `restore` brings it back as it was. */
-  async remove(id: string): Promise<void> {
-    await this.mark(id, nowText());
+  async remove(id: string, change: Change): Promise<void> {
+    await this.edit(id, { deleted: true }, 'lesson taken away', change);
   }
 
-  async restore(id: string): Promise<LessonSummary> {
-    await this.mark(id, null);
-    return toSummary(await this.store.read((db) => this.lessons.require(db, id)));
+  restore(id: string, change: Change): Promise<LessonSummary> {
+    const back = this.edit(id, { deleted: false }, 'lesson brought back', change);
+    return back as Promise<LessonSummary>;
   }
 
-  private async mark(id: string, deletedAt: string | null): Promise<void> {
-    await this.store.write(async (tx) => {
-      if (!(await this.lessons.exists(tx, id))) {
+  /** Changes fields of a lesson, and writes down what they were; null where it is taken away. */
+  edit(id: string, wanted: Fields, what: string, change: Change): Promise<LessonSummary | null> {
+    return this.store.write(async (tx) => {
+      const row = await this.lessons.row(tx, id);
+      if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
         throw new NotFoundException('There is no such lesson in this academy.');
+      const { version, playerId, startsAt, asked } = row;
+      const current = { startsAt, asked, deleted: row.deletedAt !== null };
+      const of = { thing: 'lesson', id, version, lessonId: id, playerId } as const;
+      const edit = await this.history.edit(tx, of, current, wanted, what, change);
+      if (edit !== null) {
+        const times = { version: edit.version, updatedAt: nowText() };
+        await this.lessons.update(tx, id, { ...columnsOf(edit.fields), ...times });
       }
-      await this.lessons.update(tx, id, { deletedAt, updatedAt: nowText() });
+      const found = await this.lessons.find(tx, id);
+      return found === null ? null : toSummary(found);
     });
   }
 

@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { NewSharedPage, PlayerPage, SharePage, TickHomework } from './page.dto.ts';
 import { PagesService } from './pages.service.ts';
@@ -11,15 +13,21 @@ export class PagesController {
 
   @Post('lessons/:lessonId/pages')
   @ApiCreatedResponse({ type: NewSharedPage })
-  share(@Param('lessonId') lessonId: string, @Body() body: SharePage): Promise<NewSharedPage> {
-    return this.pages.share(lessonId, body);
+  @NamesItsChange()
+  share(
+    @Param('lessonId') lessonId: string,
+    @Body() body: SharePage,
+    @Writes() change: Change,
+  ): Promise<NewSharedPage> {
+    return this.pages.share(lessonId, body, change);
   }
 
   @Delete('pages/:id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  withdraw(@Param('id') id: string): Promise<void> {
-    return this.pages.withdraw(id);
+  @NamesItsChange()
+  withdraw(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.pages.withdraw(id, change);
   }
 
   @Get('p/:token')
@@ -39,8 +47,13 @@ export class PagesController {
 
   @Post('p/:token/repetitions')
   @ApiCreatedResponse({ type: StoredRepetition })
-  add(@Param('token') token: string, @Body() body: AddRepetition): Promise<StoredRepetition> {
-    return this.pages.addRepetition(token, body);
+  @NamesItsChange()
+  add(
+    @Param('token') token: string,
+    @Body() body: AddRepetition,
+    @Writes() change: Change,
+  ): Promise<StoredRepetition> {
+    return this.pages.addRepetition(token, body, change);
   }
 
   @Get('p/:token/homework.ics')

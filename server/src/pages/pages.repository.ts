@@ -40,7 +40,7 @@ export class PagesRepository {
     return row ?? null;
   }
 
-  async withdraw(db: Handle, id: string, withdrawnAt: string): Promise<void> {
+  async withdraw(db: Handle, id: string, withdrawnAt: string | null): Promise<void> {
     await db
       .update(sharedPage)
       .set({ withdrawnAt })

@@ -7,6 +7,8 @@ import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import { DrillsService } from '../drills/drills.service.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { toRepetition } from '../steps/steps.repository.ts';
@@ -38,9 +40,10 @@ export class PagesService {
     private readonly pages: PagesRepository,
     private readonly steps: StepsService,
     private readonly drills: DrillsService,
+    private readonly history: HistoryService,
   ) {}
 
-  share(lessonId: string, { content, days }: SharePage): Promise<NewSharedPage> {
+  share(lessonId: string, { content, days }: SharePage, change: Change): Promise<NewSharedPage> {
     const token = randomBytes(TOKEN_BYTES).toString('base64url');
     return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
@@ -55,6 +58,8 @@ export class PagesService {
         withdrawnAt: null,
       };
       await this.pages.insert(tx, row);
+      const of = { thing: 'page', id: row.id, lessonId } as const;
+      await this.history.made(tx, of, 'page given', change);
       const { id, expiresAt, withdrawnAt } = row;
       const { points, homework, nextLook } = content;
       const said = { points, homework, nextLook };
@@ -62,11 +67,21 @@ export class PagesService {
     });
   }
 
-  async withdraw(id: string): Promise<void> {
+  async withdraw(id: string, change: Change): Promise<void> {
+    await this.mark(id, true, change);
+  }
+
+  /** Withdraws a page from its player, or gives it again behind the same link. */
+  async mark(id: string, deleted: boolean, change: Change): Promise<void> {
     await this.store.write(async (tx) => {
-      if ((await this.pages.find(tx, id)) === null)
-        throw new NotFoundException('There is no such page in this academy.');
-      await this.pages.withdraw(tx, id, nowText());
+      const page = await this.pages.find(tx, id);
+      if (page === null) throw new NotFoundException('There is no such page in this academy.');
+      const { lessonId, withdrawnAt } = page;
+      const of = { thing: 'page', id, version: 1, lessonId } as const;
+      const what = deleted ? 'page withdrawn' : 'page given again';
+      const current = { deleted: withdrawnAt !== null };
+      if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
+      await this.pages.withdraw(tx, id, deleted ? nowText() : null);
     });
   }
 
@@ -103,9 +118,13 @@ export class PagesService {
     });
   }
 
-  async addRepetition(token: string, dto: AddRepetition): Promise<StoredRepetition> {
+  async addRepetition(
+    token: string,
+    dto: AddRepetition,
+    change: Change,
+  ): Promise<StoredRepetition> {
     const page = await this.store.read((db) => this.requireOpen(db, token));
-    return this.steps.addRepetition(page.lessonId, dto, page.id);
+    return this.steps.addRepetition(page.lessonId, dto, { ...change, who: 'player' }, page.id);
   }
 
   /** Homework and the next look as a calendar. */

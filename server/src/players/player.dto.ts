@@ -97,6 +97,7 @@ export class Player {
   @ApiProperty() readonly aims!: string;
   @ApiProperty() readonly bodyNotes!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
+  @ApiProperty() readonly version!: number;
 }
 
 /** What a drill block moved against the baseline of its lesson and club, degrees, positive right. */

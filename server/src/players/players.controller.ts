@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersService } from './players.service.ts';
 
@@ -16,8 +18,9 @@ export class PlayersController {
 
   @Post()
   @ApiCreatedResponse({ type: Player })
-  create(@Body() body: CreatePlayer): Promise<Player> {
-    return this.players.create(body);
+  @NamesItsChange()
+  create(@Body() body: CreatePlayer, @Writes() change: Change): Promise<Player> {
+    return this.players.create(body, change);
   }
 
   @Get(':id')
@@ -35,20 +38,27 @@ export class PlayersController {
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.players.remove(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.players.remove(id, change);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOkResponse({ type: Player })
-  restore(@Param('id') id: string): Promise<Player> {
-    return this.players.restore(id);
+  @NamesItsChange()
+  restore(@Param('id') id: string, @Writes() change: Change): Promise<Player> {
+    return this.players.restore(id, change);
   }
 
   @Patch(':id')
   @ApiOkResponse({ type: Player })
-  update(@Param('id') id: string, @Body() body: UpdatePlayer): Promise<Player> {
-    return this.players.update(id, body);
+  @NamesItsChange()
+  update(
+    @Param('id') id: string,
+    @Body() body: UpdatePlayer,
+    @Writes() change: Change,
+  ): Promise<Player> {
+    return this.players.update(id, body, change);
   }
 }

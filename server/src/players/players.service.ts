@@ -5,6 +5,11 @@ import { BallsRepository } from '../balls/balls.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { columnsOf } from '../history/columns.ts';
+import { HistoryService } from '../history/history.service.ts';
+import type { Edit } from '../history/history.service.ts';
+import type { Fields } from '@loxos/core';
 import { SettingsService } from '../settings/settings.service.ts';
 import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersRepository } from './players.repository.ts';
@@ -22,7 +27,19 @@ export const toPlayer = (row: PlayerRow): Player => ({
   aims: row.aims,
   bodyNotes: row.bodyNotes,
   wanted: JSON.parse(row.wanted) as Player['wanted'],
+  version: row.version,
 });
+
+/** The columns that an edit's fields are kept in. */
+function playerColumns({ fields, version }: Edit): Partial<PlayerRow> {
+  const { wanted, ...rest } = columnsOf(fields);
+  return {
+    ...(rest as Partial<PlayerRow>),
+    ...(wanted !== undefined && { wanted: JSON.stringify(wanted) }),
+    version,
+    updatedAt: nowText(),
+  };
+}
 
 @Injectable()
 export class PlayersService {
@@ -31,6 +48,7 @@ export class PlayersService {
     private readonly players: PlayersRepository,
     private readonly balls: BallsRepository,
     private readonly settings: SettingsService,
+    private readonly history: HistoryService,
   ) {}
 
   async list(): Promise<Player[]> {
@@ -42,7 +60,7 @@ export class PlayersService {
     return toPlayer(await this.store.read((db) => this.require(db, id)));
   }
 
-  create(dto: CreatePlayer): Promise<Player> {
+  create(dto: CreatePlayer, change: Change): Promise<Player> {
     const at = nowText();
     const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
@@ -58,38 +76,41 @@ export class PlayersService {
         aims: dto.aims ?? '',
         bodyNotes: dto.bodyNotes ?? '',
         wanted: JSON.stringify(dto.wanted ?? { all: PLAIN_WANTED }),
+        version: 1,
         createdAt: at,
         updatedAt: at,
         deletedAt: null,
       });
+      await this.history.made(tx, { thing: 'player', id, playerId: id }, 'player made', change);
       return toPlayer(await this.require(tx, id));
     });
   }
 
-  update(id: string, dto: UpdatePlayer): Promise<Player> {
-    return this.store.write(async (tx) => {
-      await this.require(tx, id);
-      const { wanted, ...rest } = dto;
-      const changes = { ...rest, ...(wanted && { wanted: JSON.stringify(wanted) }) };
-      await this.players.update(tx, id, { ...changes, updatedAt: nowText() });
-      return toPlayer(await this.require(tx, id));
-    });
+  update(id: string, dto: UpdatePlayer, change: Change): Promise<Player> {
+    return this.edit(id, { ...dto }, 'player changed', change);
   }
 
   /** Takes a player away with their lessons and pages; `restore` brings all back. */
-  async remove(id: string): Promise<void> {
-    await this.store.write(async (tx) => {
-      await this.require(tx, id);
-      await this.players.update(tx, id, { deletedAt: nowText() });
-    });
+  async remove(id: string, change: Change): Promise<void> {
+    await this.edit(id, { deleted: true }, 'player taken away', change);
   }
 
-  restore(id: string): Promise<Player> {
+  restore(id: string, change: Change): Promise<Player> {
+    return this.edit(id, { deleted: false }, 'player brought back', change);
+  }
+
+  /** Changes fields of a player, and writes down what they were. */
+  edit(id: string, wanted: Fields, what: string, change: Change): Promise<Player> {
     return this.store.write(async (tx) => {
       const row = await this.players.find(tx, id);
-      if (row === null) throw new NotFoundException(NO_PLAYER);
-      await this.players.update(tx, id, { deletedAt: null });
-      return toPlayer(row);
+      if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
+        throw new NotFoundException(NO_PLAYER);
+      const current = { ...toPlayer(row), deleted: row.deletedAt !== null };
+      const of = { thing: 'player', id, version: row.version, playerId: id } as const;
+      const edit = await this.history.edit(tx, of, current, wanted, what, change);
+      if (edit === null) return toPlayer(row);
+      await this.players.update(tx, id, playerColumns(edit));
+      return toPlayer((await this.players.find(tx, id))!);
     });
   }
 

@@ -2,7 +2,7 @@ import { ACCURACY_RANGES, BAND_RANGES, FIRST_ROUTES, NAMING_SCHOOLS } from '@lox
 import type { AcademyRules, Bands, FirstRoute, NamingSchool, SetAccuracy } from '@loxos/core';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsIn, IsNumber, Max, Min, ValidateNested } from 'class-validator';
+import { IsIn, IsNumber, IsObject, Max, Min, ValidateNested } from 'class-validator';
 
 /** Where the academy draws the lines; ranges are the core's. */
 export class BandsDto implements Bands {
@@ -60,4 +60,18 @@ export class Settings implements AcademyRules {
   @ValidateNested()
   @Type(() => AccuracyDto)
   readonly accuracy!: AccuracyDto;
+}
+
+export class StoredSettings extends Settings {
+  @ApiProperty() readonly version!: number;
+}
+
+export class ChangeSettings {
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    description: 'The settings that change, by their path, such as `bands.pathNeutralDeg`',
+  })
+  @IsObject()
+  readonly changes!: Record<string, unknown>;
 }

@@ -1,6 +1,8 @@
-import { Body, Controller, Get, Put } from '@nestjs/common';
+import { Body, Controller, Get, Patch } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Settings } from './setting.dto.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { ChangeSettings, StoredSettings } from './setting.dto.ts';
 import { SettingsService } from './settings.service.ts';
 
 @ApiTags('settings')
@@ -9,14 +11,15 @@ export class SettingsController {
   constructor(private readonly settings: SettingsService) {}
 
   @Get()
-  @ApiOkResponse({ type: Settings })
-  get(): Promise<Settings> {
+  @ApiOkResponse({ type: StoredSettings })
+  get(): Promise<StoredSettings> {
     return this.settings.get();
   }
 
-  @Put()
-  @ApiOkResponse({ type: Settings })
-  put(@Body() body: Settings): Promise<Settings> {
-    return this.settings.put(body);
+  @Patch()
+  @ApiOkResponse({ type: StoredSettings })
+  @NamesItsChange()
+  change(@Body() { changes }: ChangeSettings, @Writes() change: Change): Promise<StoredSettings> {
+    return this.settings.edit(changes, 'settings changed', change);
   }
 }

@@ -1,23 +1,51 @@
-import { DEFAULT_RULES } from '@loxos/core';
+import { DEFAULT_RULES, fieldsOf, recordOf } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { eq } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
 import { nowText } from '../common/clock.ts';
+import { checked } from '../common/validation.ts';
 import { setting } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
-import type { AccuracyDto, BandsDto, Settings } from './setting.dto.ts';
+import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
+import { Settings } from './setting.dto.ts';
+import type { AccuracyDto, BandsDto, StoredSettings } from './setting.dto.ts';
 
 @Injectable()
 export class SettingsService {
   constructor(
     private readonly store: Store,
     private readonly academies: AcademyService,
+    private readonly history: HistoryService,
   ) {}
 
-  async get(): Promise<Settings> {
+  get(): Promise<StoredSettings> {
+    return this.store.read((db) => this.read(db));
+  }
+
+  /** Changes some of the settings; what they come to is checked as a whole. */
+  edit(changes: Fields, what: string, change: Change): Promise<StoredSettings> {
+    return this.store.write(async (tx) => {
+      const { version, ...now } = await this.read(tx);
+      const current = fieldsOf('setting', now);
+      const value = await checked(Settings, recordOf('setting', { ...current, ...changes }));
+      const of = { thing: 'setting', id: this.academies.id, version } as const;
+      const edit = await this.history.edit(tx, of, current, changes, what, change);
+      if (edit === null) return { ...now, version };
+      await this.write(tx, value, edit.version);
+      return this.read(tx);
+    });
+  }
+
+  private async read(db: Handle): Promise<StoredSettings> {
     const own = eq(setting.academyId, this.academies.id);
-    const [row] = await this.store.read((db) => db.select().from(setting).where(own));
-    if (row === undefined) return DEFAULT_RULES;
+    const [row] = await db.select().from(setting).where(own);
+    if (row === undefined) {
+      const { naming, firstRoute, bands, accuracy } = DEFAULT_RULES;
+      return { naming, firstRoute, bands, accuracy, version: 0 };
+    }
     return {
       naming: row.naming,
       firstRoute: row.firstRoute,
@@ -26,23 +54,22 @@ export class SettingsService {
         ...DEFAULT_RULES.accuracy,
         ...(JSON.parse(row.accuracy) as Partial<AccuracyDto>),
       },
+      version: row.version,
     };
   }
 
-  async put({ naming, firstRoute, bands, accuracy }: Settings): Promise<Settings> {
+  private async write(tx: Handle, value: Settings, version: number): Promise<void> {
     const row = {
-      naming,
-      firstRoute,
-      bands: JSON.stringify(bands),
-      accuracy: JSON.stringify(accuracy),
+      naming: value.naming,
+      firstRoute: value.firstRoute,
+      bands: JSON.stringify(value.bands),
+      accuracy: JSON.stringify(value.accuracy),
+      version,
       updatedAt: nowText(),
     };
-    await this.store.write(async (tx) => {
-      await tx
-        .insert(setting)
-        .values({ ...row, academyId: this.academies.id })
-        .onConflictDoUpdate({ target: setting.academyId, set: row });
-    });
-    return this.get();
+    await tx
+      .insert(setting)
+      .values({ ...row, academyId: this.academies.id })
+      .onConflictDoUpdate({ target: setting.academyId, set: row });
   }
 }

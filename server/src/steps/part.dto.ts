@@ -45,7 +45,7 @@ export class SetUpPart {
 
 /** What was seen of the swing: link by link. */
 export class CausesPart {
-  @IsObject() readonly observations!: Record<string, -1 | 0 | 1>;
+  @IsOptional() @IsObject() readonly observations?: Record<string, -1 | 0 | 1>;
 }
 
 const ASKED = ['pathDeg', 'faceDeg', 'startDeg'] as const;
@@ -58,7 +58,7 @@ export class WorkPart {
   /** The coach's own route, and which of its stages is worked on. */
   @IsOptional() @IsIn(ROUTE_IDS) readonly route?: RouteId | null;
   @IsOptional() @IsInt() @Min(0) @Max(1) readonly stage?: number;
-  @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds!: string[];
+  @IsOptional() @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds?: string[];
   /** What each drill's station asks for, by the drill's id. */
   @IsOptional() @IsObject() readonly stations?: Record<string, Asked>;
 }
@@ -114,9 +114,9 @@ function stationTrouble({ stations = {} }: WorkPart): string | null {
 /** Beyond what class-validator says: links and drills that exist. Returns the reason, or null. */
 export function partTrouble(part: LessonPartName, value: object): string | null {
   if (part === 'send') return pointTrouble(value);
-  if (part === 'work') return stationTrouble(value as WorkPart);
+  if (part === 'work') return stationTrouble(value);
   if (part !== 'causes') return null;
-  const { observations } = value as CausesPart;
+  const { observations = {} } = value as CausesPart;
   for (const [id, seen] of Object.entries(observations)) {
     if (!CAUSE_LINK_IDS.some((known) => known === id))
       return `observations: there is no link “${id}”`;
@@ -125,12 +125,15 @@ export function partTrouble(part: LessonPartName, value: object): string | null 
   return null;
 }
 
-export class PutPart {
-  @ApiProperty({ type: 'object', additionalProperties: true }) @IsObject() readonly value!: Record<
-    string,
-    unknown
-  >;
-  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(80) readonly who?: string;
+export class ChangePart {
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    description:
+      'The fields that change, by their path, such as `target` or `observations.chest`; null takes one away',
+  })
+  @IsObject()
+  readonly changes!: Record<string, unknown>;
 }
 
 export class LessonPart {
@@ -139,14 +142,9 @@ export class LessonPart {
     string,
     unknown
   >;
+  @ApiProperty() readonly version!: number;
   @ApiProperty() readonly updatedAt!: string;
   @ApiProperty() readonly updatedBy!: string;
-}
-
-export class LessonChange {
-  @ApiProperty() readonly at!: string;
-  @ApiProperty() readonly who!: string;
-  @ApiProperty() readonly what!: string;
 }
 
 export class AddRepetition {

@@ -1,6 +1,8 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { AddRepetition, LessonChange, LessonPart, PutPart, StoredRepetition } from './part.dto.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { AddRepetition, ChangePart, LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsService } from './steps.service.ts';
 
 @ApiTags('steps')
@@ -8,32 +10,34 @@ import { StepsService } from './steps.service.ts';
 export class StepsController {
   constructor(private readonly steps: StepsService) {}
 
-  @Put('lessons/:lessonId/parts/:part')
+  @Patch('lessons/:lessonId/parts/:part')
   @ApiOkResponse({ type: LessonPart })
-  put(
+  @NamesItsChange()
+  change(
     @Param('lessonId') lessonId: string,
     @Param('part') part: string,
-    @Body() body: PutPart,
+    @Body() { changes }: ChangePart,
+    @Writes() change: Change,
   ): Promise<LessonPart> {
-    return this.steps.put(lessonId, part, body);
-  }
-
-  @Get('lessons/:lessonId/changes')
-  @ApiOkResponse({ type: [LessonChange] })
-  changes(@Param('lessonId') lessonId: string): Promise<LessonChange[]> {
-    return this.steps.changes(lessonId);
+    return this.steps.edit(lessonId, part, changes, 'changed', change);
   }
 
   @Post('lessons/:lessonId/repetitions')
   @ApiCreatedResponse({ type: StoredRepetition })
-  add(@Param('lessonId') lessonId: string, @Body() body: AddRepetition): Promise<StoredRepetition> {
-    return this.steps.addRepetition(lessonId, body);
+  @NamesItsChange()
+  add(
+    @Param('lessonId') lessonId: string,
+    @Body() body: AddRepetition,
+    @Writes() change: Change,
+  ): Promise<StoredRepetition> {
+    return this.steps.addRepetition(lessonId, body, change);
   }
 
   @Delete('repetitions/:id')
   @HttpCode(204)
   @ApiNoContentResponse()
-  remove(@Param('id') id: string): Promise<void> {
-    return this.steps.removeRepetition(id);
+  @NamesItsChange()
+  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.steps.removeRepetition(id, change);
   }
 }

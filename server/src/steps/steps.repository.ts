@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
-import { lessonChange, lessonPart, repetition } from '../db/schema/index.ts';
+import { lessonPart, repetition } from '../db/schema/index.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 import type { Handle } from '../db/store.ts';
-import type { LessonChange, LessonPart, StoredRepetition } from './part.dto.ts';
+import type { LessonPart, StoredRepetition } from './part.dto.ts';
 
 export type RepetitionRow = typeof repetition.$inferSelect;
 
@@ -20,10 +20,15 @@ export const toRepetition = (row: RepetitionRow): StoredRepetition => ({
   byPlayer: row.pageId !== null,
 });
 
-/** Who a change is put down to while there is no sign-in. */
-export const COACH = 'coach';
+export type PartRow = typeof lessonPart.$inferSelect;
 
-const CHANGES_SHOWN = 100;
+export const toPart = ({ part, value, version, updatedAt, updatedBy }: PartRow): LessonPart => ({
+  part,
+  value: JSON.parse(value) as Record<string, unknown>,
+  version,
+  updatedAt,
+  updatedBy,
+});
 
 @Injectable()
 export class StepsRepository {
@@ -34,59 +39,25 @@ export class StepsRepository {
       .select()
       .from(lessonPart)
       .where(and(eq(lessonPart.academyId, this.academies.id), eq(lessonPart.lessonId, lessonId)));
-    return rows.map(({ part, value, updatedAt, updatedBy }) => ({
-      part,
-      value: JSON.parse(value) as Record<string, unknown>,
-      updatedAt,
-      updatedBy,
-    }));
+    return rows.map(toPart);
   }
 
-  /** Stores a part and writes down what it was before. */
+  async part(db: Handle, lessonId: string, part: LessonPartName): Promise<PartRow | null> {
+    const [row] = await db.select().from(lessonPart).where(this.ownPart(lessonId, part));
+    return row ?? null;
+  }
+
   async putPart(
     db: Handle,
     lessonId: string,
     part: LessonPartName,
-    value: string,
-    by: { readonly who: string; readonly at: string },
-  ): Promise<void> {
-    const own = and(
-      eq(lessonPart.academyId, this.academies.id),
-      eq(lessonPart.lessonId, lessonId),
-      eq(lessonPart.part, part),
-    );
-    const [before] = await db.select().from(lessonPart).where(own);
-    const academyId = this.academies.id;
-    const fresh = { value, updatedAt: by.at, updatedBy: by.who };
-    if (before === undefined) {
-      await db.insert(lessonPart).values({ id: randomUUID(), academyId, lessonId, part, ...fresh });
-    } else await db.update(lessonPart).set(fresh).where(own);
-    await this.noteChange(db, lessonId, by, `${part} changed`, before?.value ?? null);
-  }
-
-  async noteChange(
-    db: Handle,
-    lessonId: string,
-    { who, at }: { readonly who: string; readonly at: string },
-    what: string,
-    before: string | null,
+    fresh: Pick<PartRow, 'value' | 'version' | 'updatedAt' | 'updatedBy'>,
   ): Promise<void> {
     const academyId = this.academies.id;
     await db
-      .insert(lessonChange)
-      .values({ id: randomUUID(), academyId, lessonId, at, who, what, before });
-  }
-
-  async changes(db: Handle, lessonId: string): Promise<LessonChange[]> {
-    const rows = await db
-      .select()
-      .from(lessonChange)
-      .where(
-        and(eq(lessonChange.academyId, this.academies.id), eq(lessonChange.lessonId, lessonId)),
-      )
-      .orderBy(desc(lessonChange.at))
-      .limit(CHANGES_SHOWN);
-    return rows.map(({ at, who, what }) => ({ at, who, what }));
+      .insert(lessonPart)
+      .values({ id: randomUUID(), academyId, lessonId, part, ...fresh })
+      .onConflictDoUpdate({ target: [lessonPart.lessonId, lessonPart.part], set: fresh });
   }
 
   repetitions(db: Handle, lessonId: string): Promise<RepetitionRow[]> {
@@ -111,5 +82,13 @@ export class StepsRepository {
   async markRepetition(db: Handle, id: string, deletedAt: string | null): Promise<void> {
     const own = and(eq(repetition.academyId, this.academies.id), eq(repetition.id, id));
     await db.update(repetition).set({ deletedAt }).where(own);
+  }
+
+  private ownPart(lessonId: string, part: LessonPartName) {
+    return and(
+      eq(lessonPart.academyId, this.academies.id),
+      eq(lessonPart.lessonId, lessonId),
+      eq(lessonPart.part, part),
+    );
   }
 }

@@ -1,20 +1,19 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
+import { fieldsOf, recordOf } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { nowText } from '../common/clock.ts';
-import { invalid, validationPipe } from '../common/validation.ts';
+import { checked, invalid } from '../common/validation.ts';
 import { LESSON_PARTS } from '../db/schema/work.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { PART_CLASSES, partTrouble } from './part.dto.ts';
-import type {
-  AddRepetition,
-  LessonChange,
-  LessonPart,
-  PutPart,
-  StoredRepetition,
-} from './part.dto.ts';
-import { COACH, StepsRepository, toRepetition } from './steps.repository.ts';
+import type { AddRepetition, LessonPart, StoredRepetition } from './part.dto.ts';
+import { StepsRepository, toPart, toRepetition } from './steps.repository.ts';
+import type { RepetitionRow } from './steps.repository.ts';
 
 @Injectable()
 export class StepsService {
@@ -22,24 +21,44 @@ export class StepsService {
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
     private readonly steps: StepsRepository,
+    private readonly history: HistoryService,
   ) {}
 
-  async put(lessonId: string, name: string, { value, who }: PutPart): Promise<LessonPart> {
+  /** Changes fields of a step's part; what it comes to is checked as a whole before any of it is kept. */
+  edit(
+    lessonId: string,
+    name: string,
+    changes: Fields,
+    what: string,
+    change: Change,
+  ): Promise<LessonPart> {
     const part = LESSON_PARTS.find((known) => known === name);
     if (part === undefined) throw new NotFoundException(`A lesson has no part “${name}”.`);
-    const checked = await this.check(part, value);
-    const by = { who: who ?? COACH, at: nowText() };
-    await this.store.write(async (tx) => {
+    return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
-      await this.steps.putPart(tx, lessonId, part, JSON.stringify(checked), by);
-    });
-    return { part, value: checked, updatedAt: by.at, updatedBy: by.who };
-  }
-
-  changes(lessonId: string): Promise<LessonChange[]> {
-    return this.store.read(async (db) => {
-      await this.lessons.require(db, lessonId);
-      return this.steps.changes(db, lessonId);
+      const row = await this.steps.part(tx, lessonId, part);
+      const value = row === null ? {} : toPart(row).value;
+      const current = fieldsOf(part, value);
+      const whole = await this.check(part, recordOf(part, { ...current, ...changes }));
+      const of = {
+        thing: 'part',
+        id: `${lessonId}.${part}`,
+        version: row?.version ?? 0,
+        lessonId,
+      } as const;
+      const edit = await this.history.edit(tx, of, current, changes, `${part} ${what}`, change);
+      if (edit === null) {
+        const none = { value: '{}', version: 0, updatedAt: '', updatedBy: '' };
+        return toPart(row ?? { ...none, id: '', academyId: '', lessonId, part });
+      }
+      const by = { updatedAt: nowText(), updatedBy: change.who };
+      const { version } = edit;
+      await this.steps.putPart(tx, lessonId, part, {
+        value: JSON.stringify(whole),
+        version,
+        ...by,
+      });
+      return { part, value: whole, version, ...by };
     });
   }
 
@@ -47,13 +66,16 @@ export class StepsService {
   addRepetition(
     lessonId: string,
     dto: AddRepetition,
+    change: Change,
     pageId: string | null = null,
   ): Promise<StoredRepetition> {
     return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
       const known = await this.steps.findRepetition(tx, dto.id);
       if (known !== null) {
-        await this.steps.markRepetition(tx, dto.id, null);
+        if (known.lessonId !== lessonId || known.pageId !== pageId)
+          throw invalid([{ field: 'id', reason: 'this id is another repetition’s' }]);
+        if (known.deletedAt !== null) await this.mark(tx, known, false, change);
         return toRepetition(known);
       }
       const row = {
@@ -69,28 +91,42 @@ export class StepsService {
         deletedAt: null,
       };
       await this.steps.addRepetition(tx, row);
+      const of = { thing: 'repetition', id: dto.id, lessonId } as const;
+      await this.history.made(tx, of, `repetition of ${dto.drillId} logged`, change);
       return toRepetition({ ...row, academyId: '' });
     });
   }
 
-  async removeRepetition(id: string): Promise<void> {
+  async removeRepetition(id: string, change: Change): Promise<void> {
+    await this.markRepetition(id, true, change);
+  }
+
+  /** Takes a repetition away or brings it back. */
+  async markRepetition(id: string, deleted: boolean, change: Change): Promise<void> {
     await this.store.write(async (tx) => {
-      if ((await this.steps.findRepetition(tx, id)) === null) {
-        throw new NotFoundException('There is no such repetition in this academy.');
-      }
-      await this.steps.markRepetition(tx, id, nowText());
+      const row = await this.steps.findRepetition(tx, id);
+      if (row === null) throw new NotFoundException('There is no such repetition in this academy.');
+      await this.mark(tx, row, deleted, change);
     });
   }
 
+  private async mark(
+    tx: Handle,
+    { id, lessonId, drillId, deletedAt }: RepetitionRow,
+    deleted: boolean,
+    change: Change,
+  ): Promise<void> {
+    const of = { thing: 'repetition', id, version: 1, lessonId } as const;
+    const what = `repetition of ${drillId} ${deleted ? 'taken back' : 'brought back'}`;
+    const current = { deleted: deletedAt !== null };
+    const edit = await this.history.edit(tx, of, current, { deleted }, what, change);
+    if (edit !== null) await this.steps.markRepetition(tx, id, deleted ? nowText() : null);
+  }
+
   private async check(part: LessonPartName, value: object): Promise<Record<string, unknown>> {
-    const metatype = PART_CLASSES[part];
-    const instance: unknown = plainToInstance(metatype as new () => object, value);
-    const checked = (await validationPipe().transform(instance, {
-      type: 'body',
-      metatype,
-    })) as object;
-    const trouble = partTrouble(part, checked);
+    const whole = await checked<object>(PART_CLASSES[part], value);
+    const trouble = partTrouble(part, whole);
     if (trouble !== null) throw invalid([{ field: part, reason: trouble }]);
-    return JSON.parse(JSON.stringify(checked)) as Record<string, unknown>;
+    return JSON.parse(JSON.stringify(whole)) as Record<string, unknown>;
   }
 }

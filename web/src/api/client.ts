@@ -31,7 +31,7 @@ export type Given = Schemas['Given'];
 export type GivenTo = Schemas['GivenTo'];
 export type OwnDrill = Schemas['OwnDrill'];
 export type CreateOwnDrill = Schemas['CreateOwnDrill'];
-export type Settings = Schemas['Settings'];
+export type Settings = Schemas['StoredSettings'];
 export type Problem = Schemas['Problem'];
 
 export const api = createClient<paths>({
@@ -44,12 +44,20 @@ export const api = createClient<paths>({
 export class ApiError extends Error {
   readonly status: number;
   readonly fields: readonly { field: string; reason: string }[];
+  /** With a conflict: the fields as they are now, and their version. */
+  readonly current: Readonly<Record<string, unknown>> | null;
 
-  constructor(status: number, message: string, fields: ApiError['fields'] = []) {
+  constructor(
+    status: number,
+    message: string,
+    fields: ApiError['fields'] = [],
+    current: ApiError['current'] = null,
+  ) {
     super(message);
     this.name = 'ApiError';
     this.status = status;
     this.fields = fields;
+    this.current = current;
   }
 }
 
@@ -75,6 +83,7 @@ export async function answerOf<T>(request: Promise<Answer<T>>): Promise<T> {
     answer.response.status,
     problem.message ?? `The server answered ${answer.response.status}.`,
     problem.fields ?? [],
+    problem.current ?? null,
   );
 }
 
@@ -82,6 +91,8 @@ export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5000,
+      // As long as the browser keeps it.
+      gcTime: 3 * 24 * 3600 * 1000,
       networkMode: 'always',
       retry: (count, error) => error instanceof ApiError && error.status === 0 && count < 3,
     },

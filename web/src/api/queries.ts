@@ -1,53 +1,68 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
-import { answerOf, api } from './client.ts';
+import { ApiError, answerOf, api } from './client.ts';
 import type {
   AddRepetition,
-  CreateLesson,
   CreateOwnDrill,
-  CreatePlayer,
   IntakeAnswers,
   Lesson,
   PageContent,
+  Player,
   PlayerPage,
   Settings,
-  UpdateLesson,
-  UpdatePlayer,
 } from './client.ts';
-import { applyPending, useOutbox } from './outbox.ts';
+import { applyLessons, applyPending, applyPlayers, applyRules, lessonOf } from '../sync/apply.ts';
+import type { LessonFilter } from '../sync/apply.ts';
+import { useLog, waiting } from '../sync/log.ts';
+import type { Pending } from '../sync/pending.ts';
+import { keys } from './keys.ts';
 
-export const keys = {
-  players: ['players'] as const,
-  lessons: ['lessons'] as const,
-  lesson: (id: string) => ['lesson', id] as const,
-  settings: ['settings'] as const,
-  health: ['health'] as const,
-  drills: ['drills'] as const,
-  effects: (playerId: string) => ['effects', playerId] as const,
-  page: (token: string) => ['page', token] as const,
-};
+/** What is on its way to the server. */
+function useWaiting(): readonly Pending[] {
+  const entries = useLog((state) => state.entries);
+  return useMemo(() => waiting(entries).map(({ change }) => change), [entries]);
+}
 
-export const usePlayers = () =>
-  useQuery({ queryKey: keys.players, queryFn: () => answerOf(api.GET('/api/players')) });
+/** The players as they will be once everything on its way is stored. */
+export function usePlayers() {
+  const query = useQuery({
+    queryKey: keys.players,
+    queryFn: () => answerOf(api.GET('/api/players')),
+  });
+  const changes = useWaiting();
+  const data = useMemo(
+    () => (query.data === undefined ? undefined : applyPlayers(query.data, changes)),
+    [query.data, changes],
+  );
+  return { data, error: data === undefined ? query.error : null };
+}
 
-export const usePlayer = (id: string) =>
-  useQuery({
+/** A player as they will be once everything on its way is stored. */
+export function usePlayer(id: string): { data: Player | undefined; error: Error | null } {
+  const query = useQuery({
     queryKey: [...keys.players, id],
     queryFn: () => answerOf(api.GET('/api/players/{id}', { params: { path: { id } } })),
   });
-
-interface LessonFilter {
-  readonly from?: string;
-  readonly to?: string;
-  readonly playerId?: string;
+  const changes = useWaiting();
+  const known = query.data === undefined ? [] : [query.data];
+  const own = changes.filter((change) => 'playerId' in change && change.playerId === id);
+  const data = applyPlayers(known, own).find((player) => player.id === id);
+  return { data, error: data === undefined ? query.error : null };
 }
 
-export const useLessons = (filter: LessonFilter) =>
-  useQuery({
+/** A list of lessons as it will be once everything on its way is stored. */
+export function useLessons(filter: LessonFilter) {
+  const query = useQuery({
     queryKey: [...keys.lessons, filter],
     queryFn: () => answerOf(api.GET('/api/lessons', { params: { query: filter } })),
   });
+  const changes = useWaiting();
+  const players = usePlayers().data ?? [];
+  const data =
+    query.data === undefined ? undefined : applyLessons(query.data, filter, players, changes);
+  return { data, error: data === undefined ? query.error : null };
+}
 
 /** Today, as the server is told it: days are the coach's own. */
 const todayText = (): string => format(new Date(), 'yyyy-MM-dd');
@@ -71,62 +86,39 @@ export const useGivenTo = (id: string) =>
       ),
   });
 
-/** Changes, takes away and brings back lessons; whatever shows them is asked anew. */
-export function useLessonChanges() {
-  const client = useQueryClient();
-  const onSuccess = () => client.invalidateQueries();
-  const change = useMutation({
-    mutationFn: ({ id, body }: { id: string; body: UpdateLesson }) =>
-      answerOf(api.PATCH('/api/lessons/{id}', { params: { path: { id } }, body })),
-    onSuccess,
-  });
-  const remove = useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.DELETE('/api/lessons/{id}', { params: { path: { id } } })),
-    onSuccess,
-  });
-  const restore = useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.POST('/api/lessons/{id}/restore', { params: { path: { id } } })),
-    onSuccess,
-  });
-  return { change, remove, restore };
-}
-
-/** Takes away and brings back players with their lessons. */
-export function usePlayerChanges() {
-  const client = useQueryClient();
-  const onSuccess = () => client.invalidateQueries();
-  const remove = useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.DELETE('/api/players/{id}', { params: { path: { id } } })),
-    onSuccess,
-  });
-  const restore = useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.POST('/api/players/{id}/restore', { params: { path: { id } } })),
-    onSuccess,
-  });
-  return { remove, restore };
-}
-
-/** A lesson as it will be once everything not yet stored is. */
+/** A lesson as it will be once everything on its way is stored; one opened here is there at once. */
 export function useLesson(id: string): { lesson: Lesson | null; error: Error | null } {
   const query = useQuery({
     queryKey: keys.lesson(id),
     queryFn: () => answerOf(api.GET('/api/lessons/{id}', { params: { path: { id } } })),
     enabled: id !== '',
   });
-  const entries = useOutbox((state) => state.entries);
-  const lesson = useMemo(
-    () => (query.data === undefined ? null : applyPending(query.data, entries)),
-    [query.data, entries],
-  );
-  return { lesson, error: query.error };
+  const changes = useWaiting();
+  const players = usePlayers().data;
+  const lesson = useMemo(() => {
+    const base = query.data ?? lessonOf(id, players ?? [], changes);
+    return base === null ? null : applyPending(base, changes);
+  }, [query.data, id, players, changes]);
+  // With the network gone the bar says so; what is not stored yet is not missing.
+  const isLost = query.error instanceof ApiError && query.error.status === 0;
+  const isOpening = query.data === undefined && lesson !== null;
+  const error = lesson !== null && (isLost || isOpening) ? null : query.error;
+  return { lesson, error };
 }
 
-export const useSettings = () =>
-  useQuery({ queryKey: keys.settings, queryFn: () => answerOf(api.GET('/api/settings')) });
+/** The academy's rules as they will be once everything on its way is stored. */
+export function useSettings(): { data: Settings | undefined; error: Error | null } {
+  const query = useQuery({
+    queryKey: keys.settings,
+    queryFn: () => answerOf(api.GET('/api/settings')),
+  });
+  const changes = useWaiting();
+  const data = useMemo(
+    () => (query.data === undefined ? undefined : applyRules(query.data, changes)),
+    [query.data, changes],
+  );
+  return { data, error: data === undefined ? query.error : null };
+}
 
 /** Whether the server answers, asked every few seconds. */
 export const useHealth = () =>
@@ -136,39 +128,6 @@ export const useHealth = () =>
     refetchInterval: 10_000,
     retry: false,
   });
-
-export function useSaveSettings() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: Settings) => answerOf(api.PUT('/api/settings', { body })),
-    onSuccess: (saved) => client.setQueryData(keys.settings, saved),
-  });
-}
-
-export function useCreatePlayer() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: CreatePlayer) => answerOf(api.POST('/api/players', { body })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.players }),
-  });
-}
-
-export function useUpdatePlayer(id: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: UpdatePlayer) =>
-      answerOf(api.PATCH('/api/players/{id}', { params: { path: { id } }, body })),
-    onSuccess: () => client.invalidateQueries(),
-  });
-}
-
-export function useCreateLesson() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: CreateLesson) => answerOf(api.POST('/api/lessons', { body })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lessons }),
-  });
-}
 
 export function useBringIn(lessonId: string) {
   const client = useQueryClient();
@@ -291,10 +250,20 @@ export function usePageRepetition(token: string) {
   });
 }
 
-/** Everything changed in a lesson: what, who, when; the newest first. */
-export const useChanges = (lessonId: string) =>
+/** Everything changed in a lesson: what, who, when, from what to what; the newest first. */
+export const useHistory = (lessonId: string) =>
   useQuery({
-    queryKey: [...keys.lesson(lessonId), 'changes'],
+    queryKey: [...keys.lesson(lessonId), 'history'],
     queryFn: () =>
-      answerOf(api.GET('/api/lessons/{lessonId}/changes', { params: { path: { lessonId } } })),
+      answerOf(api.GET('/api/lessons/{id}/history', { params: { path: { id: lessonId } } })),
   });
+
+/** Takes a change back from history; whatever shows it is asked anew. */
+export function useUndoChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) =>
+      answerOf(api.POST('/api/history/{id}/undo', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}

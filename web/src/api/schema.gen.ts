@@ -328,12 +328,12 @@ export interface paths {
       cookie?: never;
     };
     get: operations['settings_get'];
-    put: operations['settings_put'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
     head?: never;
-    patch?: never;
+    patch: operations['settings_change'];
     trace?: never;
   };
   '/api/lessons/{lessonId}/parts/{part}': {
@@ -344,28 +344,12 @@ export interface paths {
       cookie?: never;
     };
     get?: never;
-    put: operations['steps_put'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['steps_changes'];
     put?: never;
     post?: never;
     delete?: never;
     options?: never;
     head?: never;
-    patch?: never;
+    patch: operations['steps_change'];
     trace?: never;
   };
   '/api/lessons/{lessonId}/repetitions': {
@@ -528,6 +512,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/lessons/{id}/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['undo_ofLesson'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['undo_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/history/{id}/undo': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['undo_undo'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -575,6 +607,7 @@ export interface components {
       aims: string;
       bodyNotes: string;
       wanted: components['schemas']['WantedByClubDto'];
+      version: number;
     };
     CreatePlayer: {
       name: string;
@@ -593,6 +626,29 @@ export interface components {
       wanted?: components['schemas']['WantedByClubDto'];
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
+    };
+    FieldError: {
+      field: string;
+      reason: string;
+    };
+    Problem: {
+      statusCode: number;
+      /** @enum {string} */
+      kind:
+        | 'invalid'
+        | 'refused'
+        | 'not-found'
+        | 'conflict'
+        | 'gone'
+        | 'too-large'
+        | 'unavailable'
+        | 'bug';
+      message: string;
+      fields: components['schemas']['FieldError'][];
+      /** @description With a conflict: the fields as they are now, and the version */
+      current?: {
+        [key: string]: unknown;
+      };
     };
     PlayerEffect: {
       drillId: string;
@@ -628,6 +684,7 @@ export interface components {
       asked: string;
       ballCount: number;
       player: components['schemas']['Player'];
+      version: number;
     };
     CreateLesson: {
       /** @description Chosen by the caller, so that a repeat adds nothing */
@@ -697,6 +754,7 @@ export interface components {
       club: string | null;
       clubText: string | null;
       hitAt: string | null;
+      version: number;
     };
     BlockAimDto: {
       /** @enum {string} */
@@ -727,6 +785,7 @@ export interface components {
       note: string;
       aim: components['schemas']['BlockAimDto'] | null;
       startedAt: string;
+      version: number;
     };
     Cell: {
       header: string;
@@ -754,6 +813,7 @@ export interface components {
       value: {
         [key: string]: unknown;
       };
+      version: number;
       updatedAt: string;
       updatedBy: string;
     };
@@ -789,6 +849,7 @@ export interface components {
       asked: string;
       ballCount: number;
       player: components['schemas']['Player'];
+      version: number;
       balls: components['schemas']['Ball'][];
       /** @description In the order begun; the last is under way */
       blocks: components['schemas']['Block'][];
@@ -1122,24 +1183,26 @@ export interface components {
       clubPathDeg: number;
       spinAxisTiltDeg: number;
     };
-    Settings: {
+    StoredSettings: {
       /** @enum {string} */
       naming: 'start-and-bend' | 'bend-only';
       /** @enum {string} */
       firstRoute: 'lowest-miss' | 'face-then-path' | 'path-then-face' | 'gap-first';
       bands: components['schemas']['BandsDto'];
       accuracy: components['schemas']['AccuracyDto'];
+      version: number;
     };
-    PutPart: {
-      value: {
+    ChangeSettings: {
+      /** @description The settings that change, by their path, such as `bands.pathNeutralDeg` */
+      changes: {
         [key: string]: unknown;
       };
-      who?: string;
     };
-    LessonChange: {
-      at: string;
-      who: string;
-      what: string;
+    ChangePart: {
+      /** @description The fields that change, by their path, such as `target` or `observations.chest`; null takes one away */
+      changes: {
+        [key: string]: unknown;
+      };
     };
     AddRepetition: {
       id: string;
@@ -1298,24 +1361,35 @@ export interface components {
       good: string;
       parts: components['schemas']['OwnPart'][];
     };
-    FieldError: {
-      field: string;
-      reason: string;
-    };
-    Problem: {
-      statusCode: number;
+    HistoryEntry: {
+      id: string;
       /** @enum {string} */
-      kind:
-        | 'invalid'
-        | 'refused'
-        | 'not-found'
-        | 'conflict'
-        | 'gone'
-        | 'too-large'
-        | 'unavailable'
-        | 'bug';
-      message: string;
-      fields: components['schemas']['FieldError'][];
+      thing:
+        | 'player'
+        | 'lesson'
+        | 'ball'
+        | 'balls'
+        | 'block'
+        | 'part'
+        | 'repetition'
+        | 'file'
+        | 'page'
+        | 'drill'
+        | 'setting';
+      thingId: string;
+      at: string;
+      who: string;
+      what: string;
+      /** @description The fields as they were */
+      before: {
+        [key: string]: unknown;
+      };
+      /** @description The fields since */
+      after: {
+        [key: string]: unknown;
+      };
+      /** @description False for what is from before changes were kept field by field */
+      canUndo: boolean;
     };
     ColumnAnswer: {
       header: string;
@@ -1426,7 +1500,14 @@ export interface operations {
   players_create: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path?: never;
       cookie?: never;
     };
@@ -1442,6 +1523,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1470,7 +1559,14 @@ export interface operations {
   players_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1484,12 +1580,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   players_update: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1507,6 +1618,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1535,7 +1654,14 @@ export interface operations {
   players_restore: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1549,6 +1675,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1581,7 +1715,14 @@ export interface operations {
   lessons_create: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path?: never;
       cookie?: never;
     };
@@ -1597,6 +1738,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1625,7 +1774,14 @@ export interface operations {
   lessons_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1639,12 +1795,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   lessons_update: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1664,12 +1835,27 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   lessons_restore: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1685,12 +1871,27 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   lessons_repeat: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1708,6 +1909,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1737,7 +1946,14 @@ export interface operations {
   balls_add: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -1757,12 +1973,27 @@ export interface operations {
           'application/json': components['schemas']['Ball'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   balls_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1776,12 +2007,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   balls_change: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1801,12 +2047,27 @@ export interface operations {
           'application/json': components['schemas']['Ball'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   balls_restore: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1822,12 +2083,27 @@ export interface operations {
           'application/json': components['schemas']['Ball'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   blocks_start: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -1847,12 +2123,27 @@ export interface operations {
           'application/json': components['schemas']['Block'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   blocks_move: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -1870,12 +2161,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   blocks_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1889,12 +2195,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   blocks_change: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -1912,6 +2233,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Block'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1965,7 +2294,14 @@ export interface operations {
   intake_bringIn: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -1991,6 +2327,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['IntakeResult'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2020,7 +2364,14 @@ export interface operations {
   intake_takeBack: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -2033,6 +2384,14 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
     };
   };
@@ -2050,21 +2409,28 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['Settings'];
+          'application/json': components['schemas']['StoredSettings'];
         };
       };
     };
   };
-  settings_put: {
+  settings_change: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path?: never;
       cookie?: never;
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['Settings'];
+        'application/json': components['schemas']['ChangeSettings'];
       };
     };
     responses: {
@@ -2073,15 +2439,30 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['Settings'];
+          'application/json': components['schemas']['StoredSettings'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
   };
-  steps_put: {
+  steps_change: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
         part: string;
@@ -2090,7 +2471,7 @@ export interface operations {
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['PutPart'];
+        'application/json': components['schemas']['ChangePart'];
       };
     };
     responses: {
@@ -2102,25 +2483,12 @@ export interface operations {
           'application/json': components['schemas']['LessonPart'];
         };
       };
-    };
-  };
-  steps_changes: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
+      409: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['LessonChange'][];
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2128,7 +2496,14 @@ export interface operations {
   steps_add: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -2148,12 +2523,27 @@ export interface operations {
           'application/json': components['schemas']['StoredRepetition'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   steps_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -2167,12 +2557,27 @@ export interface operations {
         };
         content?: never;
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   pages_share: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         lessonId: string;
       };
@@ -2192,12 +2597,27 @@ export interface operations {
           'application/json': components['schemas']['NewSharedPage'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   pages_withdraw: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -2210,6 +2630,14 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
     };
   };
@@ -2260,7 +2688,14 @@ export interface operations {
   pages_add: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         token: string;
       };
@@ -2278,6 +2713,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['StoredRepetition'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2325,7 +2768,14 @@ export interface operations {
   drills_create: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path?: never;
       cookie?: never;
     };
@@ -2343,12 +2793,27 @@ export interface operations {
           'application/json': components['schemas']['OwnDrill'];
         };
       };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   drills_remove: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -2361,6 +2826,92 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  undo_ofLesson: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The newest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+    };
+  };
+  undo_ofPlayer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The newest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+    };
+  };
+  undo_undo: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
     };
   };

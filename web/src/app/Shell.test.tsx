@@ -2,7 +2,8 @@ import { act, fireEvent, screen } from '@testing-library/react';
 import { PLAIN_WANTED } from '@loxos/core';
 import { Route, Routes, useLocation } from 'react-router';
 import type { Player } from '../api/client.ts';
-import { useOutbox } from '../api/outbox.ts';
+import { useLog } from '../sync/log.ts';
+import type { Entry } from '../sync/log-db.ts';
 import { show } from '../testing/render.tsx';
 import { Shell } from './Shell.tsx';
 import { didUndoably } from './undo.ts';
@@ -13,7 +14,7 @@ function Where() {
   return <p>at {useLocation().pathname}</p>;
 }
 function open(at = '/'): void {
-  useOutbox.setState({ entries: [] });
+  useLog.setState({ entries: [] });
   Object.assign(window, {
     matchMedia: () => ({ matches: false, addEventListener: () => undefined }),
   });
@@ -39,9 +40,9 @@ describe('what stands around every place', () => {
 
   it('counts what is not yet stored', () => {
     open();
-    const entry = { op: 'part', lessonId: 'l', part: 'setup', value: {} } as const;
+    const entry = { id: 'e', refusal: null } as Entry;
     act(() => {
-      useOutbox.setState({ entries: [entry, entry] as never });
+      useLog.setState({ entries: [entry, { ...entry, id: 'f' }] });
     });
     expect(screen.getByText(/2 changes not yet stored/)).toBeInTheDocument();
   });

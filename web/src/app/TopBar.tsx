@@ -1,31 +1,12 @@
 import { Command, Moon, Sun } from 'lucide-react';
 import { NavLink } from 'react-router';
-import { useOutbox } from '../api/outbox.ts';
 import { useHealth } from '../api/queries.ts';
+import { Connection } from './Connection.tsx';
 import { PLACES, PlacesMenu } from './PlacesMenu.tsx';
 import { useIsDark, useTheme } from './theme.ts';
 
 const LINK =
   'inline-flex min-h-11 items-center px-3 font-semibold border-b-3 border-transparent aria-[current=page]:border-look hover:border-line';
-
-/** Whether the server answers, and what is not yet stored. */
-function Connection() {
-  const health = useHealth();
-  const waiting = useOutbox((state) => state.entries.length);
-  const text =
-    waiting > 0
-      ? `${waiting} ${waiting === 1 ? 'change' : 'changes'} not yet stored`
-      : health.isError
-        ? 'No answer from the server'
-        : 'All stored';
-  const trouble = waiting > 0 || health.isError;
-  return (
-    <span role="status" className={`text-sm ${trouble ? 'font-semibold text-look' : 'text-soft'}`}>
-      {trouble ? '▲ ' : ''}
-      {text}
-    </span>
-  );
-}
 
 function ThemeButton() {
   const setTheme = useTheme((state) => state.setTheme);

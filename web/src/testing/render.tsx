@@ -1,14 +1,15 @@
 // Renders a part of the app with a query cache that is already filled, and a lesson with its pending changes made.
-import { DEFAULT_RULES } from '@loxos/core';
+import { DEFAULT_RULES, recordOf } from '@loxos/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { Given, GivenTo, Lesson, LessonSummary, OwnDrill, Player } from '../api/client.ts';
-import { applyPending, useOutbox } from '../api/outbox.ts';
-import type { Pending } from '../api/outbox.ts';
+import { applyPending } from '../sync/apply.ts';
+import { useLog, waiting } from '../sync/log.ts';
+import type { Pending } from '../sync/pending.ts';
 import { format } from 'date-fns';
-import { keys } from '../api/queries.ts';
+import { keys } from '../api/keys.ts';
 
 export interface Known {
   readonly lessons?: readonly Lesson[];
@@ -33,7 +34,7 @@ function clientKnowing({
   });
   const { naming, bands, accuracy, firstRoute } = DEFAULT_RULES;
   const today = format(new Date(), 'yyyy-MM-dd');
-  client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute });
+  client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute, version: 0 });
   client.setQueryData(keys.drills, own);
   client.setQueryData(keys.players, players);
   client.setQueryData(keys.health, { status: 'ok', academy: 'Test academy' });
@@ -79,8 +80,9 @@ export function show(children: ReactNode, known: Known = {}, at = '/') {
 
 /** A lesson as it is once every pending change is made. */
 function Live({ lesson, children }: { lesson: Lesson; children: (lesson: Lesson) => ReactNode }) {
-  const entries = useOutbox((state) => state.entries);
-  return children(applyPending(lesson, entries));
+  const entries = useLog((state) => state.entries);
+  const changes = waiting(entries).map(({ change }) => change);
+  return children(applyPending(lesson, changes));
 }
 
 /** Shows a step of a lesson; what is done in it shows at once, as on the screen. */
@@ -89,7 +91,7 @@ export function showLesson(
   step: (lesson: Lesson) => ReactNode,
   known: Known = {},
 ): void {
-  useOutbox.setState({ entries: [] });
+  useLog.setState({ entries: [] });
   show(<Live lesson={lesson}>{step}</Live>, {
     ...known,
     lessons: [lesson, ...(known.lessons ?? [])],
@@ -97,13 +99,14 @@ export function showLesson(
 }
 
 /** What is waiting to be stored, the newest last. */
-export const pending = (): readonly Pending[] => useOutbox.getState().entries;
+export const pending = (): readonly Pending[] =>
+  useLog.getState().entries.map(({ change }) => change);
 
-/** The last value put down for a step. */
+/** What was put down in a step so far, as the step's value. */
 export function lastPart(part: string): Record<string, unknown> {
-  const found = pending()
-    .filter((entry) => entry.op === 'part' && entry.part === part)
-    .at(-1);
-  if (found?.op !== 'part') throw new Error(`nothing was put down in ${part}`);
-  return found.value;
+  const found = pending().flatMap((change) =>
+    change.op === 'part' && change.part === part ? [change.changes] : [],
+  );
+  if (found.length === 0) throw new Error(`nothing was put down in ${part}`);
+  return recordOf(part, Object.assign({}, ...found) as Record<string, unknown>);
 }

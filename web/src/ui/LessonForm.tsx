@@ -5,14 +5,14 @@ import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';
 import { addDays, format, parseISO, startOfDay } from 'date-fns';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { useCreateLesson, useCreatePlayer, useLessons, usePlayers } from '../api/queries.ts';
+import { useLessons, usePlayers } from '../api/queries.ts';
 import { Button } from './Button.tsx';
 import { DateField } from './DateField.tsx';
 import { SelectField, TextField } from './Field.tsx';
 import { Modal } from './Modal.tsx';
-import { Notice } from './Notice.tsx';
 import { Segments } from './Segments.tsx';
 import { TIME_PATTERN, TIME_TROUBLE, instantAt } from './day-text.ts';
+import { meetPlayer, openLesson } from '../sync/things.ts';
 import { nextFreeSlot } from './next-slot.ts';
 
 const SOMEBODY_NEW = 'new';
@@ -51,26 +51,13 @@ const HAND_OPTIONS = [
 
 /** Makes the player where they are new, then the lesson, and opens it. */
 function useOpenLesson(onClose: () => void) {
-  const create = useCreateLesson();
-  const createPlayer = useCreatePlayer();
   const navigate = useNavigate();
-  const open = async ({ playerId, name, hand, day, time, asked }: NewLesson): Promise<void> => {
-    const player =
-      playerId === SOMEBODY_NEW
-        ? await createPlayer.mutateAsync({ id: crypto.randomUUID(), name, hand })
-        : { id: playerId };
-    const startsAt = instantAt(day, time);
-    const lesson = await create.mutateAsync({
-      id: crypto.randomUUID(),
-      playerId: player.id,
-      startsAt,
-      asked,
-    });
+  return ({ playerId, name, hand, day, time, asked }: NewLesson): void => {
+    const id = playerId === SOMEBODY_NEW ? meetPlayer({ name, hand }) : playerId;
+    const lessonId = openLesson({ playerId: id, startsAt: instantAt(day, time), asked });
     onClose();
-    void navigate(`/lessons/${lesson.id}/watch`);
+    void navigate(`/lessons/${lessonId}/watch`);
   };
-  const isBusy = create.isPending || createPlayer.isPending;
-  return { open, isBusy, error: createPlayer.error ?? create.error };
 }
 
 function LessonFields({
@@ -80,7 +67,7 @@ function LessonFields({
   onClose,
 }: Omit<LessonFormProps, 'open'> & { slot: Date }) {
   const players = usePlayers().data ?? [];
-  const { open, isBusy, error } = useOpenLesson(onClose);
+  const open = useOpenLesson(onClose);
   const { register, control, handleSubmit, watch, formState } = useForm<NewLesson>({
     resolver: classValidatorResolver(NewLesson),
     defaultValues: {
@@ -144,8 +131,7 @@ function LessonFields({
         />
       </div>
       <TextField label="What the player asks for" {...register('asked')} />
-      {error !== null && <Notice>{error.message}</Notice>}
-      <Button type="submit" look="main" disabled={isBusy}>
+      <Button type="submit" look="main">
         Open the lesson
       </Button>
     </form>

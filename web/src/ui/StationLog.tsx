@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { AddRepetition, StoredRepetition } from '../api/client.ts';
 import { Button } from './Button.tsx';
 import { Stepper } from './Stepper.tsx';
+import { newId } from '../sync/new-id.ts';
 
 interface StationLogProps {
   readonly drill: {
@@ -38,7 +39,7 @@ export function StationLog({
   const last = own.at(-1);
   const add = (good: boolean, miss = ''): void => {
     onAdd({
-      id: crypto.randomUUID(),
+      id: newId(),
       drillId: drill.id,
       good,
       miss,

@@ -54,6 +54,8 @@ export const ball = sqliteTable(
     apexM: real('apex_m'),
     descentAngleDeg: real('descent_angle_deg'),
     flightTimeS: real('flight_time_s'),
+    /** Counts its changes: a write names the one it saw. */
+    version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
     deletedAt: text('deleted_at'),

@@ -21,6 +21,8 @@ export const block = sqliteTable(
     note: text('note').notNull().default(''),
     /** JSON: BlockAim, what it is judged on, named before the balls were hit; null where nothing was. */
     aim: text('aim'),
+    /** Counts its changes: a write names the one it saw. */
+    version: integer('version').notNull().default(1),
     startedAt: text('started_at').notNull(),
     deletedAt: text('deleted_at'),
   },

@@ -1,15 +1,9 @@
 export { academy } from './academy.ts';
 export { ball } from './ball.ts';
 export { block } from './block.ts';
+export { history } from './history.ts';
 export { launchFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { player } from './player.ts';
 export { setting } from './setting.ts';
-export {
-  homeworkTick,
-  lessonChange,
-  lessonPart,
-  ownDrill,
-  repetition,
-  sharedPage,
-} from './work.ts';
+export { homeworkTick, lessonPart, ownDrill, repetition, sharedPage } from './work.ts';

@@ -1,4 +1,4 @@
-import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { player } from './player.ts';
 
@@ -15,6 +15,8 @@ export const lesson = sqliteTable(
     startsAt: text('starts_at').notNull(),
     /** What the player asked for, in their words. */
     asked: text('asked').notNull().default(''),
+    /** Counts its changes: a write names the one it saw. */
+    version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
     deletedAt: text('deleted_at'),

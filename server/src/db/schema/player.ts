@@ -1,5 +1,5 @@
 import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
-import { index, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 
 export const player = sqliteTable(
@@ -18,6 +18,8 @@ export const player = sqliteTable(
     bodyNotes: text('body_notes').notNull().default(''),
     /** JSON: WantedByClub, the flight the player wants. */
     wanted: text('wanted').notNull().default('{"all":{"shape":"straight"}}'),
+    /** Counts its changes: a write names the one it saw. */
+    version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
     deletedAt: text('deleted_at'),

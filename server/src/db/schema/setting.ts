@@ -1,5 +1,5 @@
 import { FIRST_ROUTES, NAMING_SCHOOLS } from '@loxos/core';
-import { sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 
 /** How an academy names shots and draws its bands. */
@@ -14,5 +14,6 @@ export const setting = sqliteTable('setting', {
   accuracy: text('accuracy').notNull().default('{}'),
   /** Which route comes first where it is open, unless a lesson says otherwise. */
   firstRoute: text('first_route', { enum: FIRST_ROUTES }).notNull().default('lowest-miss'),
+  version: integer('version').notNull().default(1),
   updatedAt: text('updated_at').notNull(),
 });

@@ -21,28 +21,11 @@ export const lessonPart = sqliteTable(
       .references(() => lesson.id),
     part: text('part', { enum: LESSON_PARTS }).notNull(),
     value: text('value').notNull(),
+    version: integer('version').notNull().default(1),
     updatedAt: text('updated_at').notNull(),
     updatedBy: text('updated_by').notNull(),
   },
   (t) => [uniqueIndex('lesson_part_once').on(t.lessonId, t.part)],
-);
-
-/** Every change to a lesson: what, who, when. */
-export const lessonChange = sqliteTable(
-  'lesson_change',
-  {
-    id: text('id').primaryKey(),
-    academyId: ofAcademy(),
-    lessonId: text('lesson_id')
-      .notNull()
-      .references(() => lesson.id),
-    at: text('at').notNull(),
-    who: text('who').notNull(),
-    what: text('what').notNull(),
-    /** JSON before it, or null for the first. */
-    before: text('before'),
-  },
-  (t) => [index('lesson_change_by_lesson').on(t.academyId, t.lessonId, t.at)],
 );
 
 /** A page given to the player behind a link; the link itself is not kept, only its hash. */

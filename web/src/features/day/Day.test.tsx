@@ -15,6 +15,7 @@ const player = (name: string, hand: Player['hand'] = 'right'): Player => ({
   aims: '',
   bodyNotes: '',
   wanted: { all: PLAIN_WANTED },
+  version: 1,
 });
 const given = (name: string, changes: Partial<GivenTo> = {}): GivenTo => ({
   player: player(name),
@@ -34,6 +35,7 @@ const lesson = (name: string, startsAt: string, ballCount = 0): LessonSummary =>
   asked: 'Straighter',
   ballCount,
   player: player(name, 'left'),
+  version: 1,
 });
 
 describe('what a lesson is about', () => {

@@ -1,15 +1,14 @@
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { useLocation } from 'react-router';
 import { useUndo } from '../../app/undo.ts';
 import { lessonOf } from '../../testing/lesson.ts';
-import { showLesson } from '../../testing/render.tsx';
-import { answering } from '../../testing/server.ts';
+import { pending, showLesson } from '../../testing/render.tsx';
 import { LessonMenu } from './LessonMenu.tsx';
 
 function Where() {
   return <p>at {useLocation().pathname}</p>;
 }
-function open() {
+function open(): void {
   useUndo.setState({ steps: [] });
   showLesson(lessonOf([]), (live) => (
     <>
@@ -17,11 +16,6 @@ function open() {
       <Where />
     </>
   ));
-  return answering({
-    'PATCH /api/lessons/lesson': {},
-    'DELETE /api/lessons/lesson': {},
-    'POST /api/lessons/lesson/restore': {},
-  });
 }
 /** Radix opens its menu by keys too. */
 const choose = (name: string): void => {
@@ -29,21 +23,18 @@ const choose = (name: string): void => {
   fireEvent.keyDown(button, { key: 'Enter' });
   fireEvent.click(screen.getByRole('menuitem', { name }));
 };
-const lines = (asked: readonly { method: string; path: string }[]) =>
-  asked.map(({ method, path }) => `${method} ${path}`);
-
 describe('the lesson as a whole', () => {
-  it('is moved to another time, in the same words', async () => {
-    const asked = open();
+  it('is moved to another time, and only what differs is sent', () => {
+    open();
     choose('Day, time, what was asked');
     fireEvent.change(screen.getByLabelText('Time'), { target: { value: '10:45' } });
     fireEvent.change(screen.getByLabelText('What the player asks for'), {
       target: { value: 'Lower wedges' },
     });
     fireEvent.click(screen.getByRole('button', { name: 'Save' }));
-    await waitFor(() => expect(lines(asked)).toContain('PATCH /api/lessons/lesson'));
-    const body = asked.find(({ method }) => method === 'PATCH')!.body as Record<string, string>;
-    expect(body['asked']).toBe('Lower wedges');
+    const change = pending().at(-1) as { op: string; body: Record<string, string> };
+    expect(change).toMatchObject({ op: 'lesson', body: { asked: 'Lower wedges' } });
+    const { body } = change;
     const at = new Date(body['startsAt']!);
     expect([at.getHours(), at.getMinutes()]).toEqual([10, 45]);
   });
@@ -56,13 +47,13 @@ describe('the lesson as a whole', () => {
     expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
   });
 
-  it('is taken away, and brought back by undo', async () => {
-    const asked = open();
+  it('is taken away, and brought back by undo', () => {
+    open();
     choose('Take the lesson away');
-    await screen.findByText('at /');
-    expect(lines(asked)).toContain('DELETE /api/lessons/lesson');
+    expect(screen.getByText('at /')).toBeInTheDocument();
+    expect(pending()).toMatchObject([{ op: 'close', lessonId: 'lesson' }]);
     act(() => useUndo.getState().undoLast());
-    await waitFor(() => expect(lines(asked)).toContain('POST /api/lessons/lesson/restore'));
+    expect(pending()).toMatchObject([{ op: 'close' }, { op: 'reopen', lessonId: 'lesson' }]);
   });
 
   it('leads to its player', () => {

@@ -4,25 +4,23 @@ import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Lesson } from '../../api/client.ts';
-import { useLessonChanges } from '../../api/queries.ts';
-import { didUndoably } from '../../app/undo.ts';
+import { changeLesson, closeLesson } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { MENU_ITEM, Menu } from '../../ui/Menu.tsx';
-import { Notice } from '../../ui/Notice.tsx';
 import { TIME_PATTERN, TIME_TROUBLE, instantAt } from '../../ui/day-text.ts';
 
 function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }) {
-  const { change } = useLessonChanges();
   const [day, setDay] = useState(format(parseISO(lesson.startsAt), 'yyyy-MM-dd'));
   const [time, setTime] = useState(format(parseISO(lesson.startsAt), 'HH:mm'));
   const [asked, setAsked] = useState(lesson.asked);
   const isTime = TIME_PATTERN.test(time);
   const save = (): void => {
     const startsAt = instantAt(day, time);
-    change.mutate({ id: lesson.id, body: { startsAt, asked } }, { onSuccess: onClose });
+    changeLesson(lesson, { startsAt, asked });
+    onClose();
   };
   return (
     <Modal title={`Lesson of ${lesson.player.name}`} open onClose={onClose}>
@@ -41,8 +39,7 @@ function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }
           value={asked}
           onChange={(event) => setAsked(event.target.value)}
         />
-        {change.error !== null && <Notice>{change.error.message}</Notice>}
-        <Button look="main" disabled={!isTime || change.isPending} onClick={save}>
+        <Button look="main" disabled={!isTime} onClick={save}>
           Save
         </Button>
       </div>
@@ -53,15 +50,11 @@ function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }
 /** What can be done with the lesson as a whole. */
 export function LessonMenu({ lesson }: { lesson: Lesson }) {
   const [isEditing, setEditing] = useState(false);
-  const { remove, restore } = useLessonChanges();
   const navigate = useNavigate();
-  const takeAway = (): void =>
-    remove.mutate(lesson.id, {
-      onSuccess: () => {
-        void navigate('/');
-        didUndoably('The lesson taken away', () => restore.mutate(lesson.id));
-      },
-    });
+  const takeAway = (): void => {
+    void navigate('/');
+    closeLesson(lesson);
+  };
   return (
     <>
       <Menu label="Change or take away the lesson" icon={<MoreHorizontal aria-hidden />}>

@@ -1,15 +1,16 @@
 import type { BallView } from '@loxos/core';
 import type { Ball, CreateBall, UpdateBall } from '../../api/client.ts';
-import { useOutbox } from '../../api/outbox.ts';
 import { didUndoably } from '../../app/undo.ts';
+import { push as toLog } from '../../sync/log.ts';
+import { newId } from '../../sync/new-id.ts';
+import type { Pending } from '../../sync/pending.ts';
 
-const push = (entry: Parameters<ReturnType<typeof useOutbox.getState>['push']>[0]): void =>
-  useOutbox.getState().push(entry);
+const push = (change: Pending): void => void toLog(change);
 
 export const ballName = (ball: Ball): string => `Ball ${ball.ordinal}`;
 
 export function addBall(lessonId: string, body: CreateBall): string {
-  const ballId = crypto.randomUUID();
+  const ballId = newId();
   push({ op: 'add', lessonId, ballId, body });
   const made = { ...body, id: ballId, lessonId, ordinal: 0 } as Ball;
   didUndoably('Ball added', () => push({ op: 'remove', lessonId, ballId, ball: made }));

@@ -1,6 +1,6 @@
 import type { BlockKind } from '@loxos/core';
 import type { Block } from '../../api/client.ts';
-import { useOutbox } from '../../api/outbox.ts';
+import { useLog } from '../../sync/log.ts';
 import { useUndo } from '../../app/undo.ts';
 import { lessonOf } from '../../testing/lesson.ts';
 import { beginBlock, moveBalls, removeBlock } from './block-actions.ts';
@@ -10,7 +10,7 @@ const block = (kind: BlockKind, drillId: string | null = null, doseStep: number 
 
 describe('a block', () => {
   beforeEach(() => {
-    useOutbox.setState({ entries: [] });
+    useLog.setState({ entries: [] });
     useUndo.setState({ steps: [] });
   });
   const stage = {
@@ -23,7 +23,7 @@ describe('a block', () => {
     const next = { kind: 'drill', drillId: 'rails', doseStep: 1, note: '' } as const;
     beginBlock('lesson', next, stage);
     beginBlock('lesson', { ...next, kind: 'baseline' }, stage);
-    expect(useOutbox.getState().entries).toMatchObject([
+    expect(useLog.getState().entries.map(({ change }) => change)).toMatchObject([
       { op: 'begin', body: { drillId: 'rails', aim: { move: 'path' } } },
       { op: 'begin', body: { drillId: null, doseStep: null, aim: null } },
     ]);
@@ -38,7 +38,12 @@ describe('a block', () => {
     useUndo.getState().undoLast();
     removeBlock('lesson', block('drill', 'rails', 1));
     useUndo.getState().undoLast();
-    expect(useOutbox.getState().entries.slice(1)).toMatchObject([
+    expect(
+      useLog
+        .getState()
+        .entries.slice(1)
+        .map(({ change }) => change),
+    ).toMatchObject([
       { op: 'unblock', blockId: id },
       { op: 'unblock', blockId: 'drill 1' },
       { op: 'begin', body: { id: 'drill 1', kind: 'drill', drillId: 'rails' } },
@@ -52,7 +57,7 @@ describe('a block', () => {
     ]);
     moveBalls('lesson', [balls[0]!, balls[8]!], 'other');
     useUndo.getState().undoLast();
-    expect(useOutbox.getState().entries).toMatchObject([
+    expect(useLog.getState().entries.map(({ change }) => change)).toMatchObject([
       { op: 'move', ballIds: ['ball-1', 'ball-9'], blockId: 'other' },
       { op: 'move', ballIds: ['ball-1'], blockId: 'block-0' },
       { op: 'move', ballIds: ['ball-9'], blockId: null },

@@ -1,12 +1,13 @@
 import { aimOfStage, isDrilled, nextBlock } from '@loxos/core';
 import type { NextBlock, Stage } from '@loxos/core';
 import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
-import { useOutbox } from '../../api/outbox.ts';
 import { didUndoably } from '../../app/undo.ts';
+import { push as toLog } from '../../sync/log.ts';
+import { newId } from '../../sync/new-id.ts';
+import type { Pending } from '../../sync/pending.ts';
 import { partOf } from './parts.ts';
 
-const push = (entry: Parameters<ReturnType<typeof useOutbox.getState>['push']>[0]): void =>
-  useOutbox.getState().push(entry);
+const push = (change: Pending): void => void toLog(change);
 
 /** What usually comes next in a lesson. */
 export const usualNext = (lesson: Lesson): NextBlock =>
@@ -14,7 +15,7 @@ export const usualNext = (lesson: Lesson): NextBlock =>
 
 /** Begins a block: every ball from now on is hit in it. What it is judged on is named now. */
 export function beginBlock(lessonId: string, next: NextBlock, stage: Stage | null): string {
-  const id = crypto.randomUUID();
+  const id = newId();
   const { kind } = next;
   const isJudged = stage !== null && kind !== 'baseline' && kind !== 'demonstration';
   const aim = isJudged ? aimOfStage(stage) : null;

@@ -1,8 +1,8 @@
-import { NO_SET_UP } from '@loxos/core';
+import { NO_SET_UP, changedFields, fieldsOf } from '@loxos/core';
 import type { HomeworkDay, Observations, RouteId, SetUp, Wanted } from '@loxos/core';
 import type { Lesson, LessonPartName } from '../../api/client.ts';
-import { useOutbox } from '../../api/outbox.ts';
 import { remember } from '../../app/undo.ts';
+import { push } from '../../sync/log.ts';
 
 /** What each step of a lesson keeps. */
 export interface SetUpValue extends SetUp {
@@ -62,21 +62,19 @@ export function partOf<N extends LessonPartName>(lesson: Lesson, name: N): PartV
   return { ...BLANK[name], ...found.value };
 }
 
-/** Keeps what a step holds; undo puts back what it held. */
+/** Keeps what differs in a step, and nothing else; undo puts back what it held. */
 export function savePart<N extends LessonPartName>(
   lesson: Lesson,
   name: N,
   value: PartValues[N],
   label: string,
 ): void {
-  const before = partOf(lesson, name);
-  const push = (next: PartValues[N]): void =>
-    useOutbox.getState().push({
-      op: 'part',
-      lessonId: lesson.id,
-      part: name,
-      value: next as unknown as Record<string, unknown>,
-    });
-  push(value);
-  remember(label, () => push(before));
+  const before = fieldsOf(name, { ...(partOf(lesson, name) as object) });
+  const after = fieldsOf(name, { ...(value as object) });
+  const put = (changes: Record<string, unknown>): void =>
+    void push({ op: 'part', lessonId: lesson.id, part: name, changes });
+  const changes = changedFields(before, after);
+  if (Object.keys(changes).length === 0) return;
+  put(changes);
+  remember(label, () => put(changedFields(after, before)));
 }

@@ -16,6 +16,7 @@ const ada: Player = {
   aims: 'Off the tee',
   bodyNotes: 'left wrist',
   wanted: { all: PLAIN_WANTED },
+  version: 1,
 };
 const lesson: LessonSummary = {
   id: 'one',
@@ -23,6 +24,7 @@ const lesson: LessonSummary = {
   asked: 'Straighter',
   ballCount: 12,
   player: ada,
+  version: 1,
 };
 const given: Given = {
   lessonId: 'one',

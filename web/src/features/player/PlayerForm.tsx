@@ -7,7 +7,6 @@ import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { Notice } from '../../ui/Notice.tsx';
 
 export class PlayerValues {
   @IsNotEmpty({ message: 'Write the player’s name.' })
@@ -35,8 +34,6 @@ export class PlayerValues {
 
 interface PlayerFormProps {
   readonly player: Player | null;
-  readonly error: Error | null;
-  readonly busy: boolean;
   readonly onSave: (values: PlayerValues) => void;
 }
 
@@ -52,7 +49,7 @@ const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [
   values.map((value) => [value, value] as const);
 
 /** Name, hand, units, aims and what to mind. */
-export function PlayerForm({ player, error, busy, onSave }: PlayerFormProps) {
+export function PlayerForm({ player, onSave }: PlayerFormProps) {
   const { register, control, handleSubmit, formState } = useForm<PlayerValues>({
     resolver: classValidatorResolver(PlayerValues),
     defaultValues:
@@ -96,8 +93,7 @@ export function PlayerForm({ player, error, busy, onSave }: PlayerFormProps) {
         hint="pains, injuries, limits to mind"
         {...register('bodyNotes')}
       />
-      {error !== null && <Notice>{error.message}</Notice>}
-      <Button type="submit" look="main" disabled={busy}>
+      <Button type="submit" look="main">
         {player === null ? 'Add the player' : 'Save'}
       </Button>
     </form>

@@ -3,14 +3,8 @@ import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Given, LessonSummary, Player } from '../../api/client.ts';
-import {
-  useGivenTo,
-  useLessons,
-  usePlayer,
-  usePlayerChanges,
-  useUpdatePlayer,
-} from '../../api/queries.ts';
-import { didUndoably } from '../../app/undo.ts';
+import { useGivenTo, useLessons, usePlayer } from '../../api/queries.ts';
+import { changePlayer, partWithPlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
@@ -29,14 +23,14 @@ function EditPlayer({
   open: boolean;
   onClose: () => void;
 }) {
-  const update = useUpdatePlayer(player.id);
   return (
     <Modal title={player.name} open={open} onClose={onClose}>
       <PlayerForm
         player={player}
-        error={update.error}
-        busy={update.isPending}
-        onSave={(values) => update.mutate(bodyOf(values), { onSuccess: onClose })}
+        onSave={(values) => {
+          changePlayer(player, bodyOf(values));
+          onClose();
+        }}
       />
     </Modal>
   );
@@ -86,15 +80,11 @@ function Standing({ given }: { given: Given | undefined }) {
 
 /** Takes the player away, with an undo; their lessons and pages go with them. */
 function RemovePlayer({ player }: { player: Player }) {
-  const { remove, restore } = usePlayerChanges();
   const navigate = useNavigate();
-  const takeAway = (): void =>
-    remove.mutate(player.id, {
-      onSuccess: () => {
-        void navigate('/players');
-        didUndoably(`${player.name} taken away`, () => restore.mutate(player.id));
-      },
-    });
+  const takeAway = (): void => {
+    void navigate('/players');
+    partWithPlayer(player);
+  };
   return (
     <Button look="quiet" onClick={takeAway}>
       <Trash2 aria-hidden size={16} /> Take {player.name} away

@@ -1,6 +1,7 @@
 import { Plus } from 'lucide-react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { useCreatePlayer, usePlayers } from '../../api/queries.ts';
+import { usePlayers } from '../../api/queries.ts';
+import { meetPlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
@@ -8,7 +9,6 @@ import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 
 export function PlayersPage() {
   const players = usePlayers();
-  const create = useCreatePlayer();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const adding = params.has('new');
@@ -48,14 +48,7 @@ export function PlayersPage() {
       <Modal title="New player" open={adding} onClose={() => setParams({})}>
         <PlayerForm
           player={null}
-          error={create.error}
-          busy={create.isPending}
-          onSave={(values) =>
-            create.mutate(
-              { id: crypto.randomUUID(), ...bodyOf(values) },
-              { onSuccess: (player) => void navigate(`/players/${player.id}`) },
-            )
-          }
+          onSave={(values) => void navigate(`/players/${meetPlayer(bodyOf(values))}`)}
         />
       </Modal>
     </div>

@@ -1,8 +1,7 @@
 import { CLUB_KINDS, PLAIN_WANTED } from '@loxos/core';
 import type { ClubKind, Wanted, WantedByClub } from '@loxos/core';
 import type { Player } from '../../api/client.ts';
-import { useUpdatePlayer } from '../../api/queries.ts';
-import { Notice } from '../../ui/Notice.tsx';
+import { changePlayer } from '../../sync/things.ts';
 import { WantedChoice } from '../../ui/WantedChoice.tsx';
 
 const KIND_WORDS: Readonly<Record<ClubKind, string>> = {
@@ -21,9 +20,8 @@ function withKind(wanted: WantedByClub, kind: ClubKind, own: Wanted | null): Wan
 
 /** The flight a player wants: everything in a lesson is held against it, not against zero. */
 export function WantedFlights({ player }: { player: Player }) {
-  const update = useUpdatePlayer(player.id);
   const wanted: WantedByClub = player.wanted;
-  const save = (next: WantedByClub): void => update.mutate({ wanted: next });
+  const save = (next: WantedByClub): void => changePlayer(player, { wanted: next });
   return (
     <section aria-label="Wanted flight" className="mt-4 rounded-xl border border-line bg-sheet p-4">
       <h2 className="mb-2 text-xl">Wanted flight</h2>
@@ -48,7 +46,6 @@ export function WantedFlights({ player }: { player: Player }) {
           ))}
         </div>
       </details>
-      {update.error !== null && <Notice>{update.error.message}</Notice>}
     </section>
   );
 }

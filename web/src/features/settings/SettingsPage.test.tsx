@@ -1,13 +1,12 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { DEFAULT_RULES } from '@loxos/core';
-import { show } from '../../testing/render.tsx';
-import { answering } from '../../testing/server.ts';
-import type { Asked } from '../../testing/server.ts';
+import { useLog } from '../../sync/log.ts';
+import { pending, show } from '../../testing/render.tsx';
 import { SettingsPage } from './SettingsPage.tsx';
 
-function open(): readonly Asked[] {
+function open(): void {
+  useLog.setState({ entries: [] });
   show(<SettingsPage />);
-  return answering({ 'PUT /api/settings': ({ body }) => body as object });
 }
 const type = (label: RegExp, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
@@ -17,8 +16,7 @@ const save = async (): Promise<void> => {
     await Promise.resolve();
   });
 };
-const stored = (asked: readonly Asked[]) =>
-  asked.find(({ method }) => method === 'PUT')?.body as typeof DEFAULT_RULES | undefined;
+const changes = () => pending().flatMap((change) => ('changes' in change ? [change.changes] : []));
 
 describe('Settings', () => {
   it('show the academy’s bands in the units they are typed in', () => {
@@ -32,23 +30,24 @@ describe('Settings', () => {
   });
 
   it('are stored as the core keeps them, with a decimal comma too', async () => {
-    const asked = open();
+    open();
     type(/^Flies straight below/, '4');
     type(/^Path is neutral/, '1,5');
     await save();
-    await waitFor(() => expect(stored(asked)).toBeDefined());
-    expect(stored(asked)!.bands.bendNoneShare).toBeCloseTo(0.04, 12);
-    expect(stored(asked)!.bands.pathNeutralDeg).toBe(1.5);
-    expect(stored(asked)!.bands.faceSquareDeg).toBe(DEFAULT_RULES.bands.faceSquareDeg);
+    await waitFor(() => expect(changes()).toHaveLength(1));
+    const [sent] = changes();
+    expect(Object.keys(sent!).sort()).toEqual(['bands.bendNoneShare', 'bands.pathNeutralDeg']);
+    expect(sent!['bands.bendNoneShare']).toBeCloseTo(0.04, 12);
+    expect(sent!['bands.pathNeutralDeg']).toBe(1.5);
   });
 
   it('say the range of what is out of it, and store nothing', async () => {
-    const asked = open();
+    open();
     type(/^Face plays as square/, '200');
     type(/^Hook or slice above/, '');
     await save();
     expect(screen.getAllByText(/^Write a number from /)).toHaveLength(2);
-    expect(stored(asked)).toBeUndefined();
+    expect(changes()).toEqual([]);
   });
 
   it('go back to the usual ones', () => {

@@ -5,14 +5,15 @@ import {
   ROUTE_LABELS,
   typedNumber,
 } from '@loxos/core';
-import type { Bands, FirstRoute, SetAccuracy } from '@loxos/core';
+import type { AcademyRules, Bands, FirstRoute, SetAccuracy } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import type { Settings } from '../../api/client.ts';
-import { useSaveSettings, useSettings } from '../../api/queries.ts';
+import { useSettings } from '../../api/queries.ts';
+import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
-import { Notice, Trouble } from '../../ui/Notice.tsx';
+import { Trouble } from '../../ui/Notice.tsx';
 
 type Group = 'bands' | 'accuracy';
 type Name = keyof Bands | keyof SetAccuracy;
@@ -70,10 +71,10 @@ const FIRST_ROUTE_OPTIONS: readonly (readonly [FirstRoute, string])[] = [
 type Values = Record<string, string> & Pick<Settings, 'naming' | 'firstRoute'>;
 
 const keyOf = ({ group, name }: Entry): string => `${group}-${name}`;
-const stored = (settings: Settings, { group, name }: Entry): number =>
+const stored = (settings: AcademyRules, { group, name }: Entry): number =>
   (settings[group] as unknown as Record<string, number>)[name]!;
 
-const textsOf = (settings: Settings): Values => ({
+const textsOf = (settings: AcademyRules): Values => ({
   ...Object.fromEntries(
     ENTRIES.map((entry) => [
       keyOf(entry),
@@ -85,7 +86,6 @@ const textsOf = (settings: Settings): Values => ({
 });
 
 function SettingsForm({ settings }: { settings: Settings }) {
-  const save = useSaveSettings();
   const { register, handleSubmit, setError, reset, formState } = useForm<Values>({
     defaultValues: textsOf(settings),
   });
@@ -112,7 +112,8 @@ function SettingsForm({ settings }: { settings: Settings }) {
       );
     const { naming, firstRoute } = texts;
     const body = { naming, firstRoute, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
-    save.mutate(body as unknown as Settings, { onSuccess: () => toast('Settings stored') });
+    changeRules(settings, body as unknown as Settings);
+    toast('Settings saved');
   };
   return (
     <form onSubmit={(event) => void handleSubmit(submit)(event)} noValidate className="space-y-4">
@@ -134,9 +135,8 @@ function SettingsForm({ settings }: { settings: Settings }) {
           />
         ))}
       </div>
-      {save.error !== null && <Notice>{save.error.message}</Notice>}
       <div className="flex gap-2">
-        <Button type="submit" look="main" disabled={save.isPending}>
+        <Button type="submit" look="main">
           Save
         </Button>
         <Button onClick={() => reset(textsOf(DEFAULT_RULES))}>Usual settings</Button>

@@ -2,19 +2,17 @@ import type { Wanted } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { useOutbox } from '../../api/outbox.ts';
+import { push } from '../../sync/log.ts';
 import { useLesson } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** Makes the lane the flight that is wanted in the lesson the Workshop was opened from, and goes to its work. */
 export function ToLesson({ lessonId, wanted }: { lessonId: string; wanted: Wanted }) {
   const { lesson } = useLesson(lessonId);
-  const push = useOutbox((state) => state.push);
   const navigate = useNavigate();
   if (lesson === null) return null;
   const take = (): void => {
-    const known = lesson.parts.find(({ part }) => part === 'setup')?.value ?? {};
-    push({ op: 'part', lessonId, part: 'setup', value: { ...known, wanted } });
+    void push({ op: 'part', lessonId, part: 'setup', changes: { wanted } });
     toast(`This is what ${lesson.player.name} wants today`);
     void navigate(`/lessons/${lessonId}/work`);
   };

@@ -1,13 +1,13 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { useOutbox } from '../../../api/outbox.ts';
+import { useLog } from '../../../sync/log.ts';
 import { lessonOf, readingOf } from '../../../testing/lesson.ts';
 import { Fixes } from './Fixes.tsx';
 
 const bodies = () =>
-  useOutbox.getState().entries.map((entry) => (entry as unknown as { body: object }).body);
+  useLog.getState().entries.map(({ change }) => (change as unknown as { body: object }).body);
 
 describe('what one tap puts right', () => {
-  beforeEach(() => useOutbox.setState({ entries: [] }));
+  beforeEach(() => useLog.setState({ entries: [] }));
 
   it('asks which club it was, and names it for all its balls', () => {
     const lesson = lessonOf([{ club: null, pathDeg: -6, faceDeg: -6 }]);

@@ -16,7 +16,7 @@ import type {
   ReadBlock,
 } from '@loxos/core';
 import type { Ball, Lesson } from '../../../api/client.ts';
-import { useOutbox } from '../../../api/outbox.ts';
+import { useLog } from '../../../sync/log.ts';
 import { Glyph } from '../../../drawing/Glyph.tsx';
 import type { TableFeatures } from '../../../ui/DataTable.tsx';
 import { describeImpact, titled } from '../describe.ts';
@@ -74,8 +74,8 @@ function BallCell({ row: { view, ball }, lesson }: { row: BallRow; lesson: Lesso
 }
 
 function NameCell({ row: { view, ball }, withClub }: { row: BallRow; withClub: boolean }) {
-  const waiting = useOutbox((state) =>
-    state.entries.some((entry) => 'ballId' in entry && entry.ballId === ball.id),
+  const waiting = useLog(({ entries }) =>
+    entries.some(({ change }) => 'ballId' in change && change.ballId === ball.id),
   );
   const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
   const club = withClub ? (findClub(ball.club)?.label ?? ball.clubText ?? 'no club named') : '';

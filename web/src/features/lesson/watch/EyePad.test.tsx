@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { useOutbox } from '../../../api/outbox.ts';
+import { useLog } from '../../../sync/log.ts';
 import { lessonOf } from '../../../testing/lesson.ts';
 import { EyePad } from './EyePad.tsx';
 
@@ -12,13 +12,13 @@ interface Tapped {
   readonly club: string;
 }
 const tapped = (): Tapped[] =>
-  useOutbox.getState().entries.map((entry) => (entry as unknown as { body: Tapped }).body);
+  useLog.getState().entries.map(({ change }) => (change as unknown as { body: Tapped }).body);
 const pad = (name: RegExp): void => {
   fireEvent.click(screen.getByRole('button', { name }));
 };
 
 describe('tapping what was seen', () => {
-  beforeEach(() => useOutbox.setState({ entries: [] }));
+  beforeEach(() => useLog.setState({ entries: [] }));
 
   it('asks for the club first', () => {
     render(<EyePad lesson={lessonOf([])} />);

@@ -2,7 +2,7 @@ import { drillBy, findClub, stationBalls, stationCard, stationWords } from '@lox
 import type { OwnDrillFacts } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
-import { useOutbox } from '../../../api/outbox.ts';
+import { push } from '../../../sync/log.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Dial } from '../../../ui/Dial.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
@@ -54,7 +54,6 @@ function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => voi
 
 /** A given drill: its log for the thumb, then its station. */
 export function GivenDrill({ lesson, reading, planned, id, own, onChange }: GivenDrillProps) {
-  const push = useOutbox((state) => state.push);
   const drill = drillBy(id, own);
   if (drill === null) return null;
   const { hand, lengthUnit } = lesson.player;
@@ -76,8 +75,8 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
             ? undefined
             : { words: stationWords(measured, units), lastPathDeg: measured.lastPathDeg }
         }
-        onAdd={(body) => push({ op: 'repeat', lessonId: lesson.id, body })}
-        onUndo={(repetitionId) => push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}
+        onAdd={(body) => void push({ op: 'repeat', lessonId: lesson.id, body })}
+        onUndo={(repetitionId) => void push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}
       />
       <Panel name={`Station: ${drill.name}`}>
         <StationView

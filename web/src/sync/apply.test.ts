@@ -1,7 +1,7 @@
 import { EMPTY_BALL } from '@loxos/core';
-import type { Ball, Lesson } from './client.ts';
-import { applyPending } from './outbox.ts';
-import type { Pending } from './outbox.ts';
+import type { Ball, Lesson } from '../api/client.ts';
+import { applyPending } from './apply.ts';
+import type { Pending } from './pending.ts';
 
 const ball = (id: string, ordinal: number): Ball => ({
   ...EMPTY_BALL,
@@ -13,6 +13,7 @@ const ball = (id: string, ordinal: number): Ball => ({
   blockId: null,
   launchFileId: null,
   line: null,
+  version: 1,
 });
 const lesson = {
   id: 'l',
@@ -67,8 +68,13 @@ describe('what is not yet stored', () => {
   it('moved balls, parts and repetitions show as well', () => {
     const after = applyPending(lesson, [
       { ...at, op: 'move', ballIds: ['b'], blockId: 'k1' },
-      { ...at, op: 'part', part: 'causes', value: { observations: {} } },
-      { ...at, op: 'part', part: 'causes', value: { observations: { chest: 1 } } },
+      { ...at, op: 'part', part: 'causes', changes: { 'observations.lie': 1 } },
+      {
+        ...at,
+        op: 'part',
+        part: 'causes',
+        changes: { 'observations.chest': 1, 'observations.lie': null },
+      },
       { ...at, op: 'repeat', body: { id: 'r1', drillId: 'overhang', good: true } },
       { ...at, op: 'repeat', body: { id: 'r2', drillId: 'overhang', good: false } },
       { ...at, op: 'unrepeat', repetitionId: 'r1' },

@@ -1,0 +1,115 @@
+import type { Fields } from '@loxos/core';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { BallsService } from '../balls/balls.service.ts';
+import { BlocksService } from '../blocks/blocks.service.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import { DrillsService } from '../drills/drills.service.ts';
+import type { Change } from '../history/change.ts';
+import type { HistoryEntry } from '../history/history.dto.ts';
+import { HistoryRepository } from '../history/history.repository.ts';
+import type { HistoryRow } from '../history/history.repository.ts';
+import { IntakeService } from '../intake/intake.service.ts';
+import { LessonsRepository } from '../lessons/lessons.repository.ts';
+import { LessonsService } from '../lessons/lessons.service.ts';
+import { PagesService } from '../pages/pages.service.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import { PlayersService } from '../players/players.service.ts';
+import { SettingsService } from '../settings/settings.service.ts';
+import { StepsService } from '../steps/steps.service.ts';
+
+const read = (json: string | null): Record<string, unknown> =>
+  json === null ? {} : (JSON.parse(json) as Record<string, unknown>);
+
+const toEntry = (row: HistoryRow): HistoryEntry => ({
+  id: row.id,
+  thing: row.thing,
+  thingId: row.thingId,
+  at: row.at,
+  who: row.who,
+  what: row.what,
+  before: read(row.before),
+  after: read(row.after),
+  canUndo: row.before !== null,
+});
+
+/** Takes a change back from what history says it was, as a change of its own. */
+@Injectable()
+export class UndoService {
+  constructor(
+    private readonly store: Store,
+    private readonly history: HistoryRepository,
+    private readonly lessonRows: LessonsRepository,
+    private readonly playerRows: PlayersRepository,
+    private readonly players: PlayersService,
+    private readonly lessons: LessonsService,
+    private readonly balls: BallsService,
+    private readonly blocks: BlocksService,
+    private readonly steps: StepsService,
+    private readonly files: IntakeService,
+    private readonly pages: PagesService,
+    private readonly drills: DrillsService,
+    private readonly settings: SettingsService,
+  ) {}
+
+  /** What was done in a lesson, taken away or not; the newest first. */
+  ofLesson(lessonId: string): Promise<HistoryEntry[]> {
+    return this.store.read(async (db) => {
+      if ((await this.lessonRows.row(db, lessonId)) === null)
+        throw new NotFoundException('There is no such lesson in this academy.');
+      return (await this.history.last(db, { lessonId })).map(toEntry);
+    });
+  }
+
+  /** What was done with a player, taken away or not; the newest first. */
+  ofPlayer(playerId: string): Promise<HistoryEntry[]> {
+    return this.store.read(async (db) => {
+      if ((await this.playerRows.find(db, playerId)) === null)
+        throw new NotFoundException('There is no such player in this academy.');
+      return (await this.history.last(db, { playerId })).map(toEntry);
+    });
+  }
+
+  /** Puts the fields of a change back; 409 where somebody changed them since. */
+  async undo(id: string, change: Change): Promise<void> {
+    const row = await this.store.read((db) => this.history.find(db, id));
+    if (row === null) throw new NotFoundException('There is no such change in this academy.');
+    if (row.before === null)
+      throw invalid([{ field: 'id', reason: 'what it was before is not kept for this change' }]);
+    await this.put(row, read(row.before), { ...change, seen: null, expects: read(row.after) });
+  }
+
+  private put(row: HistoryRow, before: Fields, change: Change): Promise<unknown> {
+    const { thing, thingId: id } = row;
+    const what = 'put back';
+    const deleted = before['deleted'] === true;
+    switch (thing) {
+      case 'player':
+        return this.players.edit(id, before, `player ${what}`, change);
+      case 'lesson':
+        return this.lessons.edit(id, before, `lesson ${what}`, change);
+      case 'ball':
+        return this.balls.edit(id, before, what, change);
+      case 'block':
+        return this.blocks.edit(id, before, what, change);
+      case 'balls': {
+        const places = before as Record<string, string | null>;
+        return this.blocks.place(id, places, 'balls put back into their blocks', change);
+      }
+      case 'part': {
+        const part = id.slice(id.indexOf('.') + 1);
+        return this.steps.edit(row.lessonId!, part, before, what, change);
+      }
+      case 'repetition':
+        return this.steps.markRepetition(id, deleted, change);
+      case 'file':
+        return this.files.mark(id, deleted, change);
+      case 'page':
+        return this.pages.mark(id, deleted, change);
+      case 'drill':
+        return this.drills.mark(id, deleted, change);
+      case 'setting':
+        return this.settings.edit(before, `settings ${what}`, change);
+    }
+  }
+}

@@ -1,0 +1,42 @@
+import { useState } from 'react';
+import { useHealth } from '../api/queries.ts';
+import { useLog } from '../sync/log.ts';
+import { Shelf } from './Shelf.tsx';
+
+const countWords = (count: number): string =>
+  `${count} ${count === 1 ? 'change' : 'changes'} not yet stored`;
+
+/** Whether the server answers, what is not yet stored, and what was not taken. */
+export function Connection() {
+  const health = useHealth();
+  const [isOpen, setOpen] = useState(false);
+  const entries = useLog((state) => state.entries);
+  const isKept = useLog((state) => state.isKept);
+  const refused = entries.filter(({ refusal }) => refusal !== null).length;
+  const waiting = entries.length - refused;
+  const isTrouble = waiting > 0 || health.isError;
+  const text =
+    waiting > 0 ? countWords(waiting) : health.isError ? 'No answer from the server' : 'All stored';
+  return (
+    <span className="inline-flex items-center gap-2">
+      {refused > 0 && (
+        <button
+          type="button"
+          className="min-h-11 rounded-lg px-2 text-sm font-semibold text-look underline"
+          onClick={() => setOpen(true)}
+        >
+          ▲ {refused} not taken
+        </button>
+      )}
+      <span
+        role="status"
+        className={`text-sm ${isTrouble ? 'font-semibold text-look' : 'text-soft'}`}
+      >
+        {isTrouble ? '▲ ' : ''}
+        {text}
+        {!isKept && waiting > 0 && ': keep this page open, the browser cannot keep them'}
+      </span>
+      <Shelf open={isOpen} onClose={() => setOpen(false)} />
+    </span>
+  );
+}

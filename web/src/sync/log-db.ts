@@ -1,0 +1,74 @@
+import { openDB } from 'idb';
+import type { DBSchema, IDBPDatabase } from 'idb';
+import type { Pending } from './pending.ts';
+
+/** Why a change stands on the shelf. */
+export interface Refusal {
+  /** In the server's own words. */
+  readonly reason: string;
+  /** With a conflict: the fields as they are now, with their version; null for any other refusal. */
+  readonly current: Readonly<Record<string, unknown>> | null;
+}
+
+/** A change as the log keeps it, until the server has it. */
+export interface Entry {
+  /** The name the server knows it by: sent twice, it is taken once. */
+  readonly id: string;
+  /** Order made in this browser, over all its tabs. */
+  readonly order: number;
+  readonly at: string;
+  readonly change: Pending;
+  /** Version of the thing that was seen when it was made; null where there was none. */
+  readonly seen: number | null;
+  /** Null while it is on its way; why it was refused once it is on the shelf. */
+  readonly refusal: Refusal | null;
+}
+
+interface LogSchema extends DBSchema {
+  entries: { key: string; value: Entry; indexes: { order: number } };
+  /** What there is one of: this device's name, the lease of the sender, the query cache. */
+  single: { key: string; value: unknown };
+}
+export type LogDb = IDBPDatabase<LogSchema>;
+
+const NAME = 'loxos';
+
+let opened: Promise<LogDb> | null = null;
+
+/** The browser's own store; rejects where the browser keeps nothing, as in some private windows. */
+export function logDb(): Promise<LogDb> {
+  opened ??= openDB<LogSchema>(NAME, 1, {
+    upgrade(db) {
+      db.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
+      db.createObjectStore('single');
+    },
+  });
+  return opened;
+}
+
+/** Forgets the open connection: for tests, which begin with an empty browser. */
+export async function closeLogDb(): Promise<void> {
+  const db = await opened?.catch(() => null);
+  db?.close();
+  opened = null;
+}
+
+export const readEntries = async (): Promise<Entry[]> =>
+  (await logDb()).getAllFromIndex('entries', 'order');
+
+export const putEntry = async (entry: Entry): Promise<void> => {
+  await (await logDb()).put('entries', entry);
+};
+
+export const deleteEntry = async (id: string): Promise<void> => {
+  await (await logDb()).delete('entries', id);
+};
+
+/** The one value of a name, made where there is none yet. */
+export async function single<T>(name: string, make: () => T): Promise<T> {
+  const tx = (await logDb()).transaction('single', 'readwrite');
+  const known = (await tx.store.get(name)) as T | undefined;
+  if (known === undefined) await tx.store.put(make(), name);
+  await tx.done;
+  return known ?? make();
+}

@@ -1,0 +1,103 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { queryClient } from '../api/client.ts';
+import type { Lesson } from '../api/client.ts';
+import { keys } from '../api/keys.ts';
+import { closeLogDb, putEntry, readEntries } from './log-db.ts';
+import { drop, push, readLog, sendAgain, shelve, useLog, waiting } from './log.ts';
+import type { Pending } from './pending.ts';
+
+const part = (target: string): Pending => ({
+  op: 'part',
+  lessonId: 'l',
+  part: 'setup',
+  changes: { target },
+});
+const targets = (): unknown[] =>
+  useLog.getState().entries.map(({ change }) => 'changes' in change && change.changes['target']);
+/** What a page finds when it is opened anew in the same browser. */
+async function reopen(): Promise<void> {
+  useLog.setState({ entries: [] });
+  await readLog();
+}
+
+beforeEach(async () => {
+  await closeLogDb();
+  globalThis.indexedDB = new IDBFactory();
+  useLog.setState({ entries: [], isKept: true });
+  queryClient.clear();
+});
+
+describe('the log of changes', () => {
+  it('shows a change at once, and keeps it in the order made through a reload', async () => {
+    const kept = ['oak', 'elm', 'ash'].map((target) => push(part(target)));
+    expect(targets()).toEqual(['oak', 'elm', 'ash']);
+    await Promise.all(kept);
+    await reopen();
+    expect(targets()).toEqual(['oak', 'elm', 'ash']);
+  });
+
+  it('lets go of what the server has', async () => {
+    await push(part('oak'));
+    await push(part('elm'));
+    await drop(useLog.getState().entries[0]!.id);
+    await reopen();
+    expect(targets()).toEqual(['elm']);
+  });
+
+  it('names the version that was seen', async () => {
+    const lesson = { parts: [{ part: 'setup', version: 7 }] } as unknown as Lesson;
+    queryClient.setQueryData(keys.lesson('l'), lesson);
+    await push(part('oak'));
+    await push({ op: 'begin', lessonId: 'l', body: { id: 'k', kind: 'play' } });
+    expect(useLog.getState().entries.map(({ seen }) => seen)).toEqual([7, null]);
+  });
+
+  it('keeps a refused change on the shelf, through a reload, and sends it again knowing better', async () => {
+    await push(part('oak'));
+    const { id } = useLog.getState().entries[0]!;
+    await shelve(id, { reason: 'changed meanwhile', current: { version: 9, target: 'elm' } });
+    await reopen();
+    expect(waiting(useLog.getState().entries)).toEqual([]);
+    expect(useLog.getState().entries[0]!.refusal!.reason).toBe('changed meanwhile');
+    await sendAgain(id);
+    expect(waiting(useLog.getState().entries)).toMatchObject([{ id, seen: 9, refusal: null }]);
+  });
+});
+
+describe('two tabs of one browser', () => {
+  it('lose nothing of each other: what the other wrote is read beside what is being written here', async () => {
+    await push(part('ours'));
+    const [ours] = useLog.getState().entries;
+    await putEntry({ ...ours!, id: 'theirs', order: ours!.order + 1, change: part('theirs') });
+    const late = push(part('late'));
+    await readLog();
+    await late;
+    expect(targets()).toEqual(expect.arrayContaining(['ours', 'theirs', 'late']));
+    expect(await readEntries()).toHaveLength(3);
+  });
+
+  it('do not bring back what is just being let go', async () => {
+    await push(part('oak'));
+    const gone = drop(useLog.getState().entries[0]!.id);
+    await readLog();
+    await gone;
+    expect(targets()).toEqual([]);
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  it('says so, and the change still shows and goes', async () => {
+    await closeLogDb();
+    globalThis.indexedDB = {
+      open: () => {
+        throw new Error('QuotaExceededError');
+      },
+    } as unknown as IDBFactory;
+    await push(part('oak'));
+    expect(useLog.getState()).toMatchObject({ isKept: false });
+    expect(targets()).toEqual(['oak']);
+    await readLog();
+    expect(targets()).toEqual(['oak']);
+  });
+});

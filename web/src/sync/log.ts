@@ -1,0 +1,104 @@
+import { create } from 'zustand';
+import { newId } from './new-id.ts';
+import { deleteEntry, putEntry, readEntries } from './log-db.ts';
+import type { Entry, Refusal } from './log-db.ts';
+import type { Pending } from './pending.ts';
+import { seenVersion } from './seen.ts';
+
+interface Log {
+  /** Every change the server has not yet acknowledged, the oldest first. */
+  readonly entries: readonly Entry[];
+  /** Whether the browser keeps them; where it cannot, they live only as long as this page. */
+  readonly isKept: boolean;
+}
+
+export const useLog = create<Log>()(() => ({ entries: [], isKept: true }));
+
+const byOrder = (entries: readonly Entry[]): Entry[] =>
+  [...entries].sort((a, b) => a.order - b.order);
+
+/** Tells the other tabs of this browser that the log has changed. */
+const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('loxos-log');
+
+/** What is being written to the browser's store and what is being taken out, by id: it does not know yet. */
+const writing = new Set<string>();
+const taking = new Set<string>();
+
+async function settle(among: Set<string>, id: string, work: Promise<void>): Promise<void> {
+  among.add(id);
+  try {
+    await work;
+    useLog.setState({ isKept: true });
+    among.delete(id);
+  } catch {
+    // What the browser could not keep stays in the page, as long as that lives.
+    useLog.setState({ isKept: false });
+  }
+  tabs?.postMessage('changed');
+}
+
+/** Makes a change: it shows at once, is kept in the browser, and goes to the server in its turn. */
+export function push(change: Pending): Promise<void> {
+  const { entries } = useLog.getState();
+  const order = Math.max(Date.now(), (entries.at(-1)?.order ?? 0) + 1);
+  const entry: Entry = {
+    id: newId(),
+    order,
+    at: new Date().toISOString(),
+    change,
+    seen: seenVersion(change),
+    refusal: null,
+  };
+  useLog.setState({ entries: [...entries, entry] });
+  return settle(writing, entry.id, putEntry(entry));
+}
+
+function replace(id: string, next: (entry: Entry) => Entry): Promise<void> {
+  const { entries } = useLog.getState();
+  const found = entries.find((entry) => entry.id === id);
+  if (found === undefined) return Promise.resolve();
+  const made = next(found);
+  useLog.setState({ entries: byOrder(entries.map((entry) => (entry.id === id ? made : entry))) });
+  return settle(writing, id, putEntry(made));
+}
+
+/** Lets a change go: the server has it, or nobody wants it any more. */
+export function drop(id: string): Promise<void> {
+  useLog.setState(({ entries }) => ({ entries: entries.filter((entry) => entry.id !== id) }));
+  return settle(taking, id, deleteEntry(id));
+}
+
+/** Puts a refused change on the shelf, where it waits for the coach. */
+export const shelve = (id: string, refusal: Refusal): Promise<void> =>
+  replace(id, (entry) => ({ ...entry, refusal }));
+
+/** Sends a refused change again; after a conflict, knowing what it goes over. */
+export const sendAgain = (id: string): Promise<void> =>
+  replace(id, (entry) => {
+    const version = entry.refusal?.current?.['version'];
+    const seen = typeof version === 'number' ? version : entry.seen;
+    return { ...entry, seen, refusal: null };
+  });
+
+/** What is on its way: made, shown, and not refused. */
+export const waiting = (entries: readonly Entry[]): Entry[] =>
+  entries.filter(({ refusal }) => refusal === null);
+
+/** Reads the log as the browser keeps it: at the start, and when another tab has changed it. */
+export async function readLog(): Promise<void> {
+  try {
+    const kept = await readEntries();
+    useLog.setState(({ entries }) => {
+      const ours = entries.filter(({ id }) => writing.has(id));
+      const theirs = kept.filter(({ id }) => !taking.has(id) && !writing.has(id));
+      return { entries: byOrder([...theirs, ...ours]), isKept: true };
+    });
+  } catch {
+    useLog.setState({ isKept: false });
+  }
+}
+
+/** Follows what other tabs do, from now on. */
+export function followTabs(onChange: () => void): void {
+  tabs?.addEventListener('message', onChange);
+}

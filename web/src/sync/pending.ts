@@ -1,0 +1,67 @@
+import type { Fields } from '@loxos/core';
+import type {
+  AddRepetition,
+  Ball,
+  CreateBall,
+  CreateLesson,
+  CreatePlayer,
+  LessonPartName,
+  StartBlock,
+  UpdateBall,
+  UpdateBlock,
+  UpdateLesson,
+  UpdatePlayer,
+} from '../api/client.ts';
+
+type BallChange =
+  | { readonly op: 'add'; readonly body: CreateBall }
+  | { readonly op: 'change'; readonly body: UpdateBall }
+  | { readonly op: 'remove'; readonly ball: Ball }
+  | { readonly op: 'restore'; readonly ball: Ball };
+type LessonChange =
+  | { readonly op: 'begin'; readonly body: StartBlock }
+  | { readonly op: 'block'; readonly blockId: string; readonly body: UpdateBlock }
+  | { readonly op: 'unblock'; readonly blockId: string }
+  | { readonly op: 'move'; readonly ballIds: readonly string[]; readonly blockId: string | null }
+  | { readonly op: 'part'; readonly part: LessonPartName; readonly changes: Fields }
+  | { readonly op: 'repeat'; readonly body: AddRepetition }
+  | { readonly op: 'unrepeat'; readonly repetitionId: string }
+  | { readonly op: 'open'; readonly body: CreateLesson }
+  | { readonly op: 'lesson'; readonly body: UpdateLesson }
+  | { readonly op: 'close' }
+  | { readonly op: 'reopen' };
+
+/** A change of what belongs to one lesson. */
+export type OfLesson = { readonly lessonId: string } & (
+  ({ readonly ballId: string } & BallChange) | LessonChange
+);
+/** A change of a player. */
+export type OfPlayer = { readonly playerId: string } & (
+  | { readonly op: 'meet'; readonly body: CreatePlayer }
+  | { readonly op: 'player'; readonly body: UpdatePlayer }
+  | { readonly op: 'part-with' }
+  | { readonly op: 'take-back' }
+);
+/** A change of the academy's rules. */
+export interface OfRules {
+  readonly op: 'rules';
+  readonly changes: Fields;
+}
+
+/** A change on its way to the server. */
+export type Pending = OfLesson | OfPlayer | OfRules;
+
+export const isOfLesson = (change: Pending): change is OfLesson => 'lessonId' in change;
+export const isOfPlayer = (change: Pending): change is OfPlayer => 'playerId' in change;
+
+/** What a change waits behind: those of one lane are sent in the order made, and a lane never holds up another. */
+export const laneOf = (change: Pending): string =>
+  isOfLesson(change)
+    ? `lesson ${change.lessonId}`
+    : isOfPlayer(change)
+      ? `player ${change.playerId}`
+      : 'rules';
+
+/** The lane that must be empty first: a lesson is opened once its player is known. */
+export const needsOf = (change: Pending): string | null =>
+  change.op === 'open' ? `player ${change.body.playerId}` : null;

@@ -1,0 +1,40 @@
+import { queryClient } from '../api/client.ts';
+import type { Lesson, Player, Settings } from '../api/client.ts';
+import { keys } from '../api/keys.ts';
+import type { OfLesson, Pending } from './pending.ts';
+
+const versionOf = (
+  things: readonly { readonly id: string; readonly version: number }[] | undefined,
+  id: string,
+): number | null => things?.find((thing) => thing.id === id)?.version ?? null;
+
+function ofLesson(change: OfLesson): number | null {
+  const lesson = queryClient.getQueryData<Lesson>(keys.lesson(change.lessonId));
+  switch (change.op) {
+    case 'change':
+    case 'remove':
+      return versionOf(lesson?.balls, change.ballId);
+    case 'block':
+    case 'unblock':
+      return versionOf(lesson?.blocks, change.blockId);
+    case 'part':
+      return lesson?.parts.find(({ part }) => part === change.part)?.version ?? null;
+    case 'lesson':
+    case 'close':
+      return lesson?.version ?? null;
+    default:
+      return null;
+  }
+}
+
+/** The version of what is changed, as this device last had it from the server; null for what is new. */
+export function seenVersion(change: Pending): number | null {
+  if ('lessonId' in change) return ofLesson(change);
+  if (change.op === 'rules')
+    return queryClient.getQueryData<Settings>(keys.settings)?.version ?? null;
+  if (change.op === 'meet' || change.op === 'take-back') return null;
+  const own = queryClient.getQueryData<Player>([...keys.players, change.playerId]);
+  return (
+    own?.version ?? versionOf(queryClient.getQueryData<Player[]>(keys.players), change.playerId)
+  );
+}

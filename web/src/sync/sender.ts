@@ -1,0 +1,117 @@
+import { ApiError, queryClient } from '../api/client.ts';
+import { keys } from '../api/keys.ts';
+import { drop, shelve, useLog, waiting } from './log.ts';
+import type { Entry } from './log-db.ts';
+import { isOfLesson, isOfPlayer, laneOf, needsOf } from './pending.ts';
+import { send } from './send.ts';
+
+const FIRST_RETRY_MS = 1000;
+const LAST_RETRY_MS = 30_000;
+/** A change the server fails on so often, answering each time, is put aside: what is behind it goes on. */
+const FAILURES = 6;
+/** Answers that say "later", not "no". */
+const LATER = new Set([401, 408, 425, 429]);
+
+/** What becomes of a change that was not taken. */
+export type Fate = 'again' | 'shelf';
+
+export function fateOf(error: unknown, tries: number): Fate {
+  if (!(error instanceof ApiError) || error.status === 0 || LATER.has(error.status)) return 'again';
+  if (error.status === 500) return tries >= FAILURES ? 'shelf' : 'again';
+  return error.status > 500 ? 'again' : 'shelf';
+}
+
+/** How long to wait before the next try, ms. */
+export const retryAfterMs = (tries: number): number =>
+  Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1));
+
+/** The screen shows what the server has and what is on its way: it is asked anew before a change is let go. */
+async function refresh({ change }: Entry): Promise<void> {
+  const rest = waiting(useLog.getState().entries).slice(1);
+  const isMore = rest.some((other) => laneOf(other.change) === laneOf(change));
+  if (isMore) return;
+  if (isOfLesson(change)) {
+    await queryClient.refetchQueries({ queryKey: keys.lesson(change.lessonId) });
+    if (change.op === 'open' || change.op === 'reopen')
+      await queryClient.refetchQueries({ queryKey: keys.lessons });
+    else void queryClient.invalidateQueries({ queryKey: keys.lessons });
+  } else if (isOfPlayer(change)) {
+    await queryClient.refetchQueries({ queryKey: keys.players });
+    void queryClient.invalidateQueries();
+  } else await queryClient.refetchQueries({ queryKey: keys.settings });
+}
+
+const refusalOf = (error: unknown) => ({
+  reason: error instanceof Error ? error.message : String(error),
+  current: error instanceof ApiError ? error.current : null,
+});
+
+/** Sends what is on its way: each lane in the order made, no lane waiting for another. */
+export class Sender {
+  private readonly busy = new Set<string>();
+  private readonly tries = new Map<string, number>();
+
+  /** Starts every lane that has something to send. */
+  readonly kick = (): void => {
+    for (const lane of new Set(waiting(useLog.getState().entries).map((e) => laneOf(e.change)))) {
+      if (!this.busy.has(lane) && this.next(lane) !== null) void this.run(lane);
+    }
+  };
+
+  /** Tries at once what is waiting for its next try: the network is back. */
+  readonly hurry = (): void => {
+    for (const wake of this.wakes.splice(0)) wake();
+    this.kick();
+  };
+
+  private readonly wakes: (() => void)[] = [];
+
+  private next(lane: string): Entry | null {
+    const entries = waiting(useLog.getState().entries);
+    const entry = entries.find((e) => laneOf(e.change) === lane);
+    if (entry === undefined) return null;
+    const needs = needsOf(entry.change);
+    const isHeldUp = entries.some((e) => laneOf(e.change) === needs && e.order < entry.order);
+    return isHeldUp ? null : entry;
+  }
+
+  private async run(lane: string): Promise<void> {
+    this.busy.add(lane);
+    for (let entry = this.next(lane); entry !== null; entry = this.next(lane)) {
+      await this.sendOne(entry);
+    }
+    this.busy.delete(lane);
+    // What waited for this lane may go now, and what came in the last moment.
+    this.kick();
+  }
+
+  private async sendOne(entry: Entry): Promise<void> {
+    try {
+      await send(entry);
+    } catch (error) {
+      const tries = (this.tries.get(entry.id) ?? 0) + 1;
+      this.tries.set(entry.id, tries);
+      if (fateOf(error, tries) === 'again') {
+        await this.pause(retryAfterMs(tries));
+        return;
+      }
+      this.tries.delete(entry.id);
+      await shelve(entry.id, refusalOf(error));
+      await refresh(entry).catch(() => undefined);
+      return;
+    }
+    this.tries.delete(entry.id);
+    await refresh(entry).catch(() => undefined);
+    await drop(entry.id);
+  }
+
+  private pause(ms: number): Promise<void> {
+    return new Promise((resolve) => {
+      const timer = setTimeout(resolve, ms);
+      this.wakes.push(() => {
+        clearTimeout(timer);
+        resolve();
+      });
+    });
+  }
+}
