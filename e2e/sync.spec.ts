@@ -150,7 +150,7 @@ test('what was changed is listed, and put back from the list', async ({ page, re
     await request.patch(`/api/lessons/${id}/parts/setup`, { data: { changes: { target: words } } });
   await page.goto(`/lessons/${id}/send`);
   await page.getByText('What was changed, 3').click();
-  await page.getByRole('button', { name: 'Put back: setup changed' }).first().click();
+  await page.getByRole('button', { name: 'Put back: set-up changed' }).first().click();
   await expect(page.getByText('What was changed, 4')).toBeVisible();
   expect(await partOf(request, id, 'setup')).toMatchObject({ target: 'oak' });
 });

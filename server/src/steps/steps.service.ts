@@ -1,5 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { fieldsOf, recordOf } from '@loxos/core';
+import { fieldsOf, findDrill, recordOf } from '@loxos/core';
 import type { Fields } from '@loxos/core';
 import { nowText } from '../common/clock.ts';
 import { checked, invalid } from '../common/validation.ts';
@@ -14,6 +14,11 @@ import { PART_CLASSES, partTrouble } from './part.dto.ts';
 import type { AddRepetition, LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsRepository, toPart, toRepetition } from './steps.repository.ts';
 import type { RepetitionRow } from './steps.repository.ts';
+
+const PART_WORDS = { setup: 'set-up', causes: 'cause', work: 'work', send: 'page' } as const;
+
+/** A drill's name; one of the academy's own is called so. */
+const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
 
 @Injectable()
 export class StepsService {
@@ -46,7 +51,14 @@ export class StepsService {
         version: row?.version ?? 0,
         lessonId,
       } as const;
-      const edit = await this.history.edit(tx, of, current, changes, `${part} ${what}`, change);
+      const edit = await this.history.edit(
+        tx,
+        of,
+        current,
+        changes,
+        `${PART_WORDS[part]} ${what}`,
+        change,
+      );
       if (edit === null) {
         const none = { value: '{}', version: 0, updatedAt: '', updatedBy: '' };
         return toPart(row ?? { ...none, id: '', academyId: '', lessonId, part });
@@ -92,7 +104,7 @@ export class StepsService {
       };
       await this.steps.addRepetition(tx, row);
       const of = { thing: 'repetition', id: dto.id, lessonId } as const;
-      await this.history.made(tx, of, `repetition of ${dto.drillId} logged`, change);
+      await this.history.made(tx, of, `repetition of ${drillWords(dto.drillId)} logged`, change);
       return toRepetition({ ...row, academyId: '' });
     });
   }
@@ -117,7 +129,7 @@ export class StepsService {
     change: Change,
   ): Promise<void> {
     const of = { thing: 'repetition', id, version: 1, lessonId } as const;
-    const what = `repetition of ${drillId} ${deleted ? 'taken back' : 'brought back'}`;
+    const what = `repetition of ${drillWords(drillId)} ${deleted ? 'taken back' : 'brought back'}`;
     const current = { deleted: deletedAt !== null };
     const edit = await this.history.edit(tx, of, current, { deleted }, what, change);
     if (edit !== null) await this.steps.markRepetition(tx, id, deleted ? nowText() : null);

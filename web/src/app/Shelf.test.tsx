@@ -53,8 +53,8 @@ describe('the shelf', () => {
   it('shows both sides of a conflict, and keeps mine knowing of theirs', () => {
     open([entry('a', { refusal: clash })]);
     const list = shelf();
-    expect(list.getByText('oak')).toBeInTheDocument();
-    expect(list.getByText('elm')).toBeInTheDocument();
+    expect(list.getByText('“oak”')).toBeInTheDocument();
+    expect(list.getByText('“elm”')).toBeInTheDocument();
     expect(list.queryByText('2')).toBeNull();
     fireEvent.click(list.getByRole('button', { name: 'Keep mine' }));
     expect(useLog.getState().entries).toMatchObject([{ seen: 4, refusal: null }]);

@@ -2,17 +2,10 @@ import { Link } from 'react-router';
 import { drop, sendAgain, useLog } from '../sync/log.ts';
 import type { Entry } from '../sync/log-db.ts';
 import { isOfLesson, isOfPlayer } from '../sync/pending.ts';
-import { changeWords, fieldWords } from '../sync/words.ts';
+import { changeWords, fieldWords, valueWords } from '../sync/words.ts';
 import { Button } from '../ui/Button.tsx';
 import { Modal } from '../ui/Modal.tsx';
 import { momentText } from '../ui/day-text.ts';
-
-const valueWords = (value: unknown): string =>
-  value === null || value === '' || value === undefined
-    ? 'nothing'
-    : typeof value === 'string' || typeof value === 'number'
-      ? String(value)
-      : JSON.stringify(value);
 
 /** What a change wants of the fields that somebody else changed meanwhile. */
 function wantedOf({ change }: Entry): Readonly<Record<string, unknown>> {

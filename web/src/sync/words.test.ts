@@ -1,4 +1,4 @@
-import { changeWords, fieldWords } from './words.ts';
+import { changeWords, fieldWords, fromToWords } from './words.ts';
 
 describe('a change in words', () => {
   it.each([
@@ -10,6 +10,13 @@ describe('a change in words', () => {
     ['stations.rails', 'rails'],
   ])('the field %s is called %s', (path, words) => {
     expect(fieldWords(path)).toBe(words);
+  });
+
+  it('says from what to what', () => {
+    expect(fromToWords({ target: '', feetDeg: -2.004 }, { target: 'oak', feetDeg: null })).toBe(
+      'target from nothing to “oak”, feet line from −2 to nothing',
+    );
+    expect(fromToWords({ deleted: true }, { deleted: false })).toBe('');
   });
 
   it('says what it does to what', () => {

@@ -43,6 +43,28 @@ export function fieldWords(path: string): string {
   );
 }
 
+/** A value in words; what has more to it than a word is not spelt out. */
+export function valueWords(value: unknown): string {
+  if (value === null || value === undefined || value === '') return 'nothing';
+  if (typeof value === 'number') return String(Number(value.toFixed(2))).replace('-', '−');
+  if (typeof value === 'string') return `“${value}”`;
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return 'something else';
+}
+
+/** What a change of fields was, field by field: from what to what. */
+export const fromToWords = (
+  before: Readonly<Record<string, unknown>>,
+  after: Readonly<Record<string, unknown>>,
+): string =>
+  Object.keys(after)
+    .filter((name) => name !== 'deleted')
+    .map(
+      (name) =>
+        `${fieldWords(name)} from ${valueWords(before[name])} to ${valueWords(after[name])}`,
+    )
+    .join(', ');
+
 const listWords = (fields: object): string => Object.keys(fields).map(fieldWords).join(', ');
 
 /** A change in words: what it does to what. */

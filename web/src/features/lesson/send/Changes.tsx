@@ -1,5 +1,6 @@
 import { format } from 'date-fns';
 import { toast } from 'sonner';
+import { fromToWords } from '../../../sync/words.ts';
 import { useHistory, useUndoChange } from '../../../api/queries.ts';
 
 /** What was changed in the lesson, by whom and when; each can be put back as it was. */
@@ -18,11 +19,15 @@ export function Changes({ lessonId }: { lessonId: string }) {
         What was changed, {changes.length}
       </summary>
       <ul className="max-h-80 overflow-y-auto pb-3 text-sm" tabIndex={0} aria-label="Changes">
-        {changes.map(({ id, at, who, what, canUndo }) => (
+        {changes.map(({ id, thing, at, who, what, before, after, canUndo }) => (
           <li key={id} className="flex items-center gap-2">
             <span className="min-w-0 flex-1">
               <span className="font-mono text-soft">{format(new Date(at), 'd MMM HH:mm:ss')}</span>{' '}
-              {what}, {who}
+              {what}
+              {thing !== 'balls' && Object.keys(after).some((name) => name !== 'deleted') && (
+                <>: {fromToWords(before, after)}</>
+              )}
+              , {who}
             </span>
             {canUndo && (
               <button
