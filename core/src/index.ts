@@ -70,6 +70,7 @@ export {
   fromSi,
 } from './units/units.ts';
 export type { LengthUnit, SpeedUnit, Unit } from './units/units.ts';
+export { tooMuch } from './intake/limits.ts';
 export { typedNumber } from './units/typed.ts';
 export { RangeMisuse } from './units/require.ts';
 export { nameShot, NAMING_SCHOOLS } from './reading/names.ts';

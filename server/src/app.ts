@@ -16,6 +16,7 @@ import { AppModule } from './app.module.ts';
 import { ErrorsFilter } from './common/errors.filter.ts';
 import { NestPino } from './common/logger.ts';
 import { loopbackOnly } from './common/loopback.ts';
+import { plainJson } from './common/plain-json.ts';
 import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
 import type { ServerConfig } from './config.ts';
@@ -77,6 +78,7 @@ export async function createApp(
   app.use(loopbackOnly);
   app.use('/api', compression());
   app.useBodyParser('json', { limit: config.uploadLimitBytes });
+  app.use('/api', plainJson);
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ErrorsFilter(config.uploadLimitBytes));
   const document = describeApi(app);

@@ -1,4 +1,5 @@
 import type { Unit } from '../units/units.ts';
+import { INTAKE_LIMITS } from './limits.ts';
 import type { Quantity } from './quantities.ts';
 
 /** What a column holds: a quantity, a text the app uses, or nothing it knows. */
@@ -89,6 +90,7 @@ const nameKey = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/
 
 /** What a header means and the unit it states: `Club Path (deg)`, `ball speed [mph]`, `Carry yds`. */
 export function recogniseHeader(header: string): RecognisedHeader {
+  if (header.length > INTAKE_LIMITS.headerLetters) return { meaning: null, unit: null };
   const bracketed = BRACKETED.exec(header);
   const bare = bracketed === null ? header : header.replace(BRACKETED, ' ');
   const bracketUnit = bracketed === null ? null : recogniseUnit(bracketed[1] ?? '');

@@ -97,6 +97,7 @@ export function parseLaunchFile(text: string, options: IntakeOptions = {}): Pars
   const fateOf = (row: TableRow, index: number): RowFate => {
     if (index === headerIndex) return fate(row.line, 'header');
     if (index === unitsIndex) return fate(row.line, 'units');
+    if (row.trouble !== null) return fate(row.line, 'rejected', row.trouble);
     if (row.cells.every(isMissing)) return fate(row.line, 'blank');
     if (index < headerIndex) return fate(row.line, 'preamble');
     if (SUMMARY.test(row.cells.find((cell) => !isMissing(cell)) ?? '')) {

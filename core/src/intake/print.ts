@@ -21,6 +21,8 @@ export interface PrintOptions {
   /** Digits after the point, or null for all of them. */
   readonly digits: number | null;
   readonly columns: readonly BallQuantity[];
+  /** What else is told of each ball, as text: a name for the column, and its words. */
+  readonly told: readonly { readonly name: string; readonly of: (ball: MeasuredBall) => string }[];
 }
 
 export const PLAIN_PRINT: PrintOptions = {
@@ -32,7 +34,11 @@ export const PLAIN_PRINT: PrintOptions = {
   unitFor: (quantity) => infoOf(quantity).unit,
   digits: null,
   columns: BALL_QUANTITIES,
+  told: [],
 };
+
+/** A text that no sheet takes for a formula; `withoutGuard` reads it back. */
+const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 function withSide(text: string, value: number, quantity: BallQuantity, o: PrintOptions): string {
   const { side } = infoOf(quantity);
@@ -63,11 +69,14 @@ export function printLaunchFile(
   const headers = o.columns.map((q) =>
     o.unitsIn === 'header' ? `${infoOf(q).label} (${unitOf(q)})` : infoOf(q).label,
   );
-  const rows: string[][] = [['Club', 'Time', ...headers]];
-  if (o.unitsIn === 'row') rows.push(['', '', ...o.columns.map(unitOf)]);
+  const names = o.told.map(({ name }) => name);
+  const rows: string[][] = [['Club', 'Time', ...names, ...headers]];
+  if (o.unitsIn === 'row') rows.push(['', '', ...names.map(() => ''), ...o.columns.map(unitOf)]);
   for (const ball of balls) {
     const club = ball.clubText ?? findClub(ball.club)?.label ?? '';
-    rows.push([club, ball.hitAt ?? '', ...o.columns.map((q) => printFigure(ball[q], q, o))]);
+    const told = o.told.map(({ of }) => harmless(of(ball)));
+    const figures = o.columns.map((q) => printFigure(ball[q], q, o));
+    rows.push([harmless(club), harmless(ball.hitAt ?? ''), ...told, ...figures]);
   }
   return `${Papa.unparse(rows, { delimiter: o.delimiter, newline: '\r\n' })}\r\n`;
 }

@@ -46,6 +46,9 @@ interface CellReader {
 const FACE_TO_PATH_SLACK_DEG = 0.35;
 const MAX_CLUB_TEXT = 60;
 
+/** A text as it was before it was guarded against being taken for a formula. */
+const withoutGuard = (text: string): string => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
+
 function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   if (!isQuantity(column.meaning)) return [];
   const info = infoOf(column.meaning);
@@ -153,7 +156,7 @@ export function createRowReader(
     if (figures === 0) return refuse('No figure in this row could be used.');
     const mismatch = complete(draft, parts);
     if (mismatch !== null) return refuse(`The row contradicts itself: ${mismatch}.`);
-    const clubText = (cells[clubColumn] ?? '').trim().slice(0, MAX_CLUB_TEXT);
+    const clubText = withoutGuard((cells[clubColumn] ?? '').trim()).slice(0, MAX_CLUB_TEXT);
     if (clubText !== '') {
       if (!clubs.has(clubText)) clubs.set(clubText, recogniseClub(clubText)?.id ?? null);
       draft.clubText = clubText;

@@ -2,6 +2,7 @@ import { BALL_QUANTITIES, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/co
 import type { BallFigures, Keep, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { IfGiven } from '../common/given.ts';
 
 const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
 
@@ -40,19 +41,19 @@ class BallFields extends BallFiguresDto {
   readonly clubText?: string | null;
 
   @ApiPropertyOptional({ enum: KEEPS })
-  @IsOptional()
+  @IfGiven()
   @IsIn(KEEPS)
   readonly keep?: Keep;
 
   @ApiPropertyOptional({ enum: SEEN_BY })
-  @IsOptional()
+  @IfGiven()
   @IsIn(SEEN_BY)
   readonly seen?: SeenBy;
 }
 
 export class CreateBall extends BallFields {
   @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IsOptional()
+  @IfGiven()
   @IsUUID()
   readonly id?: string;
 }

@@ -1,15 +1,21 @@
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures, LessonBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNotNull, isNull, max, ne, notInArray, or } from 'drizzle-orm';
 import { AcademyService } from '../academy/academy.service.ts';
-import { ball, block, lesson } from '../db/schema/index.ts';
+import { ball, ballFile, block, launchFile, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Ball } from './ball.dto.ts';
 
 export type BallRow = typeof ball.$inferSelect;
 /** A ball with what its block was hit as. */
 export type DrilledBall = BallRow & Pick<LessonBall, 'block' | 'drillId'>;
+/** A ball of a file that a lesson has, or had until it was deleted by hand. */
+export interface KnownBall {
+  readonly id: string;
+  readonly print: string;
+  readonly isDeleted: boolean;
+}
 export type NewBall = Omit<typeof ball.$inferInsert, 'academyId'>;
 
 /** Rows of one insert: each has some 35 values, and SQLite takes 32 766 to a statement. */
@@ -35,6 +41,17 @@ export function toBall(row: BallRow): Ball {
     version: row.version,
   };
 }
+
+const KNOWN = { id: ball.id, print: ball.fingerprint, deletedAt: ball.deletedAt };
+const toKnown = ({
+  id,
+  print,
+  deletedAt,
+}: Pick<BallRow, 'id' | 'deletedAt'> & { readonly print: string | null }): KnownBall => ({
+  id,
+  print: print ?? '',
+  isDeleted: deletedAt !== null,
+});
 
 @Injectable()
 export class BallsRepository {
@@ -84,13 +101,70 @@ export class BallsRepository {
     }));
   }
 
-  /** Fingerprints of the rows a lesson already has, from any file. */
-  async fingerprints(db: Handle, lessonId: string): Promise<string[]> {
+  /**
+   * The balls of files that a lesson has, by fingerprint: those that are there, and those taken out by hand, which
+   * neither a longer export nor their own file may bring back. Balls gone with a file are not among them.
+   */
+  async known(db: Handle, lessonId: string): Promise<KnownBall[]> {
+    const isKept = or(isNull(ball.deletedAt), eq(ball.deletedBy, 'hand'));
     const rows = await db
-      .select({ fingerprint: ball.fingerprint })
+      .select(KNOWN)
       .from(ball)
-      .where(and(this.inLesson(lessonId), isNull(ball.deletedAt)));
-    return rows.flatMap((row) => row.fingerprint ?? []);
+      .where(and(this.inLesson(lessonId), isNotNull(ball.fingerprint), isKept));
+    return rows.map(toKnown);
+  }
+
+  /** The balls that went with a file. */
+  async goneWith(db: Handle, launchFileId: string): Promise<KnownBall[]> {
+    const rows = await db
+      .select(KNOWN)
+      .from(ball)
+      .where(and(this.heldBy(db, launchFileId), eq(ball.deletedBy, 'file')));
+    return rows.map(toKnown);
+  }
+
+  /** Notes that a file holds balls. */
+  async hold(db: Handle, launchFileId: string, ballIds: readonly string[]): Promise<void> {
+    const academyId = this.academies.id;
+    for (let at = 0; at < ballIds.length; at += CHUNK) {
+      const rows = ballIds
+        .slice(at, at + CHUNK)
+        .map((ballId) => ({ academyId, ballId, launchFileId }));
+      await db.insert(ballFile).values(rows).onConflictDoNothing();
+    }
+  }
+
+  /** Takes out what only this file holds; what another file in the lesson holds too stays. */
+  async takeFile(db: Handle, launchFileId: string, deletedAt: string): Promise<void> {
+    const elsewhere = db
+      .select({ id: ballFile.ballId })
+      .from(ballFile)
+      .innerJoin(launchFile, eq(launchFile.id, ballFile.launchFileId))
+      .where(and(ne(ballFile.launchFileId, launchFileId), isNull(launchFile.deletedAt)));
+    await db
+      .update(ball)
+      .set({ deletedAt, deletedBy: 'file' })
+      .where(
+        and(this.heldBy(db, launchFileId), isNull(ball.deletedAt), notInArray(ball.id, elsewhere)),
+      );
+  }
+
+  /** Brings back what went with a file; what was taken out by hand stays so. */
+  async bringFile(db: Handle, launchFileId: string): Promise<void> {
+    await db
+      .update(ball)
+      .set({ deletedAt: null, deletedBy: null })
+      .where(and(this.heldBy(db, launchFileId), eq(ball.deletedBy, 'file')));
+  }
+
+  async revive(db: Handle, ids: readonly string[]): Promise<void> {
+    for (let at = 0; at < ids.length; at += CHUNK) {
+      const own = and(
+        eq(ball.academyId, this.academies.id),
+        inArray(ball.id, ids.slice(at, at + CHUNK)),
+      );
+      await db.update(ball).set({ deletedAt: null, deletedBy: null }).where(own);
+    }
   }
 
   async nextOrdinal(db: Handle, lessonId: string): Promise<number> {
@@ -118,12 +192,12 @@ export class BallsRepository {
     await db.update(ball).set(changes).where(this.own(id));
   }
 
-  /** Deletes the balls of a file, or brings them back with `deletedAt` null. */
-  async markFile(db: Handle, launchFileId: string, deletedAt: string | null): Promise<void> {
-    await db
-      .update(ball)
-      .set({ deletedAt })
-      .where(and(eq(ball.academyId, this.academies.id), eq(ball.launchFileId, launchFileId)));
+  private heldBy(db: Handle, launchFileId: string) {
+    const held = db
+      .select({ id: ballFile.ballId })
+      .from(ballFile)
+      .where(eq(ballFile.launchFileId, launchFileId));
+    return and(eq(ball.academyId, this.academies.id), inArray(ball.id, held));
   }
 
   private inLesson(lessonId: string) {

@@ -15,6 +15,8 @@ import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
 
+const HAND = 'hand' as const;
+
 @Injectable()
 export class BallsService {
   constructor(
@@ -72,8 +74,10 @@ export class BallsService {
       const words = `ball ${ordinal} ${what}`;
       const edit = await this.history.edit(tx, of, current, wanted, words, change);
       if (edit === null) return toBall(row);
+      const { deleted } = edit.fields;
+      const by = deleted === undefined ? {} : { deletedBy: deleted === true ? HAND : null };
       const times = { version: edit.version, updatedAt: nowText() };
-      await this.balls.update(tx, id, { ...columnsOf(edit.fields), ...times });
+      await this.balls.update(tx, id, { ...columnsOf(edit.fields), ...by, ...times });
       return toBall(await this.require(tx, id));
     });
   }

@@ -17,6 +17,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { IfGiven } from '../common/given.ts';
 
 const LAST_STEP = DOSE.steps.length - 1;
 
@@ -52,7 +53,7 @@ class BlockFields {
   readonly doseStep?: number | null;
 
   @ApiPropertyOptional({ description: 'What was set up: "grip moved"' })
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(200)
   readonly note?: string;
@@ -69,6 +70,7 @@ export class StartBlock extends BlockFields {
 
   @ApiPropertyOptional({ type: BlockAimDto, nullable: true })
   @IsOptional()
+  @IsObject()
   @ValidateNested()
   @Type(() => BlockAimDto)
   readonly aim?: BlockAimDto | null;
@@ -76,7 +78,7 @@ export class StartBlock extends BlockFields {
 
 export class UpdateBlock extends BlockFields {
   @ApiPropertyOptional({ enum: BLOCK_KINDS })
-  @IsOptional()
+  @IfGiven()
   @IsIn(BLOCK_KINDS, { message: `kind: choose ${BLOCK_KINDS.join(', ')}` })
   readonly kind?: BlockKind;
 }

@@ -13,6 +13,9 @@ const KINDS: Readonly<Record<number, Problem['kind']>> = {
   503: 'unavailable',
 };
 
+/** Ids are chosen by the caller, and may be another's. */
+const CONSTRAINT = /SQLITE_CONSTRAINT/;
+
 const STORE_DOWN = /SQLITE_(BUSY|FULL|IOERR|CANTOPEN|READONLY)|database is locked|disk is full/;
 
 function fieldsOf(body: unknown): FieldError[] {
@@ -61,6 +64,11 @@ export class ErrorsFilter implements ExceptionFilter {
       this.log.error(text);
       const message = 'The store cannot be reached just now. Nothing was changed; try again.';
       return { statusCode: 503, kind: 'unavailable', message, fields: [] };
+    }
+    if (CONSTRAINT.test(text)) {
+      const message =
+        'That id is taken, or it names something that is not there. Nothing was changed.';
+      return { statusCode: 409, kind: 'conflict', message, fields: [] };
     }
     const id = randomUUID();
     this.log.error(

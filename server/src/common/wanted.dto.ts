@@ -2,7 +2,8 @@ import { CLUB_KINDS, RULED_OUT, SHAPES, WANTED_RANGES } from '@loxos/core';
 import type { ClubKind, RuledOut, Shape, Wanted, WantedByClub } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsIn, IsNumber, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { IsObject, IsIn, IsNumber, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { IfGiven } from './given.ts';
 
 const within = (range: readonly [number, number], what: string): PropertyDecorator => {
   const [min, max] = range;
@@ -36,7 +37,7 @@ export class WantedDto implements Wanted {
   readonly finishM?: number | null;
 
   @ApiPropertyOptional({ enum: RULED_OUT })
-  @IsOptional()
+  @IfGiven()
   @IsIn(RULED_OUT, { message: `ruledOut: choose ${RULED_OUT.join(', ')}` })
   readonly ruledOut?: RuledOut;
 
@@ -58,6 +59,7 @@ for (const kind of CLUB_KINDS) {
   const decorators = [
     ApiPropertyOptional({ type: WantedDto }),
     IsOptional(),
+    IsObject(),
     ValidateNested(),
     Type(() => WantedDto),
   ];
@@ -67,12 +69,14 @@ for (const kind of CLUB_KINDS) {
 /** What a player wants: of all clubs, and of a kind of club otherwise. */
 export class WantedByClubDto implements WantedByClub {
   @ApiProperty({ type: WantedDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => WantedDto)
   readonly all!: WantedDto;
 
   @ApiPropertyOptional({ type: WantedKindsDto })
-  @IsOptional()
+  @IfGiven()
+  @IsObject()
   @ValidateNested()
   @Type(() => WantedKindsDto)
   readonly kinds?: WantedKindsDto;

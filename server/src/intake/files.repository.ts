@@ -61,6 +61,18 @@ export class FilesRepository {
     await db.insert(launchFile).values({ ...row, academyId: this.academies.id });
   }
 
+  /** Writes what became of a file that is brought in again. */
+  async replace(
+    db: Handle,
+    id: string,
+    made: Pick<FileRow, 'rows' | 'ballCount' | 'receivedAt' | 'deletedAt'>,
+  ): Promise<void> {
+    await db
+      .update(launchFile)
+      .set(made)
+      .where(and(this.own(), eq(launchFile.id, id)));
+  }
+
   async mark(db: Handle, id: string, deletedAt: string | null): Promise<void> {
     await db
       .update(launchFile)

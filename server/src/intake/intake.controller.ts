@@ -35,6 +35,11 @@ const BODY: ApiBodyOptions = {
     properties: {
       file: { type: 'string', format: 'binary', description: 'Launch data as delimited text' },
       answers: { type: 'string', description: 'IntakeAnswers as JSON' },
+      again: {
+        type: 'string',
+        enum: ['yes'],
+        description: 'Asks anew what was answered for this source before',
+      },
     },
   },
 };
@@ -77,7 +82,8 @@ export class IntakeController {
     // Multer reads names as Latin-1; browsers send UTF-8.
     const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
     const answers = await answersOf(body['answers']);
-    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, answers, change);
+    const said = { answers, isAskedAgain: body['again'] === 'yes' };
+    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, said, change);
   }
 
   @Delete('files/:id')

@@ -11,6 +11,7 @@ import {
   MaxLength,
   ValidateNested,
 } from 'class-validator';
+import { IfGiven } from '../common/given.ts';
 
 const MEANINGS = [...QUANTITY_NAMES, 'club', 'hitAt'] as const satisfies readonly ColumnMeaning[];
 const UNITS = Object.keys(UNIT_FACTORS) as Unit[];
@@ -35,7 +36,7 @@ export class ColumnAnswer {
 /** The coach's answers for a source; kept for its next file. */
 export class IntakeAnswers {
   @ApiPropertyOptional({ type: [ColumnAnswer] })
-  @IsOptional()
+  @IfGiven()
   @IsArray()
   @ArrayMaxSize(200)
   @ValidateNested({ each: true })
@@ -43,12 +44,12 @@ export class IntakeAnswers {
   readonly columns?: ColumnAnswer[];
 
   @ApiPropertyOptional({ enum: SIGN_RULES })
-  @IsOptional()
+  @IfGiven()
   @IsIn(SIGN_RULES)
   readonly signs?: SignRule;
 
   @ApiPropertyOptional({ enum: ['dot', 'comma'] })
-  @IsOptional()
+  @IfGiven()
   @IsIn(['dot', 'comma'])
   readonly decimal?: 'dot' | 'comma';
 }

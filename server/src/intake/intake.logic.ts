@@ -1,13 +1,20 @@
 import { createHash } from 'node:crypto';
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { MeasuredBall } from '@loxos/core';
+import type { KnownBall } from '../balls/balls.repository.ts';
 import type { Row } from './intake.dto.ts';
 
-/** A source is known by its header row: the line with the most letters among the first few. */
+const lettersOf = (line: string): string => line.replace(/[^\p{L}]/gu, '').toLowerCase();
+
+/** A source is known by its header row: the line with the most letters, of any script, among the first few. */
 export function sourceKey(text: string): string {
-  const lines = text.split(/\r?\n/, 30).map((line) => line.replace(/[^a-z]/gi, ''));
-  const header = lines.reduce((best, line) => (line.length > best.length ? line : best), '');
-  return createHash('sha256').update(header.toLowerCase()).digest('hex');
+  const lines = text.split(/\r?\n/, 30);
+  const header = lines
+    .map(lettersOf)
+    .reduce((best, line) => (line.length > best.length ? line : best), '');
+  // A file without a letter in it is known by its first line as it stands.
+  const known = header === '' ? `0 ${lines.find((line) => line.trim() !== '') ?? ''}` : header;
+  return createHash('sha256').update(known).digest('hex');
 }
 
 /** A ball's figures as one text: the same ball in a longer export has the same. */
@@ -17,21 +24,37 @@ export function fingerprintOf(ball: MeasuredBall): string {
   return createHash('sha256').update(text).digest('hex').slice(0, 32);
 }
 
+export interface Marked {
+  readonly rows: readonly Row[];
+  /** Balls of the lesson that rows of the file are. */
+  readonly held: readonly string[];
+  /** Whether the row on a line is a ball the lesson does not have. */
+  readonly isNew: (line: number) => boolean;
+}
+
+const HERE = 'This ball is already in the lesson.';
+const DELETED = 'This ball was deleted from the lesson; it is not brought back.';
+
 /** Marks rows whose ball the lesson already has as `known`, each known ball once. */
 export function markKnown(
   rows: readonly Row[],
-  prints: readonly (string | null)[],
-  known: readonly string[],
-): Row[] {
-  const left = new Map<string, number>();
-  for (const print of known) left.set(print, (left.get(print) ?? 0) + 1);
-  return rows.map((row, index) => {
-    const print = prints[index] ?? null;
-    const count = print === null ? 0 : (left.get(print) ?? 0);
-    if (row.fate !== 'ball' || print === null || count === 0) return row;
-    left.set(print, count - 1);
-    return { ...row, fate: 'known', reason: 'This ball is already in the lesson.' };
+  prints: ReadonlyMap<number, string>,
+  known: readonly KnownBall[],
+): Marked {
+  const left = new Map<string, KnownBall[]>();
+  // What is there is matched before what was deleted.
+  for (const ball of [...known].sort((a, b) => Number(a.isDeleted) - Number(b.isDeleted)))
+    left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
+  const held: string[] = [];
+  const marked = rows.map((row): Row => {
+    const print = prints.get(row.line);
+    const found = print === undefined ? undefined : left.get(print)?.shift();
+    if (row.fate !== 'ball' || found === undefined) return row;
+    held.push(found.id);
+    return { ...row, fate: 'known', reason: found.isDeleted ? DELETED : HERE };
   });
+  const fresh = new Set(marked.filter(({ fate }) => fate === 'ball').map(({ line }) => line));
+  return { rows: marked, held, isNew: (line) => fresh.has(line) };
 }
 
 const countText = (count: number, one: string, many: string): string =>

@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { parseLaunchFile } from '@loxos/core';
+import { parseLaunchFile, tooMuch } from '@loxos/core';
 import type { ColumnMapping, Hand, IntakeOptions, ParsedLaunchFile } from '@loxos/core';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository } from '../balls/balls.repository.ts';
@@ -8,13 +8,13 @@ import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileHead, FileRow } from './files.repository.ts';
 import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
-import type { Change } from '../history/change.ts';
-import { HistoryService } from '../history/history.service.ts';
 import type { IntakeAnswers, IntakeResult, Row } from './intake.dto.ts';
 
 export interface Upload {
@@ -22,8 +22,32 @@ export interface Upload {
   readonly bytes: Buffer;
 }
 
+/** What is said with a file. */
+export interface Said {
+  readonly answers: IntakeAnswers;
+  /** Whether what was answered for this source before is to be asked anew. */
+  readonly isAskedAgain: boolean;
+}
+
+interface Incoming {
+  readonly lessonId: string;
+  readonly upload: Upload;
+  readonly sha256: string;
+  readonly parsed: ParsedLaunchFile;
+  readonly rows: readonly Row[];
+}
+
 const NOT_TEXT =
   'This is not a text file. Export the session as CSV (comma, semicolon or tab separated) and drop that.';
+
+function textOf({ bytes }: Upload): string {
+  if (bytes.length === 0) throw new BadRequestException('The file is empty.');
+  if (looksBinary(bytes)) throw new BadRequestException(NOT_TEXT);
+  const text = decodeText(bytes);
+  const trouble = tooMuch(text);
+  if (trouble !== null) throw new BadRequestException(trouble);
+  return text;
+}
 
 function optionsFrom(answers: IntakeAnswers, hand: Hand): IntakeOptions {
   const columns = (answers.columns ?? []).map(
@@ -44,60 +68,45 @@ export class IntakeService {
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
     private readonly balls: BallsRepository,
-    private readonly history: HistoryService,
     private readonly blocks: BlocksRepository,
+    private readonly history: HistoryService,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
   async bringIn(
     lessonId: string,
     upload: Upload,
-    given: IntakeAnswers,
+    { answers: given, isAskedAgain }: Said,
     change: Change,
   ): Promise<IntakeResult> {
-    if (upload.bytes.length === 0) throw new BadRequestException('The file is empty.');
-    if (looksBinary(upload.bytes)) throw new BadRequestException(NOT_TEXT);
-    const text = decodeText(upload.bytes);
+    const text = textOf(upload);
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
-    return this.store.write(async (tx) => {
-      const { player } = await this.lessons.require(tx, lessonId);
-      const before = await this.files.findByHash(tx, lessonId, sha256);
-      if (before !== null) return this.again(tx, before, change);
-      const key = sourceKey(text);
-      const kept = JSON.parse((await this.files.answersFor(tx, key)) ?? '{}') as IntakeAnswers;
-      const answers = { ...kept, ...given };
-      const parsed = parseLaunchFile(text, optionsFrom(answers, player.hand));
-      const { columns, questions } = parsed;
-      const rows: Row[] = parsed.rows.map(({ line, fate, reason, problems }) => ({
-        line,
-        fate,
-        reason,
-        problems,
-      }));
-      if (questions.length > 0) {
-        const message = 'Nothing is added yet: the file leaves something open.';
-        return { outcome: 'questions', message, file: null, rows, columns, questions };
-      }
-      const head = {
-        id: randomUUID(),
-        lessonId,
-        name: upload.name,
-        sha256,
-        sizeBytes: upload.bytes.length,
-        content: upload.bytes,
-      };
-      const file = await this.keep(tx, head, parsed, rows, change);
-      if (Object.keys(given).length > 0) {
-        await this.files.keepAnswers(tx, {
-          id: randomUUID(),
-          headerKey: key,
-          answers: JSON.stringify(answers),
-          updatedAt: nowText(),
-        });
-      }
-      const message = resultMessage(file.rows);
-      return { outcome: 'added', message, file, rows: file.rows, columns, questions };
+    const key = sourceKey(text);
+    const { hand, kept, before } = await this.store.read(async (db) => ({
+      hand: (await this.lessons.require(db, lessonId)).player.hand,
+      kept: JSON.parse((await this.files.answersFor(db, key)) ?? '{}') as IntakeAnswers,
+      before: await this.files.findByHash(db, lessonId, sha256),
+    }));
+    const isAnswered = Object.keys(given).length > 0;
+    if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
+    const answers = isAskedAgain ? given : { ...kept, ...given };
+    const parsed = parseLaunchFile(text, optionsFrom(answers, hand));
+    const { columns, questions } = parsed;
+    // A blank row says nothing: a file of line ends alone would make an answer many times its size.
+    const rows: Row[] = parsed.rows
+      .filter(({ fate }) => fate !== 'blank')
+      .map(({ line, fate, reason, problems }) => ({ line, fate, reason, problems }));
+    if (questions.length > 0) {
+      const message = 'Nothing is added yet: the file leaves something open.';
+      return { outcome: 'questions', message, file: null, rows, columns, questions };
+    }
+    const incoming = { lessonId, upload, sha256, parsed, rows };
+    const file = await this.store.write(async (tx) => {
+      if (isAnswered) await this.keepAnswers(tx, key, answers);
+      return this.keep(tx, incoming, change);
     });
+    const message = resultMessage(file.rows);
+    return { outcome: 'added', message, file, rows: file.rows, columns, questions };
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -107,85 +116,86 @@ export class IntakeService {
 
   /** Takes a file back out of its lesson with its balls, or brings both in again. */
   async mark(id: string, deleted: boolean, change: Change): Promise<void> {
-    await this.store.write(async (tx) =>
-      this.markIn(tx, await this.require(tx, id), deleted, change),
-    );
-  }
-
-  private async markIn(
-    tx: Handle,
-    { id, lessonId, name, deletedAt }: FileHead,
-    deleted: boolean,
-    change: Change,
-  ): Promise<void> {
-    const of = { thing: 'file', id, version: 1, lessonId } as const;
-    const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
-    const current = { deleted: deletedAt !== null };
-    if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
-    const at = deleted ? nowText() : null;
-    await this.files.mark(tx, id, at);
-    await this.balls.markFile(tx, id, at);
+    await this.store.write(async (tx) => {
+      const file = await this.require(tx, id);
+      const { lessonId, name, deletedAt } = file;
+      const of = { thing: 'file', id, version: 1, lessonId } as const;
+      const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
+      const current = { deleted: deletedAt !== null };
+      if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
+      if (deleted) await this.takeOut(tx, id);
+      else await this.putIn(tx, file);
+    });
   }
 
   async raw(id: string): Promise<FileRow> {
     return this.store.read((db) => this.require(db, id));
   }
 
-  private async again(tx: Handle, before: FileHead, change: Change): Promise<IntakeResult> {
-    const file = toLaunchFile(before);
-    const rest = { file, rows: file.rows, columns: [], questions: [] };
-    if (before.deletedAt === null) {
-      const message = `This file is already in the lesson as “${before.name}”. Nothing was added.`;
-      return { outcome: 'known', message, ...rest };
-    }
-    await this.markIn(tx, before, false, change);
-    return { outcome: 'added', message: resultMessage(file.rows), ...rest };
+  private async takeOut(tx: Handle, id: string): Promise<void> {
+    const at = nowText();
+    await this.files.mark(tx, id, at);
+    await this.balls.takeFile(tx, id, at);
   }
 
-  private async keep(
-    tx: Handle,
-    head: Pick<FileRow, 'id' | 'lessonId' | 'name' | 'sha256' | 'sizeBytes' | 'content'>,
-    parsed: ParsedLaunchFile,
-    rows: readonly Row[],
-    change: Change,
-  ) {
-    const at = nowText();
-    const known = await this.balls.fingerprints(tx, head.lessonId);
-    const prints = parsed.rows.map((row) =>
-      row.ball === null ? null : fingerprintOf(parsed.balls[row.ball]!),
-    );
-    const marked = markKnown(rows, prints, known);
-    const first = await this.balls.nextOrdinal(tx, head.lessonId);
-    const blockId = await this.blocks.underWay(tx, head.lessonId);
-    const added: NewBall[] = [];
-    parsed.rows.forEach((row, index) => {
-      if (row.ball === null || marked[index]?.fate !== 'ball') return;
-      added.push({
-        ...parsed.balls[row.ball]!,
-        id: randomUUID(),
-        lessonId: head.lessonId,
-        launchFileId: head.id,
-        line: row.line,
-        ordinal: first + added.length,
-        keep: 'auto',
-        blockId,
-        fingerprint: prints[index] ?? null,
-        createdAt: at,
-        updatedAt: at,
-      });
+  private async putIn(tx: Handle, { id }: FileHead): Promise<void> {
+    await this.files.mark(tx, id, null);
+    await this.balls.bringFile(tx, id);
+  }
+
+  private async keepAnswers(tx: Handle, headerKey: string, answers: IntakeAnswers): Promise<void> {
+    await this.files.keepAnswers(tx, {
+      id: randomUUID(),
+      headerKey,
+      answers: JSON.stringify(answers),
+      updatedAt: nowText(),
     });
-    const file = {
-      ...head,
-      rows: JSON.stringify(marked),
-      ballCount: added.length,
-      receivedAt: at,
-      deletedAt: null,
-    };
-    await this.files.insert(tx, file);
-    const words = `“${head.name}” brought in, ${added.length} balls`;
-    const of = { thing: 'file', id: head.id, lessonId: head.lessonId } as const;
-    await this.history.made(tx, of, words, change);
-    await this.balls.insert(tx, added);
+  }
+
+  /**
+   * Puts a file's rows into its lesson. A row the lesson already has is known, and its ball is held by both files; a
+   * ball of this very file that was taken back with it comes back as it was; the rest are new.
+   */
+  private async keep(tx: Handle, incoming: Incoming, change: Change) {
+    const { lessonId, upload, sha256, parsed, rows } = incoming;
+    const at = nowText();
+    const before = await this.files.findByHash(tx, lessonId, sha256);
+    const id = before?.id ?? randomUUID();
+    if (before?.deletedAt === null) await this.takeOut(tx, id);
+    const gone = before === null ? [] : await this.balls.goneWith(tx, id);
+    const prints = new Map(
+      parsed.rows.flatMap((row) =>
+        row.ball === null ? [] : [[row.line, fingerprintOf(parsed.balls[row.ball]!)] as const],
+      ),
+    );
+    const marked = markKnown(rows, prints, await this.balls.known(tx, lessonId));
+    const first = await this.balls.nextOrdinal(tx, lessonId);
+    const blockId = await this.blocks.underWay(tx, lessonId);
+    const fresh: NewBall[] = [];
+    const back: string[] = [];
+    for (const row of parsed.rows) {
+      const print = prints.get(row.line);
+      if (row.ball === null || print === undefined || !marked.isNew(row.line)) continue;
+      const old = gone.find((ball) => ball.print === print && !back.includes(ball.id));
+      if (old !== undefined) back.push(old.id);
+      else {
+        const place = { ordinal: first + fresh.length, line: row.line, blockId };
+        const kind = { id: randomUUID(), lessonId, launchFileId: id, keep: 'auto' as const };
+        const times = { createdAt: at, updatedAt: at };
+        fresh.push({ ...parsed.balls[row.ball]!, ...kind, ...place, ...times, fingerprint: print });
+      }
+    }
+    const head = { id, lessonId, name: upload.name, sha256, sizeBytes: upload.bytes.length };
+    const ballCount = fresh.length + back.length;
+    const made = { rows: JSON.stringify(marked.rows), ballCount, receivedAt: at, deletedAt: null };
+    const file = { ...head, ...made, content: upload.bytes };
+    if (before === null) await this.files.insert(tx, file);
+    else await this.files.replace(tx, id, made);
+    await this.balls.insert(tx, fresh);
+    await this.balls.revive(tx, back);
+    await this.balls.hold(tx, id, [...fresh.map((ball) => ball.id), ...back, ...marked.held]);
+    const words = `“${head.name}” brought in, ${ballCount} balls`;
+    await this.history.made(tx, { thing: 'file', id, lessonId }, words, change);
     return toLaunchFile({ ...file, academyId: '' });
   }
 
@@ -194,4 +204,10 @@ export class IntakeService {
     if (row === null) throw new NotFoundException('There is no such file in this academy.');
     return row;
   }
+}
+
+function alreadyHere(before: FileHead): IntakeResult {
+  const file = toLaunchFile(before);
+  const message = `This file is already in the lesson as “${before.name}”. Nothing was added.`;
+  return { outcome: 'known', message, file, rows: file.rows, columns: [], questions: [] };
 }

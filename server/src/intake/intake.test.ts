@@ -81,6 +81,118 @@ describe('a launch file', () => {
   });
 });
 
+describe('files that hold the same balls', () => {
+  const LONGER = `${PLAIN_FILE}7 iron,0.5,-2.0,141\n`;
+  const faces = async (lessonId: string) =>
+    (await ballsOf(lessonId)).map(({ faceAngleDeg }) => faceAngleDeg);
+  const takeBack = (id: string) => t.http().delete(`/api/files/${id}`).expect(204);
+
+  it('one taken back leaves what the other holds', async () => {
+    const lessonId = await t.lesson();
+    const first = (await drop(lessonId, PLAIN_FILE)).body.file.id as string;
+    const second = (await drop(lessonId, LONGER)).body.file.id as string;
+    await takeBack(first);
+    expect(await faces(lessonId)).toEqual([1, 2, 0.5]);
+    await takeBack(second);
+    expect(await faces(lessonId)).toEqual([]);
+    expect((await drop(lessonId, PLAIN_FILE)).body.outcome).toBe('added');
+    expect(await faces(lessonId)).toEqual([1, 2]);
+    await drop(lessonId, LONGER);
+    expect(await faces(lessonId)).toEqual([1, 2, 0.5]);
+  });
+
+  it('a ball deleted by hand does not return with a longer export, nor with its own file', async () => {
+    const lessonId = await t.lesson();
+    const { body } = await drop(lessonId, PLAIN_FILE);
+    const [ball] = await ballsOf(lessonId);
+    await t
+      .http()
+      .delete(`/api/balls/${ball!['id'] as string}`)
+      .expect(204);
+    const longer = await drop(lessonId, LONGER);
+    expect(longer.body.message).toBe('1 ball added, 2 already here.');
+    expect(longer.body.rows[1].reason).toMatch(/was deleted/);
+    expect(await faces(lessonId)).toEqual([2, 0.5]);
+    await takeBack(body.file.id as string);
+    await takeBack(longer.body.file.id as string);
+    await drop(lessonId, PLAIN_FILE);
+    expect(await faces(lessonId)).toEqual([2]);
+  });
+
+  it('a ball brought back with its file is as it was left', async () => {
+    const lessonId = await t.lesson();
+    const { body } = await drop(lessonId, PLAIN_FILE);
+    const [ball] = await ballsOf(lessonId);
+    const id = ball!['id'] as string;
+    await t.http().patch(`/api/balls/${id}`).send({ keep: 'out' }).expect(200);
+    await takeBack(body.file.id as string);
+    await drop(lessonId, PLAIN_FILE);
+    expect((await ballsOf(lessonId))[0]).toMatchObject({ id, keep: 'out' });
+  });
+});
+
+describe('an answer that was wrong', () => {
+  const text = 'Club,Face,Path\n7i,1,-3\n';
+  const signs = (rule: string) => ({ signs: rule });
+
+  it('is asked anew when the coach says so, and the balls are read again by the new one', async () => {
+    const lessonId = await t.lesson(await t.player({ hand: 'left' }));
+    await drop(lessonId, text, 'a.csv', signs('hand-all'));
+    const turned = (await ballsOf(lessonId))[0]!;
+    expect(turned).toMatchObject({ clubPathDeg: 3 });
+    // Dropped again it is known; asked again it asks.
+    expect((await drop(lessonId, text)).body.outcome).toBe('known');
+    const again = await drop(lessonId, text).field('again', 'yes');
+    expect(again.body.questions).toMatchObject([{ kind: 'signs' }]);
+    const read = await drop(lessonId, text, 'a.csv', signs('target'));
+    expect(read.body.outcome).toBe('added');
+    expect(await ballsOf(lessonId)).toMatchObject([{ clubPathDeg: -3 }]);
+    // The next file of the source keeps to it.
+    const other = await t.lesson(await t.player({ hand: 'left' }));
+    await drop(other, text);
+    expect(await ballsOf(other)).toMatchObject([{ clubPathDeg: -3 }]);
+  });
+});
+
+describe('a file that would hang or flood', () => {
+  it.each([
+    ['a header of 200,000 brackets', `${'('.repeat(200_000)},Face\n1,2\n`, 200],
+    ['five megabytes of line ends', '\n'.repeat(5_000_000), 200],
+    ['a line of a million commas', ','.repeat(1_000_000), 400],
+    ['a hundred thousand rows', `Face,Path\n${'1,2\n'.repeat(100_000)}`, 400],
+  ])('%s gets a short answer', async (_name, content, status) => {
+    const { text } = await drop(await t.lesson(), content).expect(status);
+    expect(text.length).toBeLessThan(300_000);
+  });
+});
+
+describe('balls written out', () => {
+  it('tell what was said of them, and no cell is a formula', async () => {
+    const lessonId = await t.lesson();
+    const ball = { clubText: '=HYPERLINK("x")', clubPathDeg: -3, faceAngleDeg: 1 };
+    const made = await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+    const block = crypto.randomUUID();
+    await t
+      .http()
+      .post(`/api/lessons/${lessonId}/blocks`)
+      .send({ id: block, kind: 'drill', drillId: 'rails' });
+    await t
+      .http()
+      .post(`/api/lessons/${lessonId}/balls/block`)
+      .send({ ballIds: [made.body.id], blockId: block });
+    await t
+      .http()
+      .patch(`/api/balls/${made.body.id as string}`)
+      .send({ keep: 'out' });
+    const { text } = await t.http().get(`/api/lessons/${lessonId}/balls.csv`).expect(200);
+    expect(text).toContain('Club,Time,Counted,Seen by,Block,Drill,');
+    expect(text).toContain('"\'=HYPERLINK(""x"")",,out,monitor,drill,rails,');
+    const other = await t.lesson();
+    await drop(other, text).expect(200);
+    expect(await ballsOf(other)).toMatchObject([{ clubText: '=HYPERLINK("x")', clubPathDeg: -3 }]);
+  });
+});
+
 describe('what is no launch file', () => {
   it('is refused in words, and nothing is added', async () => {
     const lessonId = await t.lesson();

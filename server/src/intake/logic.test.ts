@@ -5,12 +5,24 @@ import type { Row } from './intake.dto.ts';
 
 const row = (line: number, fate: Row['fate']): Row => ({ line, fate, reason: '', problems: [] });
 
+const ROWS = [row(1, 'header'), row(2, 'ball'), row(3, 'ball'), row(4, 'ball')];
+const ball = (id: string, deletedAt: string | null) => ({
+  id,
+  print: 'a',
+  isDeleted: deletedAt !== null,
+});
+const PRINTS = new Map([
+  [2, 'a'],
+  [3, 'a'],
+  [4, 'b'],
+]);
+
 describe('a ball known already', () => {
-  const ball = { ...EMPTY_BALL, faceAngleDeg: 1.5, hitAt: '10:01' };
+  const hit = { ...EMPTY_BALL, faceAngleDeg: 1.5, hitAt: '10:01' };
   it('is known by its figures and time, and no other is', () => {
-    expect(fingerprintOf(ball)).toBe(fingerprintOf({ ...ball }));
-    expect(fingerprintOf({ ...ball, faceAngleDeg: 1.6 })).not.toBe(fingerprintOf(ball));
-    expect(fingerprintOf({ ...ball, hitAt: '10:02' })).not.toBe(fingerprintOf(ball));
+    expect(fingerprintOf(hit)).toBe(fingerprintOf({ ...hit }));
+    expect(fingerprintOf({ ...hit, faceAngleDeg: 1.6 })).not.toBe(fingerprintOf(hit));
+    expect(fingerprintOf({ ...hit, hitAt: '10:02' })).not.toBe(fingerprintOf(hit));
     // A figure in another column is another ball.
     expect(fingerprintOf({ ...EMPTY_BALL, clubPathDeg: 1 })).not.toBe(
       fingerprintOf({ ...EMPTY_BALL, faceAngleDeg: 1 }),
@@ -18,9 +30,20 @@ describe('a ball known already', () => {
   });
 
   it('is marked once for each time the lesson has it: two equal balls are two', () => {
-    const rows = [row(1, 'header'), row(2, 'ball'), row(3, 'ball'), row(4, 'ball')];
-    const marked = markKnown(rows, [null, 'a', 'a', 'b'], ['a']);
-    expect(marked.map(({ fate }) => fate)).toEqual(['header', 'known', 'ball', 'ball']);
+    const { rows, held, isNew } = markKnown(ROWS, PRINTS, [ball('x', null)]);
+    expect(rows.map(({ fate }) => fate)).toEqual(['header', 'known', 'ball', 'ball']);
+    expect(held).toEqual(['x']);
+    expect([2, 3, 4].map(isNew)).toEqual([false, true, true]);
+  });
+
+  it('is one that is there before one that was deleted, and says which', () => {
+    const { rows, held } = markKnown(ROWS, PRINTS, [
+      ball('gone', '2026-05-04T09:00:00.000Z'),
+      ball('here', null),
+    ]);
+    expect(held).toEqual(['here', 'gone']);
+    expect(rows[1]!.reason).toMatch(/already in the lesson/);
+    expect(rows[2]!.reason).toMatch(/was deleted/);
   });
 });
 
@@ -35,6 +58,11 @@ describe('what is said of a file', () => {
     const one = sourceKey('Club,Face,Path\n7i,1,2\n');
     expect(sourceKey('Club;Face;Path\r\n9i;3;4\r\n8i;3;4')).toBe(one);
     expect(sourceKey('Club,Path,Face\n7i,1,2\n')).not.toBe(one);
+  });
+
+  it('tells sources apart whose names are of another script, or no names at all', () => {
+    expect(sourceKey('Клюшка,Путь\n1,2')).not.toBe(sourceKey('Клюшка,Лицо\n1,2'));
+    expect(sourceKey('1;2\n3;4')).not.toBe(sourceKey('5;6\n3;4'));
   });
 });
 

@@ -1,23 +1,22 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsISO8601, IsOptional, IsString, IsUUID, MaxLength } from 'class-validator';
+import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { Ball } from '../balls/ball.dto.ts';
 import { Block } from '../blocks/block.dto.ts';
 import { LaunchFile } from '../intake/intake.dto.ts';
 import { SharedPage } from '../pages/page.dto.ts';
 import { Player } from '../players/player.dto.ts';
 import { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
-
-const INSTANT = { strict: true, strictSeparator: true } as const;
+import { IfGiven, IsInstant } from '../common/given.ts';
 
 export class RepeatLesson {
   @ApiProperty({ description: 'ISO 8601 instant' })
-  @IsISO8601(INSTANT, { message: 'startsAt: give the day and time of the lesson' })
+  @IsInstant()
   readonly startsAt!: string;
 }
 
 export class CreateLesson {
   @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IsOptional()
+  @IfGiven()
   @IsUUID()
   readonly id?: string;
 
@@ -26,11 +25,11 @@ export class CreateLesson {
   readonly playerId!: string;
 
   @ApiProperty({ description: 'ISO 8601 instant' })
-  @IsISO8601(INSTANT, { message: 'startsAt: give the day and time of the lesson' })
+  @IsInstant()
   readonly startsAt!: string;
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(2000)
   readonly asked?: string;
@@ -38,12 +37,12 @@ export class CreateLesson {
 
 export class UpdateLesson {
   @ApiPropertyOptional()
-  @IsOptional()
-  @IsISO8601(INSTANT)
+  @IfGiven()
+  @IsInstant()
   readonly startsAt?: string;
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(2000)
   readonly asked?: string;
@@ -51,17 +50,17 @@ export class UpdateLesson {
 
 export class LessonQuery {
   @ApiPropertyOptional({ description: 'From this ISO 8601 instant' })
-  @IsOptional()
-  @IsISO8601(INSTANT)
+  @IfGiven()
+  @IsInstant()
   readonly from?: string;
 
   @ApiPropertyOptional({ description: 'Before this ISO 8601 instant' })
-  @IsOptional()
-  @IsISO8601(INSTANT)
+  @IfGiven()
+  @IsInstant()
   readonly to?: string;
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @IfGiven()
   @IsUUID()
   readonly playerId?: string;
 }

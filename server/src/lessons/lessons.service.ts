@@ -6,7 +6,7 @@ import { BlocksRepository, toBlock } from '../blocks/blocks.repository.ts';
 import { nowText } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Fields } from '@loxos/core';
+import type { Fields, MeasuredBall } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
@@ -163,10 +163,19 @@ export class LessonsService {
     });
   }
 
-  /** The lesson's balls as a launch file in SI units, which the intake reads back. */
+  /** The lesson's balls as a launch file in SI units, which the intake reads back, with what was said of each. */
   async printBalls(id: string): Promise<string> {
-    const { balls, player } = await this.get(id);
-    const rows = balls.map((row) => ({ ...row }) as Parameters<typeof printLaunchFile>[0][number]);
-    return printLaunchFile(rows, { hand: player.hand });
+    const { balls, blocks, player } = await this.get(id);
+    const rows = balls.map((row) => ({ ...row }) as MeasuredBall);
+    const said = new Map(rows.map((row, index) => [row, balls[index]!]));
+    const blockOf = (row: MeasuredBall) =>
+      blocks.find((block) => block.id === said.get(row)?.blockId);
+    const told = [
+      { name: 'Counted', of: (row: MeasuredBall) => said.get(row)?.keep ?? '' },
+      { name: 'Seen by', of: (row: MeasuredBall) => said.get(row)?.seen ?? '' },
+      { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
+      { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
+    ];
+    return printLaunchFile(rows, { hand: player.hand, told });
   }
 }

@@ -17,7 +17,6 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsISO8601,
   IsInt,
   IsNumber,
   IsObject,
@@ -28,7 +27,9 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { IsRichText } from '../common/rich-text.ts';
 import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
+import { IfGiven, IsDay } from '../common/given.ts';
 
 /** A few short texts. */
 const Words = (most: number): PropertyDecorator =>
@@ -67,8 +68,16 @@ export class PagePart extends PageSpot implements StationPart {
 export class PageTape implements TapeMark {
   @ApiProperty() @IsString() @MaxLength(120) readonly label!: string;
   @ApiProperty() @IsNumber() @Min(0) @Max(METRES.max) readonly distanceM!: number;
-  @ApiProperty({ type: PageSpot }) @ValidateNested() @Type(() => PageSpot) readonly from!: PageSpot;
-  @ApiProperty({ type: PageSpot }) @ValidateNested() @Type(() => PageSpot) readonly to!: PageSpot;
+  @ApiProperty({ type: PageSpot })
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PageSpot)
+  readonly from!: PageSpot;
+  @ApiProperty({ type: PageSpot })
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PageSpot)
+  readonly to!: PageSpot;
 }
 
 export class PageLayout implements Layout {
@@ -97,6 +106,7 @@ export class PageStation implements StationCard {
   @Words(20) readonly steps!: string[];
   @ApiProperty({ enum: HANDS }) @IsIn(HANDS) readonly hand!: Hand;
   @ApiProperty({ type: PageLayout })
+  @IsObject()
   @ValidateNested()
   @Type(() => PageLayout)
   readonly layout!: PageLayout;
@@ -118,7 +128,7 @@ export class PageContent {
   readonly points!: string[];
 
   @ApiPropertyOptional({ description: 'What to expect for now' })
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(400)
   readonly expect?: string;
@@ -151,7 +161,7 @@ export class PageContent {
   @Type(() => HomeworkLine)
   readonly homework!: HomeworkLine[];
 
-  @ApiProperty() @IsISO8601() readonly nextLook!: string;
+  @ApiProperty() @IsDay() readonly nextLook!: string;
 
   @ApiPropertyOptional({
     type: 'object',
@@ -160,12 +170,13 @@ export class PageContent {
     description: 'The coach’s words: a document of the editor',
   })
   @IsOptional()
-  @IsObject()
+  @IsRichText()
   readonly words?: Record<string, unknown> | null;
 }
 
 export class SharePage {
   @ApiProperty({ type: PageContent })
+  @IsObject()
   @ValidateNested()
   @Type(() => PageContent)
   readonly content!: PageContent;
@@ -205,6 +216,6 @@ export class PlayerPage extends PageContent {
 }
 
 export class TickHomework {
-  @ApiProperty() @IsISO8601() readonly date!: string;
+  @ApiProperty() @IsDay() readonly date!: string;
   @ApiProperty() @IsBoolean() readonly done!: boolean;
 }

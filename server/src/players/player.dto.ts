@@ -18,15 +18,16 @@ import type {
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Transform, Type } from 'class-transformer';
 import {
+  IsObject,
   IsIn,
   IsNotEmpty,
-  IsOptional,
   IsString,
   IsUUID,
   MaxLength,
   ValidateNested,
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
+import { IfGiven } from '../common/given.ts';
 
 const trimmed = Transform(({ value }: { value: unknown }) =>
   typeof value === 'string' ? value.trim() : value,
@@ -45,34 +46,35 @@ class PlayerFields {
   readonly hand!: Hand;
 
   @ApiPropertyOptional({ enum: LENGTH_UNITS })
-  @IsOptional()
+  @IfGiven()
   @IsIn(LENGTH_UNITS)
   readonly lengthUnit?: LengthUnit;
 
   @ApiPropertyOptional({ enum: SPEED_UNITS })
-  @IsOptional()
+  @IfGiven()
   @IsIn(SPEED_UNITS)
   readonly speedUnit?: SpeedUnit;
 
   @ApiPropertyOptional({ enum: ANGLE_STYLES })
-  @IsOptional()
+  @IfGiven()
   @IsIn(ANGLE_STYLES)
   readonly angleStyle?: AngleStyle;
 
   @ApiPropertyOptional({ description: 'What the player wants, in their words' })
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(2000)
   readonly aims?: string;
 
   @ApiPropertyOptional({ description: 'Pains, injuries and limits to mind' })
-  @IsOptional()
+  @IfGiven()
   @IsString()
   @MaxLength(2000)
   readonly bodyNotes?: string;
 
   @ApiPropertyOptional({ type: WantedByClubDto })
-  @IsOptional()
+  @IfGiven()
+  @IsObject()
   @ValidateNested()
   @Type(() => WantedByClubDto)
   readonly wanted?: WantedByClubDto;
@@ -80,12 +82,12 @@ class PlayerFields {
 
 export class CreatePlayer extends PlayerFields {
   @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IsOptional()
+  @IfGiven()
   @IsUUID()
   readonly id?: string;
 }
 
-export class UpdatePlayer extends PartialType(PlayerFields) {}
+export class UpdatePlayer extends PartialType(PlayerFields, { skipNullProperties: false }) {}
 
 export class Player {
   @ApiProperty() readonly id!: string;

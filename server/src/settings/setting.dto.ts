@@ -52,11 +52,13 @@ export class Settings implements AcademyRules {
   readonly firstRoute!: FirstRoute;
 
   @ApiProperty({ type: BandsDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => BandsDto)
   readonly bands!: BandsDto;
 
   @ApiProperty({ type: AccuracyDto })
+  @IsObject()
   @ValidateNested()
   @Type(() => AccuracyDto)
   readonly accuracy!: AccuracyDto;

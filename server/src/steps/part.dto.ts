@@ -7,7 +7,6 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsISO8601,
   IsInt,
   IsNumber,
   IsObject,
@@ -18,9 +17,11 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { IsRichText } from '../common/rich-text.ts';
 import { WantedDto } from '../common/wanted.dto.ts';
 import { LESSON_PARTS } from '../db/schema/work.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
+import { IfGiven, IsDay } from '../common/given.ts';
 
 const CLUB_IDS = STANDARD_BAG.map(({ id }) => id);
 const CAMERAS = ['as drawn', 'elsewhere'] as const;
@@ -29,7 +30,7 @@ const ANGLE = { min: -45, max: 45 } as const;
 
 /** What is seen before the first ball. */
 export class SetUpPart {
-  @IsOptional() @IsString() @MaxLength(200) readonly target?: string;
+  @IfGiven() @IsString() @MaxLength(200) readonly target?: string;
   @IsOptional() @IsIn(CLUB_IDS) readonly club?: string | null;
   @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly feetDeg?: number | null;
   @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly hipDeg?: number | null;
@@ -38,14 +39,18 @@ export class SetUpPart {
   @IsOptional() @IsInt() @Min(0) @Max(4) readonly knuckles?: number | null;
   @IsOptional() @IsIn([-1, 0, 1]) readonly distance?: -1 | 0 | 1 | null;
   @IsOptional() @IsIn(CAMERAS) readonly camera?: (typeof CAMERAS)[number] | null;
-  @IsOptional() @IsString() @MaxLength(2000) readonly body?: string;
+  @IfGiven() @IsString() @MaxLength(2000) readonly body?: string;
   /** The flight wanted in this lesson, where it is not the player's own. */
-  @IsOptional() @ValidateNested() @Type(() => WantedDto) readonly wanted?: WantedDto | null;
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => WantedDto)
+  readonly wanted?: WantedDto | null;
 }
 
 /** What was seen of the swing: link by link. */
 export class CausesPart {
-  @IsOptional() @IsObject() readonly observations?: Record<string, -1 | 0 | 1>;
+  @IfGiven() @IsObject() readonly observations?: Record<string, -1 | 0 | 1>;
 }
 
 const ASKED = ['pathDeg', 'faceDeg', 'startDeg'] as const;
@@ -57,14 +62,14 @@ type Asked = Record<(typeof ASKED)[number], number>;
 export class WorkPart {
   /** The coach's own route, and which of its stages is worked on. */
   @IsOptional() @IsIn(ROUTE_IDS) readonly route?: RouteId | null;
-  @IsOptional() @IsInt() @Min(0) @Max(1) readonly stage?: number;
-  @IsOptional() @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds?: string[];
+  @IfGiven() @IsInt() @Min(0) @Max(1) readonly stage?: number;
+  @IfGiven() @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds?: string[];
   /** What each drill's station asks for, by the drill's id. */
-  @IsOptional() @IsObject() readonly stations?: Record<string, Asked>;
+  @IfGiven() @IsObject() readonly stations?: Record<string, Asked>;
 }
 
 export class HomeworkLine {
-  @ApiProperty() @IsISO8601() readonly date!: string;
+  @ApiProperty() @IsDay() readonly date!: string;
   @ApiProperty() @IsString() @MaxLength(400) readonly what!: string;
 }
 
@@ -80,9 +85,9 @@ export class SendPart {
   @ValidateNested({ each: true })
   @Type(() => HomeworkLine)
   readonly homework?: HomeworkLine[] | null;
-  @IsOptional() @IsISO8601() readonly nextLook?: string | null;
+  @IsOptional() @IsDay() readonly nextLook?: string | null;
   /** Rich text of the coach: a document of the editor, as JSON. */
-  @IsOptional() @IsObject() readonly words?: object | null;
+  @IsOptional() @IsRichText() readonly words?: object | null;
 }
 
 export const PART_CLASSES = {
@@ -151,7 +156,7 @@ export class AddRepetition {
   @ApiProperty() @IsString() @MaxLength(40) readonly id!: string;
   @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
   @ApiProperty() @IsBoolean() readonly good!: boolean;
-  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(60) readonly miss?: string;
+  @ApiPropertyOptional() @IfGiven() @IsString() @MaxLength(60) readonly miss?: string;
   @ApiPropertyOptional(NULLABLE) @IsOptional() @IsNumber() @Min(-45) @Max(45) readonly feltDeg?:
     number | null;
   @ApiPropertyOptional(NULLABLE)

@@ -61,7 +61,7 @@ export class ApiError extends Error {
   }
 }
 
-const NO_ANSWER = 'The server does not answer. What you do is kept here and sent when it is back.';
+const NO_ANSWER = 'The server does not answer. This was not sent: try again when it is back.';
 
 interface Answer<T> {
   readonly data?: T;

@@ -129,13 +129,21 @@ export const useHealth = () =>
     retry: false,
   });
 
+interface Upload {
+  readonly file: File;
+  readonly answers?: IntakeAnswers;
+  /** Whether what was answered for this source before is asked anew. */
+  readonly isAskedAgain?: boolean;
+}
+
 export function useBringIn(lessonId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ file, answers }: { file: File; answers?: IntakeAnswers }) => {
+    mutationFn: ({ file, answers, isAskedAgain = false }: Upload) => {
       const form = new FormData();
       form.append('file', file, file.name);
       if (answers !== undefined) form.append('answers', JSON.stringify(answers));
+      if (isAskedAgain) form.append('again', 'yes');
       const path = { lessonId };
       const request = api.POST('/api/lessons/{lessonId}/files', {
         params: { path },

@@ -2317,6 +2317,11 @@ export interface operations {
           file: string;
           /** @description IntakeAnswers as JSON */
           answers?: string;
+          /**
+           * @description Asks anew what was answered for this source before
+           * @enum {string}
+           */
+          again?: 'yes';
         };
       };
     };

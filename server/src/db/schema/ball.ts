@@ -1,5 +1,5 @@
 import { KEEPS, SEEN_BY } from '@loxos/core';
-import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { block } from './block.ts';
 import { launchFile } from './launch-file.ts';
@@ -59,6 +59,28 @@ export const ball = sqliteTable(
     createdAt: text('created_at').notNull(),
     updatedAt: text('updated_at').notNull(),
     deletedAt: text('deleted_at'),
+    /** Whether the coach took it out, or it went with its file; null while it is there. */
+    deletedBy: text('deleted_by', { enum: ['hand', 'file'] }),
   },
   (t) => [index('ball_by_lesson').on(t.academyId, t.lessonId, t.ordinal)],
+);
+
+/** Which files hold a ball: taking one of them back leaves it while another holds it. */
+export const ballFile = sqliteTable(
+  'ball_file',
+  {
+    academyId: text('academy_id')
+      .notNull()
+      .references(() => academy.id),
+    ballId: text('ball_id')
+      .notNull()
+      .references(() => ball.id),
+    launchFileId: text('launch_file_id')
+      .notNull()
+      .references(() => launchFile.id),
+  },
+  (t) => [
+    primaryKey({ columns: [t.ballId, t.launchFileId] }),
+    index('ball_file_by_file').on(t.academyId, t.launchFileId),
+  ],
 );

@@ -1,5 +1,5 @@
 export { academy } from './academy.ts';
-export { ball } from './ball.ts';
+export { ball, ballFile } from './ball.ts';
 export { block } from './block.ts';
 export { history } from './history.ts';
 export { launchFile, sourceMapping } from './launch-file.ts';

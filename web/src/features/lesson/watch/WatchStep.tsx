@@ -1,7 +1,8 @@
-import { ClipboardPaste, FileUp, Undo2 } from 'lucide-react';
+import { CircleHelp, ClipboardPaste, FileUp, Undo2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Lesson } from '../../../api/client.ts';
+import { toast } from 'sonner';
 import { useBringIn, useTakeBackFile } from '../../../api/queries.ts';
 import { didUndoably } from '../../../app/undo.ts';
 import { Button } from '../../../ui/Button.tsx';
@@ -21,9 +22,11 @@ interface Incoming {
 function FileList({
   lesson,
   onTakeBack,
+  onAskAgain,
 }: {
   lesson: Lesson;
   onTakeBack: (file: LaunchFile) => void;
+  onAskAgain: (file: LaunchFile) => void;
 }) {
   if (lesson.files.length === 0) return null;
   return (
@@ -49,6 +52,13 @@ function FileList({
               </span>
               <Button look="quiet" onClick={() => onTakeBack(file)}>
                 <Undo2 aria-hidden size={16} /> Take back
+              </Button>
+              <Button
+                look="quiet"
+                title="Asks again what was answered for this file: signs, units, columns"
+                onClick={() => onAskAgain(file)}
+              >
+                <CircleHelp aria-hidden size={16} /> Ask again
               </Button>
             </div>
             <RowFates rows={file.rows} />
@@ -108,10 +118,10 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
   const bringIn = useBringIn(lesson.id);
   const takeBack = useTakeBackFile(lesson.id);
 
-  const bring = (file: File, answers?: IntakeAnswers): void => {
+  const bring = (file: File, answers?: IntakeAnswers, isAskedAgain = false): void => {
     setIncoming({ file, result: null, error: null });
     bringIn.mutate(
-      { file, ...(answers !== undefined && { answers }) },
+      { file, isAskedAgain, ...(answers !== undefined && { answers }) },
       {
         onSuccess: (result) => {
           setIncoming({ file, result, error: null });
@@ -123,6 +133,12 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         onError: (error) => setIncoming({ file, result: null, error }),
       },
     );
+  };
+  /** The file as it came, asked about anew. */
+  const askAgain = async ({ id, name }: LaunchFile): Promise<void> => {
+    const answer = await fetch(`/api/files/${id}`);
+    if (!answer.ok) throw new Error('The file could not be fetched: try again.');
+    bring(new File([await answer.blob()], name), undefined, true);
   };
   const takeFiles = (files: FileList | null | undefined): void => {
     const file = files?.[0];
@@ -183,6 +199,9 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
             takeBack.mutate(file.id);
             setIncoming(null);
           }}
+          onAskAgain={(file) =>
+            void askAgain(file).catch((error: Error) => toast.error(error.message))
+          }
         />
         {lesson.balls.length > 0 && (
           <p>

@@ -1,0 +1,37 @@
+import { DELIMITERS, withoutBom } from './table.ts';
+
+/** What is taken of one launch file: far more than a day's balls of a busy studio. */
+export const INTAKE_LIMITS = {
+  lines: 20_000,
+  columns: 200,
+  /** Letters of one column name; what is longer is no name. */
+  headerLetters: 200,
+} as const;
+
+/** How often a mark stands in a text, up to a number of them. */
+function countUpTo(text: string, mark: string, most: number): number {
+  let count = 0;
+  for (let at = text.indexOf(mark); at >= 0 && count <= most; at = text.indexOf(mark, at + 1))
+    count += 1;
+  return count;
+}
+
+/** Lines of a text, whatever ends them: `\r` alone counts where there is no `\n`. */
+const lineEnd = (text: string): string => (text.includes('\n') ? '\n' : '\r');
+
+/**
+ * Why a file is more than is taken at once, in a sentence that says what to do; null where it is not.
+ * Looks at each letter once, and stops as soon as it knows.
+ */
+export function tooMuch(text: string): string | null {
+  const { lines, columns } = INTAKE_LIMITS;
+  const body = withoutBom(text).trimEnd();
+  const end = lineEnd(body);
+  if (countUpTo(body, end, lines) >= lines)
+    return `The file has more than ${lines} lines, the most taken at once. Export fewer balls, or split the file and drop each part.`;
+  for (const [index, line] of body.split(end).entries()) {
+    if (DELIMITERS.some((mark) => countUpTo(line, mark, columns) >= columns))
+      return `Line ${index + 1} has more than ${columns} columns, the most taken. Export fewer columns.`;
+  }
+  return null;
+}
