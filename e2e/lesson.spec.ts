@@ -139,7 +139,7 @@ for (const hand of ['right', 'left'] as const) {
     await page.reload();
     await expect(page.getByText('1 of the homework ticked')).toBeVisible();
     await page.getByRole('button', { name: 'Withdraw' }).click();
-    await expect(page.getByText('withdrawn')).toBeVisible();
+    await expect(page.getByText(/^Given .*withdrawn/)).toBeVisible();
     await player.reload();
     await expect(
       player.getByText('Your coach has withdrawn this page. Ask for a new link.'),
@@ -177,7 +177,8 @@ test('the Yard lays stations out for a hand and an angle, and takes a drill of o
   await page.getByText('inches and feet', { exact: true }).click();
   await expect(page.getByRole('definition').first()).toHaveText('9.4 in');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'SVG' }).click();
+  await page.getByRole('button', { name: 'Save the picture' }).click();
+  await page.getByRole('menuitem', { name: /^SVG/ }).click();
   expect((await download).suggestedFilename()).toBe('far-peg.svg');
   await page.getByRole('button', { name: 'A drill of your own' }).click();
   await page.getByRole('button', { name: 'Keep the drill' }).click();

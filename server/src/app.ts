@@ -5,7 +5,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import compression from 'compression';
-import type { Request, Response } from 'express';
+import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 import { pino } from 'pino';
 import type { Logger } from 'pino';
@@ -17,6 +17,7 @@ import { ErrorsFilter } from './common/errors.filter.ts';
 import { NestPino } from './common/logger.ts';
 import { loopbackOnly } from './common/loopback.ts';
 import { plainJson } from './common/plain-json.ts';
+import { pathWords } from './common/log-words.ts';
 import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
 import type { ServerConfig } from './config.ts';
@@ -70,12 +71,31 @@ export async function createApp(
   await store.open();
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(store), {
     logger: new NestPino(logger),
+    forceCloseConnections: true,
   });
   await app.get(AcademyService).open(config.academyName);
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger, autoLogging: false }));
+  app.use(
+    pinoHttp({
+      logger,
+      serializers: {
+        // Nothing of what people wrote, and no token: how, where, and under which id.
+        req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
+          id,
+          method,
+          path: pathWords(url.split('?', 1)[0] ?? ''),
+        }),
+        res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+      },
+    }),
+  );
   app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: false }));
   app.use(loopbackOnly);
+  app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
+    // What people wrote is kept by the app itself, not by whatever stands between.
+    response.setHeader('Cache-Control', 'no-store');
+    next();
+  });
   app.use('/api', compression());
   app.useBodyParser('json', { limit: config.uploadLimitBytes });
   app.use('/api', plainJson);

@@ -30,9 +30,13 @@ function portOf(text: string | undefined): number {
   throw new RangeError(`PORT is "${text}"; it must be a whole number from 0 to 65535`);
 }
 
+/** Where the academy's data is. */
+export const dataFolder = (env: NodeJS.ProcessEnv): string =>
+  resolve(env['LOXOS_DATA'] ?? userDataFolder(env));
+
 /** The configuration from the environment; makes the data folder. */
 export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
-  const folder = resolve(env['LOXOS_DATA'] ?? userDataFolder(env));
+  const folder = dataFolder(env);
   mkdirSync(folder, { recursive: true });
   return {
     host: '127.0.0.1',

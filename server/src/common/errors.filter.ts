@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Catch, HttpException, Logger } from '@nestjs/common';
 import type { ArgumentsHost, ExceptionFilter } from '@nestjs/common';
 import type { Request, Response } from 'express';
+import { pathWords, withoutValues } from './log-words.ts';
 import type { FieldError, Problem } from './problem.ts';
 
 const KINDS: Readonly<Record<number, Problem['kind']>> = {
@@ -59,7 +60,7 @@ export class ErrorsFilter implements ExceptionFilter {
 
   private problemOf(error: unknown, request: Request): Problem {
     if (error instanceof HttpException) return describe(error, this.limitMb);
-    const text = `${String(error)} ${String((error as Error | undefined)?.cause)}`;
+    const text = withoutValues(error);
     if (STORE_DOWN.test(text)) {
       this.log.error(text);
       const message = 'The store cannot be reached just now. Nothing was changed; try again.';
@@ -71,10 +72,7 @@ export class ErrorsFilter implements ExceptionFilter {
       return { statusCode: 409, kind: 'conflict', message, fields: [] };
     }
     const id = randomUUID();
-    this.log.error(
-      `${id} ${request.method} ${request.path}`,
-      (error as Error | undefined)?.stack ?? text,
-    );
+    this.log.error(`${id} ${request.method} ${pathWords(request.path)} ${text}`);
     const message = `Something went wrong here, not in what you sent. Nothing was changed. Say ${id} when you report it.`;
     return { statusCode: 500, kind: 'bug', message, fields: [] };
   }

@@ -1,4 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createClient } from '@libsql/client';
 import type { Client } from '@libsql/client';
@@ -8,6 +10,7 @@ import { Mutex } from 'async-mutex';
 import { drizzle } from 'drizzle-orm/libsql';
 import type { LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { NewerDatabase } from '../start-trouble.ts';
 import * as schema from './schema/index.ts';
 
 export type Handle = Omit<LibSQLDatabase<typeof schema>, 'transaction'>;
@@ -48,6 +51,7 @@ export class Store implements OnApplicationShutdown {
   /** Sets the connection up and brings the tables up to date. */
   async open(): Promise<void> {
     await this.prepare();
+    await this.refuseNewer();
     await migrate(this.db, { migrationsFolder: MIGRATIONS });
     await this.client.execute('PRAGMA foreign_keys = ON');
   }
@@ -68,6 +72,22 @@ export class Store implements OnApplicationShutdown {
       await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
       this.client.close();
     });
+  }
+
+  /** An older version must not write to what a newer one has laid out. */
+  private async refuseNewer(): Promise<void> {
+    const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8')) as {
+      entries: { when: number }[];
+    };
+    const ours = Math.max(...journal.entries.map(({ when }) => when));
+    const { rows } = await this.client.execute(
+      "select name from sqlite_master where name = '__drizzle_migrations'",
+    );
+    if (rows.length === 0) return;
+    const last = await this.client.execute(
+      'select max(created_at) as last from __drizzle_migrations',
+    );
+    if (Number(last.rows[0]?.['last'] ?? 0) > ours) throw new NewerDatabase();
   }
 
   private async prepare(): Promise<void> {

@@ -16,6 +16,7 @@ import { applyLessons, applyPending, applyPlayers, applyRules, lessonOf } from '
 import type { LessonFilter } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
+import { whenStored } from '../sync/sent.ts';
 import { keys } from './keys.ts';
 
 /** What is on its way to the server. */
@@ -139,7 +140,9 @@ interface Upload {
 export function useBringIn(lessonId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ file, answers, isAskedAgain = false }: Upload) => {
+    mutationFn: async ({ file, answers, isAskedAgain = false }: Upload) => {
+      // The balls go into the block under way: the server must know it first.
+      await whenStored(`lesson ${lessonId}`);
       const form = new FormData();
       form.append('file', file, file.name);
       if (answers !== undefined) form.append('answers', JSON.stringify(answers));

@@ -1,0 +1,142 @@
+/** The server as it is started: what it says when it cannot, and that it ends when it is told to. */
+import { spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+import { createClient } from '@libsql/client';
+
+const MAIN = fileURLToPath(new URL('../dist/main.js', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'loxos-start-'));
+const running: ChildProcess[] = [];
+afterAll(() => {
+  for (const child of running) child.kill('SIGKILL');
+  rmSync(folder, { recursive: true, force: true });
+});
+
+interface Started {
+  readonly child: ChildProcess;
+  readonly said: Promise<string>;
+  readonly ended: Promise<number | null>;
+  readonly trouble: () => string;
+}
+function start(env: Record<string, string>): Started {
+  const child = spawn(process.execPath, [MAIN], { env: { ...process.env, PORT: '0', ...env } });
+  running.push(child);
+  let trouble = '';
+  child.stderr.on('data', (text) => (trouble += String(text)));
+  const said = new Promise<string>((resolve) =>
+    child.stdout.on('data', (text) => resolve(String(text).trim())),
+  );
+  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  return { child, said, ended, trouble: () => trouble.trim() };
+}
+const sentenceOf = async (env: Record<string, string>): Promise<string> => {
+  const { ended, trouble } = start(env);
+  expect(await ended).toBe(1);
+  return trouble();
+};
+
+describe('the server where it cannot start', () => {
+  it('says that the port is in use', async () => {
+    const other = createServer().listen(0, '127.0.0.1');
+    await new Promise((resolve) => other.once('listening', resolve));
+    const { port } = other.address() as { port: number };
+    const words = await sentenceOf({ PORT: String(port), LOXOS_DATA: join(folder, 'port') });
+    expect(words).toBe('Another program uses this port: end it, or choose another with PORT.');
+    other.close();
+  });
+
+  it('says that the folder is none', async () => {
+    const file = join(folder, 'file');
+    writeFileSync(file, '');
+    expect(await sentenceOf({ LOXOS_DATA: file })).toMatch(/is no folder that you can write in/);
+  });
+
+  it('says that the database cannot be read, and where a copy is', async () => {
+    const data = join(folder, 'corrupt');
+    mkdirSync(data);
+    writeFileSync(join(data, 'loxos.db'), 'this is not a database, and never was one'.repeat(200));
+    expect(await sentenceOf({ LOXOS_DATA: data })).toMatch(
+      /cannot be read: put a copy of it there/,
+    );
+  });
+
+  it('leaves what a newer version has written alone', async () => {
+    const data = join(folder, 'newer');
+    mkdirSync(data);
+    const url = pathToFileURL(join(data, 'loxos.db')).href;
+    const client = createClient({ url });
+    await client.batch([
+      'create table __drizzle_migrations (id integer primary key, hash text, created_at numeric)',
+      'insert into __drizzle_migrations (hash, created_at) values (1, 99999999999999)',
+    ]);
+    client.close();
+    expect(await sentenceOf({ LOXOS_DATA: data })).toMatch(/was written by a newer Loxos/);
+  });
+
+  it('says what a port must be', async () => {
+    expect(await sentenceOf({ PORT: 'eighty', LOXOS_DATA: join(folder, 'x') })).toBe(
+      'PORT is "eighty"; it must be a whole number from 0 to 65535',
+    );
+  });
+});
+
+describe('the server that runs', () => {
+  it('writes files for its owner alone, and ends when told to though a request hangs', async () => {
+    const data = join(folder, 'runs');
+    const { child, said, ended } = start({ LOXOS_DATA: data });
+    const base = /http:\S+/.exec(await said)![0];
+    const port = Number(new URL(base).port);
+    expect((await fetch(`${base}/api/health`)).headers.get('cache-control')).toBe('no-store');
+    for (const name of readdirSync(data))
+      expect([name, statSync(join(data, name)).mode & 0o077]).toEqual([name, 0]);
+    // A body that never comes.
+    const socket = (await import('node:net')).connect(port, '127.0.0.1');
+    socket.on('error', () => undefined);
+    socket.write('POST /api/players HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{');
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    const asked = Date.now();
+    child.kill('SIGTERM');
+    // By its own end, or by the signal passed on once everything is put away.
+    expect([0, null]).toContain(await ended);
+    expect(Date.now() - asked).toBeLessThan(10_000);
+    socket.destroy();
+    // Everything is in the one file.
+    const rest = readdirSync(data).filter((name) => name !== 'loxos.db' && !name.endsWith('-shm'));
+    expect(rest.map((name) => [name, statSync(join(data, name)).size])).toEqual(
+      rest.map((name) => [name, 0]),
+    );
+  });
+
+  it('loses nothing it has said is stored when it is killed', async () => {
+    const data = join(folder, 'killed');
+    const made: string[] = [];
+    const rounds = process.env['LOXOS_SOAK'] === '1' ? 200 : 3;
+    for (let round = 0; round < rounds; round++) {
+      const { child, said, ended } = start({ LOXOS_DATA: data });
+      const base = /http:\S+/.exec(await said)![0];
+      const write = async (): Promise<void> => {
+        const body = JSON.stringify({ name: `Player ${made.length}`, hand: 'right' });
+        const headers = { 'content-type': 'application/json' };
+        const answer = await fetch(`${base}/api/players`, { method: 'POST', headers, body });
+        if (answer.ok) made.push(((await answer.json()) as { id: string }).id);
+      };
+      const timer = setTimeout(() => child.kill('SIGKILL'), 30 + 40 * (round % 7));
+      for (let i = 0; i < 400; i++) await write().catch(() => undefined);
+      clearTimeout(timer);
+      child.kill('SIGKILL');
+      await ended;
+    }
+    const { child, said, ended } = start({ LOXOS_DATA: data });
+    const base = /http:\S+/.exec(await said)![0];
+    const players = (await (await fetch(`${base}/api/players`)).json()) as { id: string }[];
+    const there = new Set(players.map(({ id }) => id));
+    expect(made.length).toBeGreaterThan(0);
+    expect(made.filter((id) => !there.has(id))).toEqual([]);
+    child.kill('SIGTERM');
+    await ended;
+  });
+});
