@@ -1,6 +1,8 @@
 import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';
 import { AcademyService } from './academy/academy.service.ts';
+import { BackupsController } from './backups/backups.controller.ts';
+import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { BallsController } from './balls/balls.controller.ts';
 import { BallsRepository } from './balls/balls.repository.ts';
 import { BallsService } from './balls/balls.service.ts';
@@ -38,7 +40,7 @@ import { UndoService } from './undo/undo.service.ts';
 
 @Module({})
 export class AppModule {
-  static with(store: Store): DynamicModule {
+  static with(store: Store, folder: DataFolder): DynamicModule {
     return {
       module: AppModule,
       controllers: [
@@ -54,9 +56,12 @@ export class AppModule {
         PagesController,
         DrillsController,
         UndoController,
+        BackupsController,
       ],
       providers: [
         { provide: Store, useValue: store },
+        { provide: DataFolder, useValue: folder },
+        BackupsService,
         AcademyService,
         PlayersRepository,
         PlayersService,

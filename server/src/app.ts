@@ -1,5 +1,7 @@
 import 'reflect-metadata';
 import { existsSync } from 'node:fs';
+import { mkdir } from 'node:fs/promises';
+import { join } from 'node:path';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -13,6 +15,8 @@ import { pinoHttp } from 'pino-http';
 import sirv from 'sirv';
 import { AcademyService } from './academy/academy.service.ts';
 import { AppModule } from './app.module.ts';
+import { BackupsService, DataFolder } from './backups/backups.service.ts';
+import { copyName } from './backups/copies.ts';
 import { ErrorsFilter } from './common/errors.filter.ts';
 import { NestPino } from './common/logger.ts';
 import { loopbackOnly } from './common/loopback.ts';
@@ -68,12 +72,18 @@ export async function createApp(
   logger: Logger = pino(),
 ): Promise<NestExpressApplication> {
   const store = new Store(config.databaseUrl);
-  await store.open();
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(store), {
+  const folder = new DataFolder(config.folder);
+  await store.open(async () => {
+    // What an update lays out anew can be had as it was.
+    await mkdir(folder.backups, { recursive: true });
+    await store.copyTo(join(folder.backups, copyName(new Date(), 'before-update')));
+  });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(store, folder), {
     logger: new NestPino(logger),
     forceCloseConnections: true,
   });
   await app.get(AcademyService).open(config.academyName);
+  await app.get(BackupsService).start();
   app.disable('x-powered-by');
   app.use(
     pinoHttp({

@@ -7,6 +7,8 @@ export interface ServerConfig {
   readonly host: string;
   readonly port: number;
   readonly databaseUrl: string;
+  /** Where the database and its copies are. */
+  readonly folder: string;
   readonly academyName: string;
   /** Largest launch file taken, bytes. */
   readonly uploadLimitBytes: number;
@@ -42,6 +44,7 @@ export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
     host: '127.0.0.1',
     port: portOf(env['PORT']),
     databaseUrl: pathToFileURL(join(folder, 'loxos.db')).href,
+    folder,
     academyName: env['LOXOS_ACADEMY'] ?? 'My academy',
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),

@@ -1,4 +1,4 @@
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -97,6 +97,10 @@ describe('a database from before routes', () => {
       second,
       third,
     ]);
+    // The old one can be had as it was.
+    expect(
+      readdirSync(join(folder, 'backups')).some((name) => name.includes('before-update')),
+    ).toBe(true);
     await t.close();
     rmSync(folder, { recursive: true, force: true });
   });

@@ -31,6 +31,14 @@ const isBusy = (error: unknown): boolean =>
   error instanceof Error &&
   /SQLITE_BUSY|database is locked/.test(`${error.message} ${String(error.cause)}`);
 
+/** When our newest migration was made, ms. */
+export function newestMigration(): number {
+  const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8')) as {
+    entries: { when: number }[];
+  };
+  return Math.max(...journal.entries.map(({ when }) => when));
+}
+
 /**
  * The database, one connection, used by one piece of work at a time in the order asked. Work gets
  * its handle as a parameter; asking for another inside would wait for itself, so it throws.
@@ -48,10 +56,10 @@ export class Store implements OnApplicationShutdown {
     this.db = drizzle(this.client, { schema });
   }
 
-  /** Sets the connection up and brings the tables up to date. */
-  async open(): Promise<void> {
+  /** Sets the connection up and brings the tables up to date; `beforeUpdate` runs where they are not yet. */
+  async open(beforeUpdate: () => Promise<void> = () => Promise.resolve()): Promise<void> {
     await this.prepare();
-    await this.refuseNewer();
+    if (await this.isBehind()) await beforeUpdate();
     await migrate(this.db, { migrationsFolder: MIGRATIONS });
     await this.client.execute('PRAGMA foreign_keys = ON');
   }
@@ -74,20 +82,57 @@ export class Store implements OnApplicationShutdown {
     });
   }
 
-  /** An older version must not write to what a newer one has laid out. */
-  private async refuseNewer(): Promise<void> {
-    const journal = JSON.parse(readFileSync(join(MIGRATIONS, 'meta/_journal.json'), 'utf8')) as {
-      entries: { when: number }[];
-    };
-    const ours = Math.max(...journal.entries.map(({ when }) => when));
+  /** Writes the whole database into a new file, as it is at one moment. */
+  copyTo(file: string): Promise<void> {
+    return this.exclusively(async () => {
+      await this.client.execute({ sql: 'VACUUM INTO ?', args: [file] });
+    });
+  }
+
+  /** Takes everything from another database of the same tables in place of what is here: all of it, or nothing. */
+  takeFrom(file: string): Promise<void> {
+    return this.exclusively(async () => {
+      await this.client.execute({ sql: 'ATTACH ? AS copy', args: [file] });
+      await this.client.execute('PRAGMA foreign_keys = OFF');
+      try {
+        const { rows } = await this.client.execute(
+          "select name from main.sqlite_master where type = 'table' and name not like 'sqlite_%'",
+        );
+        const tables = rows.map((row) => row['name'] as string);
+        const steps = await Promise.all(tables.map((table) => this.stepsOf(table)));
+        await this.client.batch(steps.flat(), 'write');
+      } finally {
+        await this.client.execute('DETACH copy');
+        await this.client.execute('PRAGMA foreign_keys = ON');
+      }
+    });
+  }
+
+  private async stepsOf(table: string): Promise<string[]> {
+    const { rows } = await this.client.execute(`PRAGMA main.table_info("${table}")`);
+    const columns = rows.map((row) => `"${row['name'] as string}"`).join(', ');
+    return [
+      `DELETE FROM main."${table}"`,
+      `INSERT INTO main."${table}" (${columns}) SELECT ${columns} FROM copy."${table}"`,
+    ];
+  }
+
+  /**
+   * Whether there are tables, and older ones than ours.
+   * Throws where a newer version has laid them out: an older one must not write to them.
+   */
+  private async isBehind(): Promise<boolean> {
+    const ours = newestMigration();
     const { rows } = await this.client.execute(
       "select name from sqlite_master where name = '__drizzle_migrations'",
     );
-    if (rows.length === 0) return;
-    const last = await this.client.execute(
+    if (rows.length === 0) return false;
+    const found = await this.client.execute(
       'select max(created_at) as last from __drizzle_migrations',
     );
-    if (Number(last.rows[0]?.['last'] ?? 0) > ours) throw new NewerDatabase();
+    const last = Number(found.rows[0]?.['last'] ?? 0);
+    if (last > ours) throw new NewerDatabase();
+    return last < ours;
   }
 
   private async prepare(): Promise<void> {

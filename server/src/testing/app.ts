@@ -25,6 +25,7 @@ export async function startTestApp(
     host: '127.0.0.1',
     port: 0,
     databaseUrl: pathToFileURL(join(folder, 'loxos.db')).href,
+    folder,
     academyName: 'Test academy',
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: null,

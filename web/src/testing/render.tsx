@@ -18,6 +18,8 @@ export interface Known {
   readonly summaries?: readonly LessonSummary[];
   readonly given?: readonly GivenTo[];
   readonly givenTo?: readonly Given[];
+  /** Whether a server answers already (`answering`). */
+  readonly isAnswered?: boolean;
 }
 
 /** A cache that knows what it is told and asks nobody. */
@@ -70,7 +72,7 @@ function answerLessons(summaries: readonly LessonSummary[]): void {
 
 /** Shows something at an address, with the cache filled. */
 export function show(children: ReactNode, known: Known = {}, at = '/') {
-  answerLessons(known.summaries ?? []);
+  if (known.isAnswered !== true) answerLessons(known.summaries ?? []);
   return render(
     <QueryClientProvider client={clientKnowing(known)}>
       <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>

@@ -4,6 +4,8 @@ import { useLog } from '../../sync/log.ts';
 import { pending, show } from '../../testing/render.tsx';
 import { SettingsPage } from './SettingsPage.tsx';
 
+jest.mock('./Copies.tsx', () => ({ Copies: () => null }));
+
 function open(): void {
   useLog.setState({ entries: [] });
   show(<SettingsPage />);

@@ -10,6 +10,7 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import type { Settings } from '../../api/client.ts';
 import { useSettings } from '../../api/queries.ts';
+import { Copies } from './Copies.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
@@ -156,6 +157,7 @@ export function SettingsPage() {
         The bands and names every reading in this academy uses. The usual ones are common practice.
       </p>
       {settings.data !== undefined && <SettingsForm settings={settings.data} />}
+      <Copies />
     </div>
   );
 }

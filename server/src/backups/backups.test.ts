@@ -1,0 +1,102 @@
+import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startTestApp } from '../testing/app.ts';
+import type { TestApp } from '../testing/app.ts';
+import { KEPT, copyName, overdue, readCopyName } from './copies.ts';
+
+let t: TestApp;
+beforeAll(async () => (t = await startTestApp()));
+afterAll(() => t.close());
+
+const names = async (): Promise<string[]> =>
+  (await t.http().get('/api/players')).body.map(({ name }: { name: string }) => name);
+const copies = async (): Promise<{ name: string; reason: string }[]> =>
+  (await t.http().get('/api/backups').expect(200)).body;
+
+describe('the name of a copy', () => {
+  it('says when and why, and is read back', () => {
+    const at = new Date('2026-05-04T09:08:07.006Z');
+    const name = copyName(at, 'before-update');
+    expect(name).toBe('loxos-2026-05-04T09-08-07-006Z-before-update.db');
+    expect(readCopyName(name)).toEqual({ at: at.toISOString(), reason: 'before-update' });
+    expect(readCopyName('loxos.db')).toBeNull();
+    expect(readCopyName('../loxos-2026-05-04T09-08-07-006Z-daily.db')).toBeNull();
+  });
+
+  it('is over the number kept only within its own kind, the oldest first', () => {
+    const day = (n: number) => copyName(new Date(Date.UTC(2026, 0, n)), 'daily');
+    const daily = Array.from({ length: KEPT.daily + 2 }, (_, n) => day(n + 1));
+    const asked = copyName(new Date(0), 'asked');
+    expect(overdue([...daily, asked].reverse())).toEqual([day(1), day(2)]);
+  });
+});
+
+describe('copies', () => {
+  it('one is made when the app starts, where the last is a day old', async () => {
+    expect((await copies()).map(({ reason }) => reason)).toEqual(['daily']);
+  });
+
+  it('one asked for holds everything, and puts it back; what was there is kept first', async () => {
+    await t.player({ name: 'Before' });
+    const { body: copy } = await t.http().post('/api/backups').expect(201);
+    await t.player({ name: 'After' });
+    await t
+      .http()
+      .post(`/api/backups/${copy.name as string}/restore`)
+      .expect(204);
+    expect(await names()).toEqual(['Before']);
+    const [newest] = await copies();
+    expect(newest!.reason).toBe('before-restore');
+    await t.http().post(`/api/backups/${newest!.name}/restore`).expect(204);
+    expect(await names()).toEqual(['After', 'Before']);
+    // And the app goes on writing to it.
+    await t.player({ name: 'Later' });
+    expect(await names()).toContain('Later');
+  });
+
+  it('one downloaded can be put back from its file', async () => {
+    const { body: copy } = await t.http().post('/api/backups').expect(201);
+    const { body: bytes } = await t
+      .http()
+      .get(`/api/backups/${copy.name as string}`)
+      .buffer(true);
+    const count = (await names()).length;
+    await t.player({ name: 'Too much' });
+    await t.http().post('/api/backups/restore').attach('file', bytes, 'copy.db').expect(204);
+    expect(await names()).toHaveLength(count);
+  });
+
+  it.each([
+    ['a text', Buffer.from('not a database')],
+    ['nothing much', Buffer.from('SQLite format 3\0'.padEnd(4096, '\0'))],
+  ])('%s is refused, and nothing is changed', async (_name, bytes) => {
+    const before = await names();
+    const sent = t.http().post('/api/backups/restore').attach('file', bytes, 'x.db');
+    const { body } = await sent.expect(400);
+    expect(body.message).toMatch(/Nothing was changed/);
+    expect(await names()).toEqual(before);
+    expect(readdirSync(join(t.folder, 'backups')).filter((n) => n.startsWith('incoming'))).toEqual(
+      [],
+    );
+  });
+
+  it.each(['../loxos.db', 'loxos.db', '%2e%2e%2floxos.db'])('%s is no copy', async (name) => {
+    await t
+      .http()
+      .get(`/api/backups/${encodeURIComponent(name)}`)
+      .expect(404);
+  });
+});
+
+describe('a folder where copies cannot be made', () => {
+  it('does not keep the app from starting', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'loxos-no-copies-'));
+    writeFileSync(join(folder, 'backups'), 'a file is in the way');
+    const app = await startTestApp(folder);
+    await app.http().get('/api/health').expect(200);
+    expect(existsSync(join(folder, 'loxos.db'))).toBe(true);
+    await app.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+});

@@ -1,0 +1,134 @@
+import { Download, RotateCcw } from 'lucide-react';
+import { AlertDialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { useCopies, useMakeCopy, usePutBack } from '../../api/backups.ts';
+import { queryClient } from '../../api/client.ts';
+import { keptCache } from '../../sync/kept-cache.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { momentText } from '../../ui/day-text.ts';
+
+const WHY = {
+  daily: 'made by itself',
+  'before-update': 'before an update',
+  'before-restore': 'before a copy was put back',
+  asked: 'asked for',
+} as const;
+
+const MEGABYTE = 1024 * 1024;
+const sizeWords = (bytes: number): string =>
+  bytes < MEGABYTE ? `${Math.ceil(bytes / 1024)} kB` : `${(bytes / MEGABYTE).toFixed(1)} MB`;
+
+/** Everything on the screen is of what was before: it is read anew. */
+async function startAnew(): Promise<void> {
+  queryClient.clear();
+  await keptCache.persister.removeClient();
+  window.location.assign('/');
+}
+
+function Ask({ what, onYes, onNo }: { what: string | null; onYes: () => void; onNo: () => void }) {
+  return (
+    <AlertDialog.Root open={what !== null} onOpenChange={(open) => !open && onNo()}>
+      <AlertDialog.Portal>
+        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <AlertDialog.Content className="fixed inset-x-0 top-[20vh] z-50 mx-auto w-[min(32rem,94vw)] rounded-xl border border-line bg-sheet p-5 text-ink">
+          <AlertDialog.Title className="text-xl">Put back {what}?</AlertDialog.Title>
+          <AlertDialog.Description className="my-3">
+            Everything in the academy becomes what it was then. What is here now is copied first, so
+            that it can be put back too.
+          </AlertDialog.Description>
+          <div className="flex gap-2">
+            <AlertDialog.Action asChild>
+              <Button look="main" onClick={onYes}>
+                Put it back
+              </Button>
+            </AlertDialog.Action>
+            <AlertDialog.Cancel asChild>
+              <Button>Leave it as it is</Button>
+            </AlertDialog.Cancel>
+          </div>
+        </AlertDialog.Content>
+      </AlertDialog.Portal>
+    </AlertDialog.Root>
+  );
+}
+
+/** Copies of the whole academy: made by themselves every day and before each update, saved and put back by hand. */
+export function Copies() {
+  const copies = useCopies();
+  const make = useMakeCopy();
+  const putBack = usePutBack();
+  const picker = useRef<HTMLInputElement>(null);
+  const [asked, setAsked] = useState<{ what: string; copy: string | File } | null>(null);
+  const go = (): void => {
+    if (asked === null) return;
+    putBack.mutate(asked.copy, { onSuccess: () => void startAnew() });
+  };
+  const trouble = copies.error ?? make.error ?? putBack.error;
+  return (
+    <section aria-label="Copies" className="mt-8 border-t border-line pt-4">
+      <h2 className="text-xl">Copies</h2>
+      <p className="mb-3 text-soft">
+        The whole academy in one file. One is made every day and before each update. Keep one on
+        another machine now and then: these lie beside the database.
+      </p>
+      {trouble !== null && <Notice>{trouble.message}</Notice>}
+      <div className="mb-3 flex flex-wrap gap-2">
+        <Button
+          disabled={make.isPending}
+          onClick={() => make.mutate(undefined, { onSuccess: () => toast('A copy is saved') })}
+        >
+          Save a copy
+        </Button>
+        <Button disabled={putBack.isPending} onClick={() => picker.current?.click()}>
+          Put back a file …
+        </Button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".db"
+          aria-label="Copy to put back"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file !== undefined) setAsked({ what: `“${file.name}”`, copy: file });
+            event.target.value = '';
+          }}
+        />
+      </div>
+      <ul aria-label="Copies there are" className="max-h-80 overflow-y-auto" tabIndex={0}>
+        {copies.data?.map(({ name, at, reason, sizeBytes }) => (
+          <li
+            key={name}
+            className="flex flex-wrap items-center gap-x-3 border-b border-line/60 py-1"
+          >
+            <span className="min-w-0 flex-1 basis-52">
+              <b>{momentText(at)}</b>{' '}
+              <span className="text-soft">
+                {WHY[reason]}, {sizeWords(sizeBytes)}
+              </span>
+            </span>
+            <a
+              href={`/api/backups/${name}`}
+              download
+              aria-label={`Download the copy of ${momentText(at)}`}
+              className="inline-flex min-h-11 items-center gap-2 px-2 font-semibold underline"
+            >
+              <Download aria-hidden size={16} /> Download
+            </a>
+            <Button
+              look="quiet"
+              aria-label={`Put back the copy of ${momentText(at)}`}
+              onClick={() => setAsked({ what: `the copy of ${momentText(at)}`, copy: name })}
+            >
+              <RotateCcw aria-hidden size={16} /> Put back
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Ask what={asked?.what ?? null} onYes={go} onNo={() => setAsked(null)} />
+    </section>
+  );
+}
