@@ -197,3 +197,25 @@ test('two thousand balls stay usable: only the rows in view are drawn', async ({
   await expect(page.getByRole('button', { name: 'Choose ball 31', exact: true })).toBeVisible();
   await expect(page.getByRole('figure', { name: 'Drawings' })).toContainText('Ball 31:');
 });
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`a toast is in our type and on our paper, ${theme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Save a copy' }).click();
+    const toast = page.getByText('A copy is saved');
+    await expect(toast).toBeVisible();
+    const { paper, sheet, font } = await toast.evaluate((element) => {
+      const box = getComputedStyle(element.closest('[data-sonner-toast]')!);
+      const probe = document.createElement('i');
+      probe.style.color = 'var(--sheet)';
+      document.body.append(probe);
+      const sheet = getComputedStyle(probe).color;
+      probe.remove();
+      return { paper: box.backgroundColor, sheet, font: box.fontFamily };
+    });
+    expect(paper).toBe(sheet);
+    expect(font).toContain('Atkinson');
+    await expectAccessible(page);
+  });
+}

@@ -1,4 +1,4 @@
-// What is too long for `npm test`: the same simulations at full count, 10,000 random players and a million balls.
+// What is too long for `npm test`: the same at full count: 10,000 random players, a million balls, 10,000 requests no screen sends, 200 kills.
 import { spawnSync } from 'node:child_process';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
 
@@ -9,6 +9,8 @@ const SIMULATIONS = [
   'core/src/reading',
   'core/src/inverse/eye',
   'core/src/words/any-ball',
+  'server/src/fuzz',
+  'server/src/start',
 ];
 const { status } = spawnSync(bin('jest'), SIMULATIONS, {
   cwd: ROOT,

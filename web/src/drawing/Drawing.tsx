@@ -4,6 +4,9 @@ import type { Box, Ink, Shape } from './shape.ts';
 const colour = (ink: Ink | undefined): string =>
   ink === undefined || ink === 'none' ? 'none' : `var(--${ink})`;
 
+/** How wide the paper round a word is, as a share of its size. */
+const HALO = 0.3;
+
 function ShapeMark({ shape }: { shape: Shape }) {
   if (shape.kind === 'text') {
     return (
@@ -13,6 +16,11 @@ function ShapeMark({ shape }: { shape: Shape }) {
         fontSize={shape.size}
         textAnchor={shape.anchor ?? 'start'}
         fill={colour(shape.fill ?? 'ink')}
+        // A line behind a word ends before it.
+        stroke="var(--sheet)"
+        strokeWidth={shape.size * HALO}
+        strokeLinejoin="round"
+        paintOrder="stroke"
       >
         {shape.text}
       </text>
