@@ -1,24 +1,12 @@
-import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
 import { drizzle } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { startTestApp } from '../testing/app.ts';
-
-/** The migrations up to one, in a folder of their own. */
-function until(tag: string): string {
-  const from = fileURLToPath(new URL('../../drizzle', import.meta.url));
-  const to = mkdtempSync(join(tmpdir(), 'loxos-drizzle-'));
-  cpSync(from, to, { recursive: true });
-  const file = join(to, 'meta/_journal.json');
-  const journal = JSON.parse(readFileSync(file, 'utf8')) as { entries: { tag: string }[] };
-  const last = journal.entries.findIndex((entry) => entry.tag === tag);
-  const entries = journal.entries.slice(0, last + 1);
-  writeFileSync(file, JSON.stringify({ ...journal, entries }));
-  return to;
-}
+import { MIGRATION_TAGS, migrationsUntil, oldDatabase } from '../testing/old-database.ts';
 
 interface Tagged {
   readonly kind: string;
@@ -29,7 +17,7 @@ describe('a database from before routes', () => {
   it('keeps its people, and turns the rules of what comes first into routes', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'loxos-old-'));
     const client = createClient({ url: pathToFileURL(join(folder, 'loxos.db')).href });
-    await migrate(drizzle(client), { migrationsFolder: until('0004_seen') });
+    await migrate(drizzle(client), { migrationsFolder: migrationsUntil('0004_seen') });
     const at = '2026-01-01T00:00:00.000Z';
     const work = JSON.stringify({
       school: 'relationship-first',
@@ -104,4 +92,26 @@ describe('a database from before routes', () => {
     await t.close();
     rmSync(folder, { recursive: true, force: true });
   });
+});
+
+describe('a database of any earlier version', () => {
+  it.each(MIGRATION_TAGS.slice(0, -1))(
+    'as %s left it is opened with all that was in it',
+    async (tag) => {
+      const folder = await oldDatabase(tag);
+      const t = await startTestApp(folder);
+      const { body: lesson } = await t.http().get('/api/lessons/lesson').expect(200);
+      expect(lesson).toMatchObject({ player: { name: 'Ada Reed', hand: 'left' } });
+      expect(lesson.balls).toMatchObject([{ carryM: 123, version: 1 }]);
+      expect(lesson.files).toHaveLength(1);
+      for (const path of ['players', 'lessons', 'drills', 'settings', 'lessons/lesson/history'])
+        await t.http().get(`/api/${path}`).expect(200);
+      // It can be written to, and taking the file back takes its ball.
+      await t.http().patch('/api/lessons/lesson').send({ asked: 'Lower' }).expect(200);
+      await t.http().delete('/api/files/launch_file').expect(204);
+      expect((await t.http().get('/api/lessons/lesson')).body.balls).toEqual([]);
+      await t.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  );
 });

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useHealth } from '../api/queries.ts';
 import { useLog } from '../sync/log.ts';
+import { useNearlyFull } from '../sync/room.ts';
 import { Shelf } from './Shelf.tsx';
 
 const countWords = (count: number): string =>
@@ -14,9 +15,16 @@ export function Connection() {
   const isKept = useLog((state) => state.isKept);
   const refused = entries.filter(({ refusal }) => refusal !== null).length;
   const waiting = entries.length - refused;
-  const isTrouble = waiting > 0 || health.isError;
+  const isFull = useNearlyFull();
+  const isTrouble = waiting > 0 || health.isError || isFull;
   const text =
-    waiting > 0 ? countWords(waiting) : health.isError ? 'No answer from the server' : 'All stored';
+    waiting > 0
+      ? countWords(waiting)
+      : health.isError
+        ? 'No answer from the server'
+        : isFull
+          ? 'The browser’s store is nearly full: free some room'
+          : 'All stored';
   return (
     <span className="inline-flex items-center gap-2">
       {refused > 0 && (

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { ApiError } from '../api/client.ts';
+import { ApiError, queryClient } from '../api/client.ts';
+import { keys } from '../api/keys.ts';
 import { answering } from '../testing/server.ts';
 import type { Asked } from '../testing/server.ts';
 import { closeLogDb } from './log-db.ts';
@@ -104,10 +105,13 @@ describe('the sender', () => {
     const asked = answering({ [PATCH_A]: { status: 500, message: 'bug' }, [PATCH_B]: {} });
     await push(target('a', 'oak'));
     await push(target('b', 'elm'));
+    const refetch = jest.spyOn(queryClient, 'refetchQueries');
     const sender = new Sender();
     sender.kick();
     await settled();
     expect(sent(asked)).toContainEqual([PATCH_B, 'elm']);
+    // What the server now has is asked for, before the change is let go.
+    expect(refetch).toHaveBeenCalledWith({ queryKey: keys.lesson('b') });
     expect(waiting(useLog.getState().entries)).toMatchObject([{ change: { lessonId: 'a' } }]);
     // The network is back, and the server mended: what waited goes at once.
     answering({ [PATCH_A]: {} });

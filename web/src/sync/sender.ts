@@ -26,8 +26,8 @@ export const retryAfterMs = (tries: number): number =>
   Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1));
 
 /** The screen shows what the server has and what is on its way: it is asked anew before a change is let go. */
-async function refresh({ change }: Entry): Promise<void> {
-  const rest = waiting(useLog.getState().entries).slice(1);
+async function refresh({ id, change }: Entry): Promise<void> {
+  const rest = waiting(useLog.getState().entries).filter((other) => other.id !== id);
   const isMore = rest.some((other) => laneOf(other.change) === laneOf(change));
   if (isMore) return;
   if (isOfLesson(change)) {
