@@ -47,7 +47,6 @@ export async function lessonOf(request: APIRequestContext, scene: Scene): Promis
 
 /** What must hold of every step at every size: nobody scrolls sideways. */
 async function expectFits(page: Page, step: string, { width }: Size): Promise<void> {
-  await page.waitForLoadState('networkidle');
   expect([step, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
     step,
     width,

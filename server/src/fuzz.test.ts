@@ -4,7 +4,7 @@ import { startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
 
 const SEED = 20261125;
-const RUNS = process.env['LOXOS_SOAK'] === '1' ? 10_000 : 400;
+const RUNS = process.env['LOXOS_SOAK'] === '1' ? 10_000 : 250;
 
 let t: TestApp;
 let ids: Record<string, string>;

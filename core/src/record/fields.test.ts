@@ -14,7 +14,8 @@ describe('a record field by field', () => {
     expect(recordOf('setup', setup)).toEqual(setup);
   });
 
-  it('forgets a field within another that has no value any more', () => {
+  it('forgets a field that has no value any more', () => {
+    expect(recordOf('setup', { target: null, club: 'driver' })).toEqual({ club: 'driver' });
     expect(recordOf('causes', { 'observations.chest': null, 'observations.hip': 1 })).toEqual({
       observations: { hip: 1 },
     });

@@ -11,6 +11,8 @@ const NESTED: Readonly<Record<string, readonly string[]>> = {
   setting: ['bands', 'accuracy'],
 };
 
+const hasValue = (value: unknown): boolean => value !== null && value !== undefined;
+
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -26,19 +28,19 @@ export function fieldsOf(name: string, value: Fields): Fields {
   );
 }
 
-/** The record that has these fields; a field without a value (null or undefined) within another is left out. */
+/** The record that has these fields; one without a value (null or undefined) is left out. */
 export function recordOf(name: string, fields: Fields): Record<string, unknown> {
   const made: Record<string, unknown> = {};
   for (const key of NESTED[name] ?? []) {
     const inner = Object.entries(fields).filter(([path]) => path.startsWith(`${key}.`));
     if (inner.length === 0) continue;
-    const held = inner.filter(([, value]) => value !== null && value !== undefined);
+    const held = inner.filter(([, value]) => hasValue(value));
     made[key] = Object.fromEntries(held.map(([path, v]) => [path.slice(key.length + 1), v]));
   }
-  for (const [path, value] of Object.entries(fields)) {
-    if (!(NESTED[name] ?? []).some((key) => path.startsWith(`${key}.`))) made[path] = value;
-  }
-  return made;
+  const isInner = (path: string): boolean =>
+    (NESTED[name] ?? []).some((key) => path.startsWith(`${key}.`));
+  const own = Object.entries(fields).filter(([path, value]) => hasValue(value) && !isInner(path));
+  return { ...Object.fromEntries(own), ...made };
 }
 
 /** Whether two values of a field are the same; nothing (undefined) is the same as no value (null). */

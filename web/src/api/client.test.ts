@@ -22,12 +22,12 @@ describe('an answer of the server', () => {
     await expect(refused).rejects.toThrow('The server answered 502.');
   });
 
-  it('that never came says that nothing is lost', async () => {
+  it('that never came says that this was not sent', async () => {
     const lost = answerOf(Promise.reject(new TypeError('Failed to fetch')));
     await expect(lost).rejects.toBeInstanceOf(ApiError);
     await expect(lost).rejects.toMatchObject({
       status: 0,
-      message: expect.stringContaining('kept here'),
+      message: expect.stringContaining('was not sent'),
     });
   });
 });
