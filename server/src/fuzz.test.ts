@@ -144,7 +144,7 @@ describe('requests no screen sends', () => {
       await t.http().get('/api/health').expect(200);
       await t.http().get(`/api/lessons/${ids['lesson']!}`).expect(200);
     },
-    RUNS * 100,
+    RUNS * 400,
   );
 
   const deep = (levels: number): string => `${'['.repeat(levels)}${']'.repeat(levels)}`;
