@@ -14,7 +14,12 @@ applyTheme();
 void startSync();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <PersistQueryClientProvider client={queryClient} persistOptions={keptCache}>
+    <PersistQueryClientProvider
+      client={queryClient}
+      persistOptions={keptCache}
+      // What the browser kept is shown at once, and never taken for what the server says now.
+      onSuccess={() => queryClient.invalidateQueries()}
+    >
       <RouterProvider router={router} />
     </PersistQueryClientProvider>
   </StrictMode>,
