@@ -4,6 +4,7 @@ import type { Hand } from '../line/hand.ts';
 import { asRightHanded } from '../line/hand.ts';
 import { convert } from '../units/units.ts';
 import type { Unit } from '../units/units.ts';
+import { guarded } from './formula.ts';
 import { BALL_QUANTITIES, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
 import type { Delimiter } from './table.ts';
@@ -36,9 +37,6 @@ export const PLAIN_PRINT: PrintOptions = {
   columns: BALL_QUANTITIES,
   told: [],
 };
-
-/** A text that no sheet takes for a formula; `withoutGuard` reads it back. */
-const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 function withSide(text: string, value: number, quantity: BallQuantity, o: PrintOptions): string {
   const { side } = infoOf(quantity);
@@ -74,9 +72,9 @@ export function printLaunchFile(
   if (o.unitsIn === 'row') rows.push(['', '', ...names.map(() => ''), ...o.columns.map(unitOf)]);
   for (const ball of balls) {
     const club = ball.clubText ?? findClub(ball.club)?.label ?? '';
-    const told = o.told.map(({ of }) => harmless(of(ball)));
+    const told = o.told.map(({ of }) => guarded(of(ball)));
     const figures = o.columns.map((q) => printFigure(ball[q], q, o));
-    rows.push([harmless(club), harmless(ball.hitAt ?? ''), ...told, ...figures]);
+    rows.push([guarded(club), guarded(ball.hitAt ?? ''), ...told, ...figures]);
   }
   return `${Papa.unparse(rows, { delimiter: o.delimiter, newline: '\r\n' })}\r\n`;
 }

@@ -6,6 +6,7 @@ import type { FileColumn } from './layout.ts';
 import { EMPTY_BALL, infoOf } from './quantities.ts';
 import type { MeasuredBall, Quantity } from './quantities.ts';
 import { isMissing, parseCell, signFactor } from './value.ts';
+import { withoutGuard } from './formula.ts';
 import type { CellRules, SignRule } from './value.ts';
 
 /** A cell that could not be read: which column, what it said, and why not. */
@@ -45,9 +46,6 @@ interface CellReader {
 /** Figures that differ by more than this between a column and its parts are refused, degrees. */
 const FACE_TO_PATH_SLACK_DEG = 0.35;
 const MAX_CLUB_TEXT = 60;
-
-/** A text as it was before it was guarded against being taken for a formula. */
-const withoutGuard = (text: string): string => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
 
 function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   if (!isQuantity(column.meaning)) return [];

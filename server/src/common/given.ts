@@ -15,12 +15,12 @@ export function isInstant(value: unknown): boolean {
 }
 
 /** A moment with its time and zone: `2026` is none. */
-export const IsInstant = (message = 'give the day, the time and the zone'): PropertyDecorator =>
+export const IsInstant = (): PropertyDecorator =>
   ValidateBy({
     name: 'isInstant',
     validator: {
       validate: isInstant,
-      defaultMessage: (args) => `${args?.property ?? ''}: ${message}`,
+      defaultMessage: (args) => `${args?.property ?? ''}: give the day, the time and the zone`,
     },
   });
 

@@ -117,14 +117,13 @@ export class IntakeService {
   /** Takes a file back out of its lesson with its balls, or brings both in again. */
   async mark(id: string, deleted: boolean, change: Change): Promise<void> {
     await this.store.write(async (tx) => {
-      const file = await this.require(tx, id);
-      const { lessonId, name, deletedAt } = file;
+      const { lessonId, name, deletedAt } = await this.require(tx, id);
       const of = { thing: 'file', id, version: 1, lessonId } as const;
       const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
       const current = { deleted: deletedAt !== null };
       if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
       if (deleted) await this.takeOut(tx, id);
-      else await this.putIn(tx, file);
+      else await this.putIn(tx, id);
     });
   }
 
@@ -138,7 +137,7 @@ export class IntakeService {
     await this.balls.takeFile(tx, id, at);
   }
 
-  private async putIn(tx: Handle, { id }: FileHead): Promise<void> {
+  private async putIn(tx: Handle, id: string): Promise<void> {
     await this.files.mark(tx, id, null);
     await this.balls.bringFile(tx, id);
   }

@@ -31,7 +31,6 @@ export class PagesController {
   }
 
   @Get('p/:token')
-  @Header('Cache-Control', 'no-store')
   @Header('Referrer-Policy', 'no-referrer')
   @ApiOkResponse({ type: PlayerPage })
   open(@Param('token') token: string): Promise<PlayerPage> {

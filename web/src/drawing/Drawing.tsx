@@ -1,11 +1,9 @@
 import type { ReactNode, Ref } from 'react';
+import { HALO_SHARE } from './shape.ts';
 import type { Box, Ink, Shape } from './shape.ts';
 
 const colour = (ink: Ink | undefined): string =>
   ink === undefined || ink === 'none' ? 'none' : `var(--${ink})`;
-
-/** How wide the paper round a word is, as a share of its size. */
-const HALO = 0.3;
 
 function ShapeMark({ shape }: { shape: Shape }) {
   if (shape.kind === 'text') {
@@ -16,9 +14,8 @@ function ShapeMark({ shape }: { shape: Shape }) {
         fontSize={shape.size}
         textAnchor={shape.anchor ?? 'start'}
         fill={colour(shape.fill ?? 'ink')}
-        // A line behind a word ends before it.
         stroke="var(--sheet)"
-        strokeWidth={shape.size * HALO}
+        strokeWidth={shape.size * HALO_SHARE}
         strokeLinejoin="round"
         paintOrder="stroke"
       >

@@ -33,6 +33,9 @@ export type Shape =
       readonly fill?: Ink;
     };
 
+/** How wide the paper round a word is, as a share of its size: a line behind a word ends before it. */
+export const HALO_SHARE = 0.3;
+
 /** x, y, width and height of what a drawing shows. */
 export type Box = readonly [number, number, number, number];
 

@@ -1,3 +1,4 @@
+import { HALO_SHARE } from './shape.ts';
 import type { Box, Ink, Shape } from './shape.ts';
 
 /** The light palette, for files and paper. */
@@ -19,7 +20,7 @@ const colour = (ink: Ink | undefined): string => PRINT_INKS[ink ?? 'none'];
 
 function shapeText(shape: Shape): string {
   if (shape.kind === 'text') {
-    return `<text x="${shape.x}" y="${shape.y}" font-size="${shape.size}" font-family="sans-serif" text-anchor="${shape.anchor ?? 'start'}" fill="${colour(shape.fill ?? 'ink')}" stroke="#ffffff" stroke-width="${shape.size * 0.3}" stroke-linejoin="round" paint-order="stroke">${escape(shape.text)}</text>`;
+    return `<text x="${shape.x}" y="${shape.y}" font-size="${shape.size}" font-family="sans-serif" text-anchor="${shape.anchor ?? 'start'}" fill="${colour(shape.fill ?? 'ink')}" stroke="#ffffff" stroke-width="${shape.size * HALO_SHARE}" stroke-linejoin="round" paint-order="stroke">${escape(shape.text)}</text>`;
   }
   const paint = `fill="${colour(shape.fill)}" stroke="${colour(shape.stroke)}" stroke-width="${shape.width ?? 1}" opacity="${shape.opacity ?? 1}"`;
   if (shape.kind === 'circle')

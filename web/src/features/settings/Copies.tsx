@@ -1,11 +1,11 @@
 import { Download, RotateCcw } from 'lucide-react';
-import { AlertDialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { useCopies, useMakeCopy, usePutBack } from '../../api/backups.ts';
 import { queryClient } from '../../api/client.ts';
 import { keptCache } from '../../sync/kept-cache.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Confirm } from '../../ui/Confirm.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { momentText } from '../../ui/day-text.ts';
 
@@ -25,33 +25,6 @@ async function startAnew(): Promise<void> {
   queryClient.clear();
   await keptCache.persister.removeClient();
   window.location.assign('/');
-}
-
-function Ask({ what, onYes, onNo }: { what: string | null; onYes: () => void; onNo: () => void }) {
-  return (
-    <AlertDialog.Root open={what !== null} onOpenChange={(open) => !open && onNo()}>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <AlertDialog.Content className="fixed inset-x-0 top-[20vh] z-50 mx-auto w-[min(32rem,94vw)] rounded-xl border border-line bg-sheet p-5 text-ink">
-          <AlertDialog.Title className="text-xl">Put back {what}?</AlertDialog.Title>
-          <AlertDialog.Description className="my-3">
-            Everything in the academy becomes what it was then. What is here now is copied first, so
-            that it can be put back too.
-          </AlertDialog.Description>
-          <div className="flex gap-2">
-            <AlertDialog.Action asChild>
-              <Button look="main" onClick={onYes}>
-                Put it back
-              </Button>
-            </AlertDialog.Action>
-            <AlertDialog.Cancel asChild>
-              <Button>Leave it as it is</Button>
-            </AlertDialog.Cancel>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
-  );
 }
 
 /** Copies of the whole academy: made by themselves every day and before each update, saved and put back by hand. */
@@ -128,7 +101,16 @@ export function Copies() {
           </li>
         ))}
       </ul>
-      <Ask what={asked?.what ?? null} onYes={go} onNo={() => setAsked(null)} />
+      <Confirm
+        open={asked !== null}
+        title={`Put back ${asked?.what ?? ''}?`}
+        what="Everything in the academy becomes what it was then. What is here now is copied first, so that it can be put back too."
+        yes="Put it back"
+        no="Leave it as it is"
+        usual="yes"
+        onYes={go}
+        onClose={() => setAsked(null)}
+      />
     </section>
   );
 }

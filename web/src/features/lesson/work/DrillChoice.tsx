@@ -1,8 +1,8 @@
 import { drillReason, drillWarning, suitsWords } from '@loxos/core';
 import type { ChosenDrill, Hand, Move } from '@loxos/core';
-import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button.tsx';
+import { Confirm } from '../../../ui/Confirm.tsx';
 
 interface DrillChoiceProps {
   readonly hand: Hand;
@@ -81,29 +81,16 @@ export function DrillChoice({ hand, move, offered, all, given, onGive }: DrillCh
         <summary className="min-h-9 cursor-pointer font-semibold">Every other drill</summary>
         <ul>{rest.map(line)}</ul>
       </details>
-      <AlertDialog.Root open={asking !== null} onOpenChange={(open) => !open && setAsking(null)}>
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-          <AlertDialog.Content className="fixed inset-x-0 top-[20vh] z-50 mx-auto w-[min(32rem,94vw)] rounded-xl border border-line bg-sheet p-5 text-ink">
-            <AlertDialog.Title className="text-xl">
-              {asking?.drill.name} would make it worse
-            </AlertDialog.Title>
-            <AlertDialog.Description className="my-3">
-              {asking?.warnings.map(drillWarning).join(' ')}
-            </AlertDialog.Description>
-            <div className="flex gap-2">
-              <AlertDialog.Cancel asChild>
-                <Button look="main">Do not give it</Button>
-              </AlertDialog.Cancel>
-              <AlertDialog.Action asChild>
-                <Button onClick={() => asking !== null && onGive(asking.drill.id)}>
-                  Give it all the same
-                </Button>
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      <Confirm
+        open={asking !== null}
+        title={`${asking?.drill.name ?? ''} would make it worse`}
+        what={asking?.warnings.map(drillWarning).join(' ') ?? ''}
+        yes="Give it all the same"
+        no="Do not give it"
+        usual="no"
+        onYes={() => asking !== null && onGive(asking.drill.id)}
+        onClose={() => setAsking(null)}
+      />
     </section>
   );
 }
