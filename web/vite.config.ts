@@ -35,7 +35,8 @@ function precompress(): Plugin {
 const INSTALLED: Partial<VitePWAOptions> = {
   // A new version waits until the old one's tabs are closed: a page never mixes the two.
   registerType: 'prompt',
-  injectRegister: 'script-defer',
+  // The coach's app asks for it; a player who opens a page on a phone does not fetch all of this.
+  injectRegister: false,
   manifest: {
     name: 'Loxos',
     short_name: 'Loxos',

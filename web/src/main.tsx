@@ -12,6 +12,9 @@ import './styles.css';
 
 applyTheme();
 void startSync();
+// Kept by the browser for the coach, who works where there is no network; not for a player's one page.
+if (!window.location.pathname.startsWith('/p/') && 'serviceWorker' in navigator)
+  void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <PersistQueryClientProvider

@@ -8,7 +8,7 @@ describe('what is more than is taken at once', () => {
   it('says how many lines are, and what to do', () => {
     const rows = '7i,1,2\n'.repeat(lines - 1);
     expect(tooMuch(HEADER + rows)).toBeNull();
-    expect(tooMuch(`${HEADER}${rows}7i,1,2`)).toMatch(/more than 20000 lines.*split the file/);
+    expect(tooMuch(`${HEADER}${rows}7i,1,2`)).toMatch(/more than 60000 lines.*split the file/);
   });
 
   it('says which line is too wide', () => {

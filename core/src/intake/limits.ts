@@ -2,7 +2,7 @@ import { DELIMITERS, withoutBom } from './table.ts';
 
 /** What is taken of one launch file: far more than a day's balls of a busy studio. */
 export const INTAKE_LIMITS = {
-  lines: 20_000,
+  lines: 60_000,
   columns: 200,
   /** Letters of one column name; what is longer is no name. */
   headerLetters: 200,
@@ -21,7 +21,7 @@ const lineEnd = (text: string): string => (text.includes('\n') ? '\n' : '\r');
 
 /**
  * Why a file is more than is taken at once, in a sentence that says what to do; null where it is not.
- * Looks at each letter once, and stops as soon as it knows.
+ * Goes over the text a fixed number of times, and stops as soon as it knows.
  */
 export function tooMuch(text: string): string | null {
   const { lines, columns } = INTAKE_LIMITS;

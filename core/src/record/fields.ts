@@ -40,7 +40,8 @@ export function recordOf(name: string, fields: Fields): Record<string, unknown> 
   const isInner = (path: string): boolean =>
     (NESTED[name] ?? []).some((key) => path.startsWith(`${key}.`));
   const own = Object.entries(fields).filter(([path, value]) => hasValue(value) && !isInner(path));
-  return { ...Object.fromEntries(own), ...made };
+  // What is said of the whole comes before what is said of its fields: a check then sees it.
+  return { ...made, ...Object.fromEntries(own) };
 }
 
 /** Whether two values of a field are the same; nothing (undefined) is the same as no value (null). */

@@ -140,7 +140,13 @@ export class BallsRepository {
       .select({ id: ballFile.ballId })
       .from(ballFile)
       .innerJoin(launchFile, eq(launchFile.id, ballFile.launchFileId))
-      .where(and(ne(ballFile.launchFileId, launchFileId), isNull(launchFile.deletedAt)));
+      .where(
+        and(
+          eq(ballFile.academyId, this.academies.id),
+          ne(ballFile.launchFileId, launchFileId),
+          isNull(launchFile.deletedAt),
+        ),
+      );
     await db
       .update(ball)
       .set({ deletedAt, deletedBy: 'file' })
@@ -196,7 +202,9 @@ export class BallsRepository {
     const held = db
       .select({ id: ballFile.ballId })
       .from(ballFile)
-      .where(eq(ballFile.launchFileId, launchFileId));
+      .where(
+        and(eq(ballFile.academyId, this.academies.id), eq(ballFile.launchFileId, launchFileId)),
+      );
     return and(eq(ball.academyId, this.academies.id), inArray(ball.id, held));
   }
 

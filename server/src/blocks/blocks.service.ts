@@ -23,14 +23,15 @@ export class BlocksService {
   ) {}
 
   /** Begins a block; sent twice with one id it is one, and one taken away is brought back. */
-  async start(lessonId: string, dto: StartBlock, change: Change): Promise<Block> {
-    const known = await this.store.read((db) => this.blocks.find(db, dto.id));
-    if (known !== null) {
-      if (known.deletedAt === null) return toBlock(known);
-      return this.edit(dto.id, { deleted: false }, 'brought back', change);
-    }
+  start(lessonId: string, dto: StartBlock, change: Change): Promise<Block> {
     return this.store.write(async (tx) => {
       await this.lessons.require(tx, lessonId);
+      const known = await this.blocks.find(tx, dto.id);
+      if (known !== null) {
+        if (known.lessonId !== lessonId)
+          throw invalid([{ field: 'id', reason: 'this id is another block’s' }]);
+        return this.editIn(tx, dto.id, { deleted: false }, 'brought back', change);
+      }
       const row = {
         id: dto.id,
         lessonId,
@@ -61,16 +62,24 @@ export class BlocksService {
 
   /** Changes fields of a block, and writes down what they were. */
   edit(id: string, wanted: Fields, what: string, change: Change): Promise<Block> {
-    return this.store.write(async (tx) => {
-      const row = await this.require(tx, id);
-      const { version, lessonId, kind } = row;
-      const current = { ...toBlock(row), deleted: row.deletedAt !== null };
-      const of = { thing: 'block', id, version, lessonId } as const;
-      const edit = await this.history.edit(tx, of, current, wanted, `${kind} ${what}`, change);
-      if (edit === null) return toBlock(row);
-      await this.blocks.update(tx, id, { ...columnsOf(edit.fields), version: edit.version });
-      return toBlock(await this.require(tx, id));
-    });
+    return this.store.write((tx) => this.editIn(tx, id, wanted, what, change));
+  }
+
+  private async editIn(
+    tx: Handle,
+    id: string,
+    wanted: Fields,
+    what: string,
+    change: Change,
+  ): Promise<Block> {
+    const row = await this.require(tx, id);
+    const { version, lessonId, kind } = row;
+    const current = { ...toBlock(row), deleted: row.deletedAt !== null };
+    const of = { thing: 'block', id, version, lessonId } as const;
+    const edit = await this.history.edit(tx, of, current, wanted, `${kind} ${what}`, change);
+    if (edit === null) return toBlock(row);
+    await this.blocks.update(tx, id, { ...columnsOf(edit.fields), version: edit.version });
+    return toBlock(await this.require(tx, id));
   }
 
   move(lessonId: string, { ballIds, blockId }: MoveBalls, change: Change): Promise<void> {

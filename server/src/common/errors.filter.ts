@@ -14,8 +14,8 @@ const KINDS: Readonly<Record<number, Problem['kind']>> = {
   503: 'unavailable',
 };
 
-/** Ids are chosen by the caller, and may be another's. */
-const CONSTRAINT = /SQLITE_CONSTRAINT/;
+/** Ids are chosen by the caller, and may be another's; any other constraint that fails is ours to have kept. */
+const CONSTRAINT = /(?:UNIQUE|FOREIGN KEY) constraint failed/;
 
 const STORE_DOWN = /SQLITE_(BUSY|FULL|IOERR|CANTOPEN|READONLY)|database is locked|disk is full/;
 

@@ -103,6 +103,19 @@ describe('two devices', () => {
   });
 });
 
+describe('what is said of the whole and of its parts', () => {
+  it('a change by a field within another is the same as one by its path', async () => {
+    const lesson = await t.lesson();
+    const path = `/api/lessons/${lesson}/parts/causes`;
+    const see = (changes: object) => write('patch', path, { changes });
+    await see({ 'observations.chest': 1 }).expect(200);
+    await see({ observations: { 'ball-position': -1 } }).expect(200);
+    const { parts } = await get(`/api/lessons/${lesson}`);
+    expect(parts[0].value).toEqual({ observations: { chest: 1, 'ball-position': -1 } });
+    await see({ observations: 'all' }).expect(400);
+  });
+});
+
 describe('a write sent twice', () => {
   it('is taken once, even where another has come between', async () => {
     const lesson = await t.lesson();

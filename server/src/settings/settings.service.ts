@@ -26,10 +26,11 @@ export class SettingsService {
   }
 
   /** Changes some of the settings; what they come to is checked as a whole. */
-  edit(changes: Fields, what: string, change: Change): Promise<StoredSettings> {
+  edit(asked: Fields, what: string, change: Change): Promise<StoredSettings> {
     return this.store.write(async (tx) => {
       const { version, ...now } = await this.read(tx);
       const current = fieldsOf('setting', now);
+      const changes = fieldsOf('setting', asked);
       const value = await checked(Settings, recordOf('setting', { ...current, ...changes }));
       const of = { thing: 'setting', id: this.academies.id, version } as const;
       const edit = await this.history.edit(tx, of, current, changes, what, change);

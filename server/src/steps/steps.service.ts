@@ -33,7 +33,7 @@ export class StepsService {
   edit(
     lessonId: string,
     name: string,
-    changes: Fields,
+    asked: Fields,
     what: string,
     change: Change,
   ): Promise<LessonPart> {
@@ -44,6 +44,7 @@ export class StepsService {
       const row = await this.steps.part(tx, lessonId, part);
       const value = row === null ? {} : toPart(row).value;
       const current = fieldsOf(part, value);
+      const changes = fieldsOf(part, asked);
       const whole = await this.check(part, recordOf(part, { ...current, ...changes }));
       const of = {
         thing: 'part',
@@ -60,8 +61,8 @@ export class StepsService {
         change,
       );
       if (edit === null) {
-        const none = { value: '{}', version: 0, updatedAt: '', updatedBy: '' };
-        return toPart(row ?? { ...none, id: '', academyId: '', lessonId, part });
+        const nothing = { part, value, version: 0, updatedAt: '', updatedBy: '' };
+        return row === null ? nothing : toPart(row);
       }
       const by = { updatedAt: nowText(), updatedBy: change.who };
       const { version } = edit;

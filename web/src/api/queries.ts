@@ -261,12 +261,20 @@ export function usePageRepetition(token: string) {
   });
 }
 
-/** Everything changed in a lesson: what, who, when, from what to what; the newest first. */
-export const useHistory = (lessonId: string) =>
+/** Whose history is asked for. */
+export type HistoryOf = { readonly lessonId: string } | { readonly playerId: string };
+
+/** Everything changed in a lesson, or of a player: what, who, when, from what to what; the newest first. */
+export const useHistory = (of: HistoryOf) =>
   useQuery({
-    queryKey: [...keys.lesson(lessonId), 'history'],
+    queryKey:
+      'lessonId' in of
+        ? [...keys.lesson(of.lessonId), 'history']
+        : [...keys.players, of.playerId, 'history'],
     queryFn: () =>
-      answerOf(api.GET('/api/lessons/{id}/history', { params: { path: { id: lessonId } } })),
+      'lessonId' in of
+        ? answerOf(api.GET('/api/lessons/{id}/history', { params: { path: { id: of.lessonId } } }))
+        : answerOf(api.GET('/api/players/{id}/history', { params: { path: { id: of.playerId } } })),
   });
 
 /** Takes a change back from history; whatever shows it is asked anew. */

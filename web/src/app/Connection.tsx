@@ -7,6 +7,12 @@ import { Shelf } from './Shelf.tsx';
 const countWords = (count: number): string =>
   `${count} ${count === 1 ? 'change' : 'changes'} not yet stored`;
 
+function stateWords(waiting: number, isLost: boolean, isFull: boolean): string {
+  if (waiting > 0) return countWords(waiting);
+  if (isLost) return 'No answer from the server';
+  return isFull ? 'The browser’s store is nearly full: free some room' : 'All stored';
+}
+
 /** Whether the server answers, what is not yet stored, and what was not taken. */
 export function Connection() {
   const health = useHealth();
@@ -17,14 +23,7 @@ export function Connection() {
   const waiting = entries.length - refused;
   const isFull = useNearlyFull();
   const isTrouble = waiting > 0 || health.isError || isFull;
-  const text =
-    waiting > 0
-      ? countWords(waiting)
-      : health.isError
-        ? 'No answer from the server'
-        : isFull
-          ? 'The browser’s store is nearly full: free some room'
-          : 'All stored';
+  const text = stateWords(waiting, health.isError, isFull);
   return (
     <span className="inline-flex items-center gap-2">
       {refused > 0 && (

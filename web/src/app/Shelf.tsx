@@ -1,8 +1,9 @@
+import { DEFAULT_DISPLAY_UNITS } from '@loxos/core';
 import { Link } from 'react-router';
 import { drop, sendAgain, useLog } from '../sync/log.ts';
 import type { Entry } from '../sync/log-db.ts';
 import { isOfLesson, isOfPlayer } from '../sync/pending.ts';
-import { changeWords, fieldWords, valueWords } from '../sync/words.ts';
+import { amountWords, changeWords, fieldWords } from '../sync/words.ts';
 import { Button } from '../ui/Button.tsx';
 import { Modal } from '../ui/Modal.tsx';
 import { momentText } from '../ui/day-text.ts';
@@ -25,8 +26,8 @@ function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<stri
       {names.map((name) => (
         <div key={name} className="contents">
           <dt>{fieldWords(name)}</dt>
-          <dd>{valueWords(wanted[name])}</dd>
-          <dd>{valueWords(current[name])}</dd>
+          <dd>{amountWords(name, wanted[name], DEFAULT_DISPLAY_UNITS)}</dd>
+          <dd>{amountWords(name, current[name], DEFAULT_DISPLAY_UNITS)}</dd>
         </div>
       ))}
     </dl>
@@ -50,7 +51,7 @@ function Refused({ entry }: { entry: Entry }) {
         </Link>
       </p>
       <p className="text-soft">{momentText(at)}</p>
-      <p>▲ {refusal?.reason}</p>
+      <p>▲ {current === null ? refusal?.reason : 'Somebody else changed the same meanwhile.'}</p>
       {current !== null && <Clash entry={entry} current={current} />}
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void sendAgain(id)}>

@@ -67,8 +67,8 @@ export const deleteEntry = async (id: string): Promise<void> => {
 /** The one value of a name, made where there is none yet. */
 export async function single<T>(name: string, make: () => T): Promise<T> {
   const tx = (await logDb()).transaction('single', 'readwrite');
-  const known = (await tx.store.get(name)) as T | undefined;
-  if (known === undefined) await tx.store.put(make(), name);
+  const value = ((await tx.store.get(name)) as T | undefined) ?? make();
+  await tx.store.put(value, name);
   await tx.done;
-  return known ?? make();
+  return value;
 }

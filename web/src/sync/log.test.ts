@@ -53,6 +53,12 @@ describe('the log of changes', () => {
     expect(useLog.getState().entries.map(({ seen }) => seen)).toEqual([7, null]);
   });
 
+  it('has seen that a part was not there, so that another may not be written over', async () => {
+    queryClient.setQueryData(keys.lesson('l'), { parts: [] });
+    await push(part('oak'));
+    expect(useLog.getState().entries[0]!.seen).toBe(0);
+  });
+
   it('keeps a refused change on the shelf, through a reload, and sends it again knowing better', async () => {
     await push(part('oak'));
     const { id } = useLog.getState().entries[0]!;

@@ -18,7 +18,9 @@ function ofLesson(change: OfLesson): number | null {
     case 'unblock':
       return versionOf(lesson?.blocks, change.blockId);
     case 'part':
-      return lesson?.parts.find(({ part }) => part === change.part)?.version ?? null;
+      // A part that is not there yet was seen to be none: somebody else may make it meanwhile.
+      if (lesson === undefined) return null;
+      return lesson.parts.find(({ part }) => part === change.part)?.version ?? 0;
     case 'lesson':
     case 'close':
       return lesson?.version ?? null;
@@ -34,7 +36,6 @@ export function seenVersion(change: Pending): number | null {
     return queryClient.getQueryData<Settings>(keys.settings)?.version ?? null;
   if (change.op === 'meet' || change.op === 'take-back') return null;
   const own = queryClient.getQueryData<Player>([...keys.players, change.playerId]);
-  return (
-    own?.version ?? versionOf(queryClient.getQueryData<Player[]>(keys.players), change.playerId)
-  );
+  const listed = queryClient.getQueryData<Player[]>(keys.players);
+  return own?.version ?? versionOf(listed, change.playerId);
 }

@@ -144,6 +144,27 @@ describe('the sender', () => {
     expect(useLog.getState().entries).toEqual([]);
   });
 
+  it('does not take a server that is away for one that fails', async () => {
+    let isAway = true;
+    answering({
+      [PATCH_A]: () => {
+        if (isAway) throw new TypeError('no network');
+        return { status: 500, message: 'bug' };
+      },
+    });
+    await push(target('a', 'oak'));
+    const sender = new Sender();
+    sender.kick();
+    for (let i = 0; i < 8; i++) {
+      await settled();
+      sender.hurry();
+    }
+    isAway = false;
+    sender.hurry();
+    await settled();
+    expect(waiting(useLog.getState().entries)).toHaveLength(1);
+  });
+
   it('with no answer nothing is lost, and nothing is refused', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('no network'));
     await push(target('a', 'oak'));

@@ -1,8 +1,8 @@
-import { ApiError, queryClient } from '../api/client.ts';
-import { keys } from '../api/keys.ts';
+import { ApiError } from '../api/client.ts';
+import { askAnew } from './ask-anew.ts';
 import { drop, shelve, useLog, waiting } from './log.ts';
 import type { Entry } from './log-db.ts';
-import { isOfLesson, isOfPlayer, laneOf, needsOf } from './pending.ts';
+import { laneOf, needsOf } from './pending.ts';
 import { send } from './send.ts';
 
 const FIRST_RETRY_MS = 1000;
@@ -15,9 +15,9 @@ const LATER = new Set([401, 408, 425, 429]);
 /** What becomes of a change that was not taken. */
 export type Fate = 'again' | 'shelf';
 
-export function fateOf(error: unknown, tries: number): Fate {
+export function fateOf(error: unknown, failures: number): Fate {
   if (!(error instanceof ApiError) || error.status === 0 || LATER.has(error.status)) return 'again';
-  if (error.status === 500) return tries >= FAILURES ? 'shelf' : 'again';
+  if (error.status === 500) return failures >= FAILURES ? 'shelf' : 'again';
   return error.status > 500 ? 'again' : 'shelf';
 }
 
@@ -28,17 +28,7 @@ export const retryAfterMs = (tries: number): number =>
 /** The screen shows what the server has and what is on its way: it is asked anew before a change is let go. */
 async function refresh({ id, change }: Entry): Promise<void> {
   const rest = waiting(useLog.getState().entries).filter((other) => other.id !== id);
-  const isMore = rest.some((other) => laneOf(other.change) === laneOf(change));
-  if (isMore) return;
-  if (isOfLesson(change)) {
-    await queryClient.refetchQueries({ queryKey: keys.lesson(change.lessonId) });
-    if (change.op === 'open' || change.op === 'reopen')
-      await queryClient.refetchQueries({ queryKey: keys.lessons });
-    else void queryClient.invalidateQueries({ queryKey: keys.lessons });
-  } else if (isOfPlayer(change)) {
-    await queryClient.refetchQueries({ queryKey: keys.players });
-    void queryClient.invalidateQueries();
-  } else await queryClient.refetchQueries({ queryKey: keys.settings });
+  if (!rest.some((other) => laneOf(other.change) === laneOf(change))) await askAnew(change);
 }
 
 const refusalOf = (error: unknown) => ({
@@ -46,10 +36,18 @@ const refusalOf = (error: unknown) => ({
   current: error instanceof ApiError ? error.current : null,
 });
 
+function countUp(counts: Map<string, number>, id: string): number {
+  const count = (counts.get(id) ?? 0) + 1;
+  counts.set(id, count);
+  return count;
+}
+
 /** Sends what is on its way: each lane in the order made, no lane waiting for another. */
 export class Sender {
   private readonly busy = new Set<string>();
+  /** How often each change was tried in vain, and how often the server failed on it: no answer is no failure of its own. */
   private readonly tries = new Map<string, number>();
+  private readonly failures = new Map<string, number>();
 
   /** Starts every lane that has something to send. */
   readonly kick = (): void => {
@@ -60,11 +58,12 @@ export class Sender {
 
   /** Tries at once what is waiting for its next try: the network is back. */
   readonly hurry = (): void => {
-    for (const wake of this.wakes.splice(0)) wake();
+    for (const wake of [...this.wakes]) wake();
     this.kick();
   };
 
-  private readonly wakes: (() => void)[] = [];
+  /** Ends the wait of each lane that waits for its next try. */
+  private readonly wakes = new Set<() => void>();
 
   private next(lane: string): Entry | null {
     const entries = waiting(useLog.getState().entries);
@@ -89,29 +88,37 @@ export class Sender {
     try {
       await send(entry);
     } catch (error) {
-      const tries = (this.tries.get(entry.id) ?? 0) + 1;
-      this.tries.set(entry.id, tries);
-      if (fateOf(error, tries) === 'again') {
+      const tries = countUp(this.tries, entry.id);
+      const isFailure = error instanceof ApiError && error.status === 500;
+      const failures = isFailure ? countUp(this.failures, entry.id) : 0;
+      if (fateOf(error, failures) === 'again') {
         await this.pause(retryAfterMs(tries));
         return;
       }
-      this.tries.delete(entry.id);
+      this.forget(entry.id);
       await shelve(entry.id, refusalOf(error));
       await refresh(entry).catch(() => undefined);
       return;
     }
-    this.tries.delete(entry.id);
+    this.forget(entry.id);
     await refresh(entry).catch(() => undefined);
     await drop(entry.id);
   }
 
+  private forget(id: string): void {
+    this.tries.delete(id);
+    this.failures.delete(id);
+  }
+
   private pause(ms: number): Promise<void> {
     return new Promise((resolve) => {
-      const timer = setTimeout(resolve, ms);
-      this.wakes.push(() => {
+      const wake = (): void => {
         clearTimeout(timer);
+        this.wakes.delete(wake);
         resolve();
-      });
+      };
+      const timer = setTimeout(wake, ms);
+      this.wakes.add(wake);
     });
   }
 }

@@ -1,20 +1,17 @@
-import { queryClient } from '../api/client.ts';
+import { askAnew } from './ask-anew.ts';
 import { readDevice } from './device.ts';
+import { readEntries } from './log-db.ts';
 import { inOneTab } from './lock.ts';
 import { followTabs, readLog, useLog } from './log.ts';
-import { isOfLesson } from './pending.ts';
+import { laneOf } from './pending.ts';
 import { Sender } from './sender.ts';
-import { keys } from '../api/keys.ts';
 
 /** Another tab changed the log: what it had sent is asked for before it is let go here. */
 async function follow(): Promise<void> {
-  const before = useLog.getState().entries;
-  const lessons = new Set(
-    before.flatMap(({ change }) => (isOfLesson(change) ? [change.lessonId] : [])),
-  );
-  await Promise.allSettled(
-    [...lessons].map((id) => queryClient.refetchQueries({ queryKey: keys.lesson(id) })),
-  );
+  const kept = new Set((await readEntries().catch(() => [])).map(({ id }) => id));
+  const gone = useLog.getState().entries.filter(({ id }) => !kept.has(id));
+  const lanes = new Map(gone.map(({ change }) => [laneOf(change), change]));
+  await Promise.allSettled([...lanes.values()].map(askAnew));
   await readLog();
 }
 

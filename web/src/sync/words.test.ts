@@ -1,4 +1,6 @@
-import { changeWords, fieldWords, fromToWords } from './words.ts';
+import { amountWords, changeWords, fieldWords, fromToWords } from './words.ts';
+
+const YARDS = { length: 'yd', speed: 'mph', angle: 'letters' } as const;
 
 describe('a change in words', () => {
   it.each([
@@ -7,16 +9,40 @@ describe('a change in words', () => {
     ['bodyNotes', 'body notes'],
     ['carryM', 'carry'],
     ['target', 'target'],
-    ['stations.rails', 'rails'],
+    ['stations.rails', 'station of Rails'],
   ])('the field %s is called %s', (path, words) => {
     expect(fieldWords(path)).toBe(words);
   });
 
-  it('says from what to what', () => {
-    expect(fromToWords({ target: '', feetDeg: -2.004 }, { target: 'oak', feetDeg: null })).toBe(
-      'target from nothing to “oak”, feet line from −2 to nothing',
-    );
-    expect(fromToWords({ deleted: true }, { deleted: false })).toBe('');
+  it('says from what to what, with units and sides as the player has them', () => {
+    expect(
+      fromToWords({ target: '', feetDeg: -2.004 }, { target: 'oak', feetDeg: null }, YARDS),
+    ).toBe('target from nothing to “oak”, feet line from 2° L to nothing');
+    // 100 m are 109.4 yd, 10 m to the left 10.9 yd; 40 m/s are 89.5 mph: by hand.
+    expect(amountWords('carryM', 100, YARDS)).toBe('109.4 yd');
+    expect(amountWords('offlineM', -10, YARDS)).toBe('10.9 yd left');
+    expect(amountWords('clubSpeedMps', 40, YARDS)).toBe('89.5 mph');
+    expect(amountWords('faceAngleDeg', -2, YARDS)).toBe('2.0° L');
+    expect(amountWords('launchAngleDeg', 12.34, YARDS)).toBe('12.3°');
+    expect(amountWords('ballCm', -9, YARDS)).toBe('−9 cm');
+    expect(amountWords('bands.bendNoneShare', 0.03, YARDS)).toBe('3 %');
+    expect(fromToWords({ deleted: true }, { deleted: false }, YARDS)).toBe('');
+  });
+
+  it.each([
+    ['keep', 'out', 'left out'],
+    ['club', '7-iron', '7 iron'],
+    ['drillIds', ['rails', 'own-1'], 'Rails and a drill of your own'],
+    ['drillIds', [], 'none'],
+    ['observations.ball-position', 1, 'too far forward'],
+    ['wanted', { all: { shape: 'fade' } }, 'a fade'],
+    ['points', ['x'], 'something else'],
+  ])('the value of %s, %j, is %s', (path, value, words) => {
+    expect(amountWords(path, value, YARDS)).toBe(words);
+  });
+
+  it('says only that it changed where the words would be the same', () => {
+    expect(fromToWords({ points: ['a'] }, { points: ['b'] }, YARDS)).toBe('points changed');
   });
 
   it('says what it does to what', () => {

@@ -1,4 +1,18 @@
-import { BALL_QUANTITIES, infoOf } from '@loxos/core';
+import {
+  BALL_QUANTITIES,
+  CAUSE_LINKS,
+  findClub,
+  findDrill,
+  formatLength,
+  formatSideAngle,
+  formatSideLength,
+  formatSpeed,
+  infoOf,
+  valueWords,
+  wantedWords,
+} from '@loxos/core';
+import type { BallQuantity, DisplayUnits, LinkValue, Wanted, WantedByClub } from '@loxos/core';
+import { momentText } from '../ui/day-text.ts';
 import type { Pending } from './pending.ts';
 
 const PARTS = {
@@ -15,7 +29,7 @@ const NAMES: Readonly<Record<string, string>> = {
   lengthUnit: 'distances',
   speedUnit: 'speeds',
   angleStyle: 'angles',
-  keep: 'left out or kept in',
+  keep: 'counted',
   blockId: 'block',
   drillIds: 'drills given',
   drillId: 'drill',
@@ -26,6 +40,8 @@ const NAMES: Readonly<Record<string, string>> = {
   hipDeg: 'hip line',
   shoulderDeg: 'shoulder line',
   ballCm: 'ball position',
+  wanted: 'wanted flight',
+  camera: 'camera',
 };
 
 /** A field as a coach would name it: `observations.chest` is the chest, `bodyNotes` the body notes. */
@@ -33,6 +49,10 @@ export function fieldWords(path: string): string {
   const name = path.slice(path.lastIndexOf('.') + 1);
   const quantity = BALL_QUANTITIES.find((known) => known === name);
   if (quantity !== undefined) return infoOf(quantity).label.toLowerCase();
+  const link = CAUSE_LINKS.find(({ id }) => path === `observations.${id}`);
+  if (link !== undefined) return link.label.toLowerCase();
+  const drill = path.startsWith('stations.') ? findDrill(name) : null;
+  if (drill !== null) return `station of ${drill.name}`;
   return (
     NAMES[name] ??
     name
@@ -43,26 +63,84 @@ export function fieldWords(path: string): string {
   );
 }
 
-/** A value in words; what has more to it than a word is not spelt out. */
-export function valueWords(value: unknown): string {
-  if (value === null || value === undefined || value === '') return 'nothing';
-  if (typeof value === 'number') return String(Number(value.toFixed(2))).replace('-', '−');
-  if (typeof value === 'string') return `“${value}”`;
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  return 'something else';
+const KEEPS = { auto: 'as the balls say', in: 'kept in', out: 'left out' } as const;
+
+const isOne = <T extends string>(all: Readonly<Record<T, string>>, value: unknown): value is T =>
+  typeof value === 'string' && value in all;
+
+const plain = (value: number, digits = 2): string =>
+  String(Number(value.toFixed(digits))).replace('-', '−');
+
+/** A figure of a ball with its unit, and its side where it has one. */
+function figureWords(quantity: BallQuantity, value: number, units: DisplayUnits): string {
+  const { unit, side } = infoOf(quantity);
+  const isSided = side === 'ball' || side === 'club';
+  if (unit === 'm')
+    return isSided
+      ? formatSideLength(value, units.length, 1)
+      : formatLength(value, units.length, 1);
+  if (unit === 'm/s') return formatSpeed(value, units.speed, 1);
+  if (unit === 'deg') return isSided ? formatSideAngle(value, units.angle) : `${plain(value, 1)}°`;
+  return `${plain(value)} ${unit}`;
 }
 
-/** What a change of fields was, field by field: from what to what. */
+/** A number whose name says its unit. */
+function numberWords(name: string, value: number, units: DisplayUnits): string {
+  const quantity = BALL_QUANTITIES.find((known) => known === name);
+  if (quantity !== undefined) return figureWords(quantity, value, units);
+  if (BODY_LINES.has(name)) return formatSideAngle(value, units.angle, 0);
+  if (name.endsWith('Deg')) return `${plain(value)}°`;
+  if (name.endsWith('Cm')) return `${plain(value)} cm`;
+  if (name.endsWith('Share')) return `${plain(100 * value)} %`;
+  return plain(value);
+}
+const BODY_LINES = new Set(['feetDeg', 'hipDeg', 'shoulderDeg']);
+
+const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
+
+/** A text; an id or a moment by what it stands for. */
+function textWords(name: string, text: string): string {
+  if (name === 'keep' && isOne(KEEPS, text)) return KEEPS[text];
+  if (name === 'startsAt') return momentText(text);
+  if (name === 'club') return findClub(text)?.label ?? text;
+  if (name === 'drillId') return drillWords(text);
+  return `“${text}”`;
+}
+
+function wantedIn(value: object): string | null {
+  if ('shape' in value) return wantedWords(value as Wanted).toLowerCase();
+  if ('all' in value) return wantedWords((value as WantedByClub).all).toLowerCase();
+  return null;
+}
+
+/** The value of a field in words, with its unit; what has more to it than that is not spelt out. */
+export function amountWords(path: string, value: unknown, units: DisplayUnits): string {
+  const name = path.slice(path.lastIndexOf('.') + 1);
+  if (value === null || value === undefined || value === '') return 'nothing';
+  const link = CAUSE_LINKS.find(({ id }) => path === `observations.${id}`);
+  if (link !== undefined) return valueWords(link, value as LinkValue);
+  if (typeof value === 'number') return numberWords(name, value, units);
+  if (typeof value === 'string') return textWords(name, value);
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (name === 'drillIds' && Array.isArray(value))
+    return value.length === 0 ? 'none' : value.map(drillWords).join(' and ');
+  return wantedIn(value) ?? 'something else';
+}
+
+/** What a change of fields was, field by field: from what to what; empty where a thing was made or taken away. */
 export const fromToWords = (
   before: Readonly<Record<string, unknown>>,
   after: Readonly<Record<string, unknown>>,
+  units: DisplayUnits,
 ): string =>
   Object.keys(after)
     .filter((name) => name !== 'deleted')
-    .map(
-      (name) =>
-        `${fieldWords(name)} from ${valueWords(before[name])} to ${valueWords(after[name])}`,
-    )
+    .map((name) => {
+      const [from, to] = [before[name], after[name]].map((v) => amountWords(name, v, units));
+      return from === to
+        ? `${fieldWords(name)} changed`
+        : `${fieldWords(name)} from ${from} to ${to}`;
+    })
     .join(', ');
 
 const listWords = (fields: object): string => Object.keys(fields).map(fieldWords).join(', ');

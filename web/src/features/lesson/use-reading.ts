@@ -4,6 +4,7 @@ import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { Lesson, Settings } from '../../api/client.ts';
 import type { LessonReading, ReadingWorker } from '../../workers/reading.worker.ts';
+import { unitsOf } from '../../ui/units-of.ts';
 import { toLessonBall } from './lesson-ball.ts';
 import { partOf } from './parts.ts';
 
@@ -28,12 +29,12 @@ function stopWorker(slot: Slot): void {
 
 /** The context a lesson is read in: the player and what is wanted, the academy's rules, the coach's choices. */
 export function contextOf(lesson: Lesson, settings: Settings): ReadingContext {
-  const { hand, lengthUnit, speedUnit, angleStyle, wanted } = lesson.player;
+  const { hand, wanted } = lesson.player;
   const { naming, bands, accuracy, firstRoute } = settings;
   const setUp = partOf(lesson, 'setup');
   return {
     hand,
-    units: { length: lengthUnit, speed: speedUnit, angle: angleStyle },
+    units: unitsOf(lesson.player),
     naming,
     bands,
     accuracy,

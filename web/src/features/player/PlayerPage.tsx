@@ -6,6 +6,7 @@ import type { Given, LessonSummary, Player } from '../../api/client.ts';
 import { useGivenTo, useLessons, usePlayer } from '../../api/queries.ts';
 import { changePlayer, partWithPlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
+import { HistoryList } from '../../ui/HistoryList.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -126,6 +127,7 @@ export function PlayerPage() {
           {bodyNotes !== '' && <p>▲ Body notes: {bodyNotes}</p>}
           <Standing given={given.at(-1)} />
           <WantedFlights player={player.data} />
+          <HistoryList of={{ playerId }} player={player.data} />
           <RemovePlayer player={player.data} />
         </div>
         <div className="min-w-0">

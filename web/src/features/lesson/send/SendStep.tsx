@@ -7,6 +7,7 @@ import type { Lesson } from '../../../api/client.ts';
 import { useHealth, useRepeatLesson } from '../../../api/queries.ts';
 import { PageBody } from '../../../page/PageBody.tsx';
 import { Button } from '../../../ui/Button.tsx';
+import { HistoryList } from '../../../ui/HistoryList.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
@@ -14,7 +15,6 @@ import { dayText } from '../../../ui/day-text.ts';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { partOf, savePart } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
-import { Changes } from './Changes.tsx';
 import { Homework } from './Homework.tsx';
 import { Share } from './Share.tsx';
 import { usePageDraft } from './usePageDraft.ts';
@@ -104,7 +104,7 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
             </Button>
           )}
         </div>
-        <Changes lessonId={lesson.id} />
+        <HistoryList of={{ lessonId: lesson.id }} player={lesson.player} />
       </div>
       <section
         aria-label="What the player will see"

@@ -1,33 +1,37 @@
 import { format } from 'date-fns';
 import { toast } from 'sonner';
-import { fromToWords } from '../../../sync/words.ts';
-import { useHistory, useUndoChange } from '../../../api/queries.ts';
+import { useHistory, useUndoChange } from '../api/queries.ts';
+import type { HistoryOf } from '../api/queries.ts';
+import type { Player } from '../api/client.ts';
+import { fromToWords } from '../sync/words.ts';
+import { unitsOf } from './units-of.ts';
 
-/** What was changed in the lesson, by whom and when; each can be put back as it was. */
-export function Changes({ lessonId }: { lessonId: string }) {
-  const changes = useHistory(lessonId).data ?? [];
+/** What was changed, from what to what, by whom and when; each can be put back as it was. */
+export function HistoryList({ of, player }: { of: HistoryOf; player: Player }) {
+  const changes = useHistory(of).data ?? [];
   const undo = useUndoChange();
   if (changes.length === 0) return null;
+  const units = unitsOf(player);
   const putBack = (id: string, what: string): void =>
     undo.mutate(id, {
       onSuccess: () => toast(`Put back: ${what}`),
       onError: (error) => toast.error(error.message),
     });
+  const lines = changes.map(({ thing, before, after, what, ...rest }) => {
+    const fields = thing === 'balls' ? '' : fromToWords(before, after, units);
+    return { ...rest, what, words: fields === '' ? what : `${what}: ${fields}` };
+  });
   return (
     <details className="rounded-xl border border-line bg-sheet px-4">
       <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
         What was changed, {changes.length}
       </summary>
       <ul className="max-h-80 overflow-y-auto pb-3 text-sm" tabIndex={0} aria-label="Changes">
-        {changes.map(({ id, thing, at, who, what, before, after, canUndo }) => (
+        {lines.map(({ id, at, who, what, words, canUndo }) => (
           <li key={id} className="flex items-center gap-2">
             <span className="min-w-0 flex-1">
               <span className="font-mono text-soft">{format(new Date(at), 'd MMM HH:mm:ss')}</span>{' '}
-              {what}
-              {thing !== 'balls' && Object.keys(after).some((name) => name !== 'deleted') && (
-                <>: {fromToWords(before, after)}</>
-              )}
-              , {who}
+              {words}, {who}
             </span>
             {canUndo && (
               <button

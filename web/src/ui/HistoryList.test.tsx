@@ -1,0 +1,75 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { PLAIN_WANTED } from '@loxos/core';
+import type { Player } from '../api/client.ts';
+import { show } from '../testing/render.tsx';
+import { answering } from '../testing/server.ts';
+import { HistoryList } from './HistoryList.tsx';
+
+const ada: Player = {
+  id: 'ada',
+  name: 'Ada Reed',
+  hand: 'left',
+  lengthUnit: 'yd',
+  speedUnit: 'mph',
+  angleStyle: 'letters',
+  aims: '',
+  bodyNotes: '',
+  wanted: { all: PLAIN_WANTED },
+  version: 1,
+};
+const entry = (id: string, change: object) => ({
+  id,
+  thing: 'ball',
+  thingId: 'b',
+  at: '2026-05-04T09:00:00.000Z',
+  who: 'coach',
+  what: 'ball 1 changed',
+  before: { carryM: 100 },
+  after: { carryM: 110 },
+  canUndo: true,
+  ...change,
+});
+function open(entries: readonly object[], more: Record<string, object> = {}) {
+  const asked = answering({ 'GET /api/lessons/l/history': [...entries], ...more });
+  show(<HistoryList of={{ lessonId: 'l' }} player={ada} />, { isAnswered: true });
+  return asked;
+}
+
+describe('what was changed', () => {
+  it('is said in the player’s units, by whom', async () => {
+    open([entry('a', {})]);
+    expect(
+      await screen.findByText(/ball 1 changed: carry from 109\.4 yd to 120\.3 yd, coach$/),
+    ).toBeInTheDocument();
+  });
+
+  it('says no fields where balls were moved or a thing was made, and offers no undo of what is too old', async () => {
+    open([
+      entry('a', {
+        thing: 'balls',
+        what: '2 balls put into play',
+        before: { b: null },
+        after: { b: 'k' },
+      }),
+      entry('b', { what: 'ball 1 added', before: {}, after: {}, canUndo: false }),
+    ]);
+    expect(await screen.findByText(/2 balls put into play, coach$/)).toBeInTheDocument();
+    expect(screen.getByText(/ball 1 added, coach$/)).toBeInTheDocument();
+    expect(screen.getAllByRole('button', { name: /^Put back/ })).toHaveLength(1);
+  });
+
+  it('is put back by its own button', async () => {
+    const asked = open([entry('a', {})], { 'POST /api/history/a/undo': {} });
+    fireEvent.click(await screen.findByRole('button', { name: 'Put back: ball 1 changed' }));
+    await waitFor(() =>
+      expect(asked.map(({ method, path }) => `${method} ${path}`)).toContain(
+        'POST /api/history/a/undo',
+      ),
+    );
+  });
+
+  it('is nothing where nothing was', () => {
+    open([]);
+    expect(screen.queryByText(/What was changed/)).toBeNull();
+  });
+});
