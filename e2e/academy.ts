@@ -43,6 +43,14 @@ export async function drop(page: Page, file: ReturnType<typeof demoFile>) {
 export async function expectAccessible(page: Page) {
   for (const theme of ['light', 'dark']) {
     await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
+    await page.evaluate(() =>
+      Promise.allSettled(
+        document
+          .getAnimations()
+          .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity)
+          .map(({ finished }) => finished),
+      ),
+    );
     const { violations } = await new AxeBuilder({ page })
       .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
       .analyze();

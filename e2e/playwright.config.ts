@@ -16,6 +16,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // What fades or slides is measured where it ends, not on its way there.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env['LOXOS_CHROMIUM'] ?? '/usr/bin/chromium',
       args: [
