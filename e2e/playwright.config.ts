@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+import { SIGNED_IN } from './sign-in.ts';
+
 const PORT = 4187;
 
 export default defineConfig({
@@ -15,6 +17,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    storageState: SIGNED_IN,
     trace: 'off',
     // What fades or slides is measured where it ends, not on its way there.
     contextOptions: { reducedMotion: 'reduce' },
@@ -31,6 +34,7 @@ export default defineConfig({
       ],
     },
   },
+  globalSetup: './sign-in.ts',
   webServer: {
     command: 'node ../scripts/test-server.mjs',
     url: `http://127.0.0.1:${PORT}/api/health`,

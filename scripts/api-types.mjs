@@ -16,7 +16,10 @@ const config = {
   host: '127.0.0.1',
   port: 0,
   databaseUrl: pathToFileURL(join(folder, 'api.db')).href,
-  academyName: 'API',
+  folder,
+  origins: [],
+  trustProxy: 0,
+  isDemo: false,
   uploadLimitBytes: 1,
   webFolder: null,
 };

@@ -6,5 +6,4 @@ installIfNeeded();
 buildIfNeeded();
 serve(process.execPath, ['demo/dist/main.js'], {
   LOXOS_DATA: process.env.LOXOS_DATA ?? join(ROOT, '.data', 'demo'),
-  LOXOS_ACADEMY: 'Saltmarsh Golf School',
 });

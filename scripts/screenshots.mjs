@@ -21,14 +21,16 @@ const server = spawn(process.execPath, ['demo/dist/main.js'], {
     ...process.env,
     PORT: String(PORT),
     LOXOS_DATA: folder,
-    LOXOS_ACADEMY: 'Saltmarsh Golf School',
   },
 });
 await new Promise((resolve) =>
   server.stdout.on('data', (text) => String(text).includes('demo academy') && resolve()),
 );
 
-const lessons = await (await fetch(`${BASE}/api/lessons`)).json();
+const signedIn = await fetch(`${BASE}/api/sessions/demo`, { method: 'POST' });
+const [name, value] = signedIn.headers.getSetCookie()[0].split(';', 1)[0].split('=');
+const headers = { cookie: `${name}=${value}` };
+const lessons = await (await fetch(`${BASE}/api/lessons`, { headers })).json();
 /** The newest lesson of the player whose name starts so. */
 const lessonOf = (name) =>
   lessons
@@ -41,6 +43,7 @@ const browser = await chromium.launch({
 });
 for (const { file, path, width = 1280, height = 800, theme = 'light', act } of SHOTS) {
   const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+  await context.addCookies([{ name, value, url: BASE }]);
   const page = await context.newPage();
   await page.goto(`${BASE}${path(lessonOf)}`);
   await page.waitForLoadState('networkidle');

@@ -7,5 +7,4 @@ const folder = join(ROOT, '.data', 'test');
 rmSync(folder, { recursive: true, force: true });
 serve(process.execPath, ['demo/dist/main.js'], {
   LOXOS_DATA: folder,
-  LOXOS_ACADEMY: 'Saltmarsh Golf School',
 });

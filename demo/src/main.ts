@@ -3,18 +3,26 @@ import { spawn } from 'node:child_process';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import { seed } from './seed.ts';
+import { addressWithKey, enter } from './staff.ts';
 
 const ADDRESS = /http:\/\/127\.0\.0\.1:\d+/;
 
 const server = spawn(
   process.execPath,
   [fileURLToPath(new URL('../../server/dist/main.js', import.meta.url))],
-  { stdio: ['ignore', 'pipe', 'inherit'] },
+  { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, LOXOS_DEMO: '1' } },
 );
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => server.kill(signal));
 }
 server.on('exit', (code, signal) => process.exit(signal === null ? (code ?? 1) : 0));
+
+/** Fills the academy; the address that signs in to it. */
+async function open(address: string): Promise<string> {
+  const api = await enter(address);
+  await seed(api, new Date());
+  return addressWithKey(api);
+}
 
 createInterface({ input: server.stdout }).on('line', (line) => {
   const address = ADDRESS.exec(line)?.[0];
@@ -22,8 +30,9 @@ createInterface({ input: server.stdout }).on('line', (line) => {
     console.log(line);
     return;
   }
-  seed(address, new Date()).then(
-    () => console.log(`${line} with the demo academy`),
+  open(address).then(
+    (key) =>
+      console.log(`${line} with the demo academy.\nSigned in at once, the first time: ${key}`),
     (error: unknown) => {
       console.error(error);
       process.exitCode = 1;

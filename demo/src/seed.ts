@@ -1,7 +1,9 @@
 import { DEFAULT_DISPLAY_UNITS, composePage, fieldsOf, findDrill, stationCard } from '@loxos/core';
 import type { Hand } from '@loxos/core';
+import type { Api } from './api.ts';
 import { visitFile } from './files.ts';
 import { PEOPLE } from './people.ts';
+import { addStaff } from './staff.ts';
 import type { Person, Visit } from './people.ts';
 
 interface Stored {
@@ -9,39 +11,6 @@ interface Stored {
 }
 interface StoredPlayer extends Stored {
   readonly name: string;
-}
-
-/** Talks to the server as the web app does. */
-class Api {
-  constructor(private readonly base: string) {}
-
-  async get<T>(path: string): Promise<T> {
-    return this.read<T>(await fetch(`${this.base}${path}`));
-  }
-
-  async post<T>(path: string, body: unknown): Promise<T> {
-    const headers = { 'content-type': 'application/json' };
-    const init = { method: 'POST', headers, body: JSON.stringify(body) };
-    return this.read<T>(await fetch(`${this.base}${path}`, init));
-  }
-
-  async patch(path: string, body: unknown): Promise<void> {
-    const headers = { 'content-type': 'application/json' };
-    const init = { method: 'PATCH', headers, body: JSON.stringify(body) };
-    await this.read(await fetch(`${this.base}${path}`, init));
-  }
-
-  async upload(path: string, name: string, text: string): Promise<{ outcome: string }> {
-    const form = new FormData();
-    form.append('file', new Blob([text], { type: 'text/csv' }), name);
-    return this.read(await fetch(`${this.base}${path}`, { method: 'POST', body: form }));
-  }
-
-  private async read<T>(response: Response): Promise<T> {
-    if (!response.ok) throw new Error(`${response.url}: ${await response.text()}`);
-    const text = await response.text();
-    return (text === '' ? undefined : JSON.parse(text)) as T;
-  }
 }
 
 /** The local instant so many days ago, so many minutes after midnight. */
@@ -138,9 +107,9 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
   await addSteps(api, lesson.id, visit);
 }
 
-async function addPerson(api: Api, person: Person): Promise<StoredPlayer> {
+async function addPerson(api: Api, person: Person, coachId: string): Promise<StoredPlayer> {
   const { name, hand, lengthUnit, speedUnit, aims, bodyNotes, wanted } = person;
-  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes };
+  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId };
   return api.post('/api/players', { ...body, ...(wanted && { wanted: { all: wanted } }) });
 }
 
@@ -148,17 +117,17 @@ async function addPerson(api: Api, person: Person): Promise<StoredPlayer> {
  * Fills an empty academy with the demo's people and visits. On a later day only the lessons of that
  * day are added, so that what was tried in between stays.
  */
-export async function seed(base: string, now: Date): Promise<void> {
-  const api = new Api(base);
+export async function seed(api: Api, now: Date): Promise<void> {
+  const coaches = await addStaff(api);
   const known = await api.get<StoredPlayer[]>('/api/players');
   const midnight = new Date(now.getFullYear(), now.getMonth(), now.getDate());
   const tomorrow = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 1);
   const day = `from=${midnight.toISOString()}&to=${tomorrow.toISOString()}`;
   const today = await api.get<Stored[]>(`/api/lessons?${day}`);
   if (today.length > 0) return;
-  for (const person of PEOPLE) {
+  for (const [index, person] of PEOPLE.entries()) {
     const before = known.find(({ name }) => name === person.name);
-    const player = before ?? (await addPerson(api, person));
+    const player = before ?? (await addPerson(api, person, coaches[index % coaches.length]!));
     const visits = before === undefined ? person.visits : person.visits.slice(-1);
     for (const visit of visits) await addVisit(api, person, player.id, visit, now);
   }

@@ -15,7 +15,10 @@ describe('another academy’s rows', () => {
     const client = createClient({ url: pathToFileURL(join(folder, 'loxos.db')).href });
     const at = '2999-01-01T00:00:00.000Z';
     await client.batch([
-      { sql: 'insert into academy values (?, ?, ?)', args: ['other', 'Other', at] },
+      {
+        sql: 'insert into academy (id, name, created_at) values (?, ?, ?)',
+        args: ['other', 'Other', at],
+      },
       {
         sql: "insert into player (id, academy_id, name, hand, length_unit, speed_unit, angle_style, created_at, updated_at) values ('their-player', 'other', 'Stranger', 'right', 'm', 'mph', 'letters', ?, ?)",
         args: [at, at],

@@ -1,6 +1,18 @@
 import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';
-import { AcademyService } from './academy/academy.service.ts';
+import { APP_GUARD } from '@nestjs/core';
+import { ThrottlerModule } from '@nestjs/throttler';
+import { AccountController } from './accounts/account.controller.ts';
+import { AccountsRepository } from './accounts/accounts.repository.ts';
+import { AccountsService, Opening } from './accounts/accounts.service.ts';
+import { DoorController } from './accounts/door.controller.ts';
+import { DoorGuard } from './accounts/door.guard.ts';
+import { throttling } from './accounts/limits.ts';
+import { LinksService } from './accounts/links.service.ts';
+import { PeopleController } from './accounts/people.controller.ts';
+import { PeopleService } from './accounts/people.service.ts';
+import { SessionsRepository } from './accounts/sessions.repository.ts';
+import { SessionsService } from './accounts/sessions.service.ts';
 import { BackupsController } from './backups/backups.controller.ts';
 import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { BallsController } from './balls/balls.controller.ts';
@@ -12,6 +24,8 @@ import { BlocksService } from './blocks/blocks.service.ts';
 import { DayController } from './day/day.controller.ts';
 import { DayRepository } from './day/day.repository.ts';
 import { DayService } from './day/day.service.ts';
+import { Clock } from './common/clock.ts';
+import type { ServerConfig } from './config.ts';
 import { Store } from './db/store.ts';
 import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
@@ -24,6 +38,8 @@ import { IntakeService } from './intake/intake.service.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
 import { LessonsRepository } from './lessons/lessons.repository.ts';
 import { LessonsService } from './lessons/lessons.service.ts';
+import { GivenPageController } from './pages/given-page.controller.ts';
+import { GivenPageService } from './pages/given-page.service.ts';
 import { PagesController } from './pages/pages.controller.ts';
 import { PagesRepository } from './pages/pages.repository.ts';
 import { PagesService } from './pages/pages.service.ts';
@@ -40,11 +56,19 @@ import { UndoService } from './undo/undo.service.ts';
 
 @Module({})
 export class AppModule {
-  static with(store: Store, folder: DataFolder): DynamicModule {
+  static with(
+    store: Store,
+    folder: DataFolder,
+    { isDemo }: Pick<ServerConfig, 'isDemo'>,
+  ): DynamicModule {
     return {
       module: AppModule,
+      imports: [ThrottlerModule.forRoot(throttling)],
       controllers: [
         HealthController,
+        DoorController,
+        AccountController,
+        PeopleController,
         PlayersController,
         LessonsController,
         BallsController,
@@ -54,6 +78,7 @@ export class AppModule {
         SettingsController,
         StepsController,
         PagesController,
+        GivenPageController,
         DrillsController,
         UndoController,
         BackupsController,
@@ -62,7 +87,15 @@ export class AppModule {
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },
         BackupsService,
-        AcademyService,
+        { provide: Opening, useValue: new Opening(isDemo) },
+        { provide: APP_GUARD, useClass: DoorGuard },
+        Clock,
+        AccountsRepository,
+        AccountsService,
+        SessionsRepository,
+        SessionsService,
+        LinksService,
+        PeopleService,
         PlayersRepository,
         PlayersService,
         LessonsRepository,
@@ -80,6 +113,7 @@ export class AppModule {
         StepsService,
         PagesRepository,
         PagesService,
+        GivenPageService,
         DrillsService,
         HistoryRepository,
         HistoryService,

@@ -7,19 +7,19 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import compression from 'compression';
+import cookieParser from 'cookie-parser';
 import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 import { pino } from 'pino';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import sirv from 'sirv';
-import { AcademyService } from './academy/academy.service.ts';
 import { AppModule } from './app.module.ts';
 import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { copyName } from './backups/copies.ts';
 import { ErrorsFilter } from './common/errors.filter.ts';
 import { NestPino } from './common/logger.ts';
-import { loopbackOnly } from './common/loopback.ts';
+import { ownOrigin } from './common/own-origin.ts';
 import { plainJson } from './common/plain-json.ts';
 import { pathWords } from './common/log-words.ts';
 import { Problem } from './common/problem.ts';
@@ -28,6 +28,7 @@ import type { ServerConfig } from './config.ts';
 import { Store } from './db/store.ts';
 import { IntakeAnswers } from './intake/intake.dto.ts';
 
+const KEEP_ALIVE_MS = 75_000;
 const NONE = ["'none'"];
 const SELF = ["'self'"];
 
@@ -78,13 +79,16 @@ export async function createApp(
     await mkdir(folder.backups, { recursive: true });
     await store.copyTo(join(folder.backups, copyName(new Date(), 'before-update')));
   });
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(store, folder), {
-    logger: new NestPino(logger),
-    forceCloseConnections: true,
-  });
-  await app.get(AcademyService).open(config.academyName);
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.with(store, folder, config),
+    {
+      logger: new NestPino(logger),
+      forceCloseConnections: true,
+    },
+  );
   await app.get(BackupsService).start();
   app.disable('x-powered-by');
+  app.set('trust proxy', config.trustProxy);
   app.use(
     pinoHttp({
       logger,
@@ -99,8 +103,10 @@ export async function createApp(
       },
     }),
   );
-  app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: false }));
-  app.use(loopbackOnly);
+  const isSecure = config.origins.some((origin) => origin.startsWith('https:'));
+  app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: isSecure }));
+  app.use(ownOrigin(config.host, config.origins));
+  app.use(cookieParser());
   app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
     // What people wrote is kept by the app itself, not by whatever stands between.
     response.setHeader('Cache-Control', 'no-store');
@@ -125,6 +131,8 @@ export async function createApp(
     });
     app.use(serve);
   }
+  // Longer than a browser or a proxy keeps an idle connection: whoever closes first resets the other's next request.
+  app.getHttpServer().keepAliveTimeout = KEEP_ALIVE_MS;
   app.enableShutdownHooks();
   return app;
 }

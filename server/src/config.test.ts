@@ -10,7 +10,13 @@ const config = (env: Record<string, string>) =>
 
 describe('the configuration', () => {
   it('listens on loopback alone, on the usual port', () => {
-    expect(config({})).toMatchObject({ host: '127.0.0.1', port: 4180, academyName: 'My academy' });
+    expect(config({})).toMatchObject({
+      host: '127.0.0.1',
+      port: 4180,
+      origins: [],
+      trustProxy: 0,
+      isDemo: false,
+    });
   });
 
   it('makes its data folder where it is told to', () => {
@@ -33,5 +39,34 @@ describe('the configuration', () => {
   it('takes port 0 as any free one', () => {
     expect(config({ PORT: '0' }).port).toBe(0);
     expect(config({ PORT: '' }).port).toBe(4180);
+  });
+
+  it('takes the addresses it is opened at, and the proxies before it', () => {
+    const asked = {
+      HOST: '0.0.0.0',
+      LOXOS_ORIGIN: 'https://loxos.example.org/, http://10.0.0.2:4180',
+    };
+    expect(config({ ...asked, LOXOS_TRUST_PROXY: '1' })).toMatchObject({
+      host: '0.0.0.0',
+      origins: ['https://loxos.example.org', 'http://10.0.0.2:4180'],
+      trustProxy: 1,
+    });
+    expect(config({ LOXOS_TRUST_PROXY: 'loopback' }).trustProxy).toBe('loopback');
+  });
+
+  it('asks at which address an open server is reached', () => {
+    expect(() => config({ HOST: '0.0.0.0' })).toThrow(/at which address .* with LOXOS_ORIGIN/);
+  });
+
+  it.each(['loxos.example.org', 'ftp://a.example', 'https://a.example/app'])(
+    'refuses the address %s',
+    (LOXOS_ORIGIN) => {
+      expect(() => config({ LOXOS_ORIGIN })).toThrow(`LOXOS_ORIGIN has "${LOXOS_ORIGIN}"`);
+    },
+  );
+
+  it('is a demo for this machine alone', () => {
+    expect(config({ LOXOS_DEMO: '1' }).isDemo).toBe(true);
+    expect(config({ LOXOS_DEMO: '1', HOST: '192.168.1.5' }).isDemo).toBe(false);
   });
 });

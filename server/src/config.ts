@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { homedir, platform } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { isLoopback } from './common/own-origin.ts';
 
 export interface ServerConfig {
   readonly host: string;
@@ -9,7 +10,12 @@ export interface ServerConfig {
   readonly databaseUrl: string;
   /** Where the database and its copies are. */
   readonly folder: string;
-  readonly academyName: string;
+  /** Addresses the app is opened at, besides this machine's own, such as `https://loxos.example.org`. */
+  readonly origins: readonly string[];
+  /** How many proxies stand before the app, or which: what Express calls `trust proxy`. */
+  readonly trustProxy: number | string;
+  /** Whether an academy founded now is a demo, which anybody at this machine may enter. */
+  readonly isDemo: boolean;
   /** Largest launch file taken, bytes. */
   readonly uploadLimitBytes: number;
   /** Folder of the built web app, or null to serve the API alone. */
@@ -32,6 +38,28 @@ function portOf(text: string | undefined): number {
   throw new RangeError(`PORT is "${text}"; it must be a whole number from 0 to 65535`);
 }
 
+function originsOf(text: string | undefined): string[] {
+  const origins = (text ?? '').split(',').map((part) => part.trim());
+  return origins.filter(Boolean).map((origin) => {
+    if (URL.canParse(origin) && /^https?:$/.test(new URL(origin).protocol)) {
+      if (new URL(origin).origin === origin.replace(/\/$/, '')) return new URL(origin).origin;
+    }
+    throw new RangeError(
+      `LOXOS_ORIGIN has "${origin}"; give addresses such as https://loxos.example.org, with commas between`,
+    );
+  });
+}
+
+const ANY_HOST = new Set(['0.0.0.0', '::', '[::]']);
+
+function hostOf(host: string, origins: readonly string[]): string {
+  if (ANY_HOST.has(host) && origins.length === 0)
+    throw new RangeError(
+      `HOST is ${host}: say at which address the app is opened with LOXOS_ORIGIN, such as http://192.168.1.20:4180`,
+    );
+  return host;
+}
+
 /** Where the academy's data is. */
 export const dataFolder = (env: NodeJS.ProcessEnv): string =>
   resolve(env['LOXOS_DATA'] ?? userDataFolder(env));
@@ -40,12 +68,17 @@ export const dataFolder = (env: NodeJS.ProcessEnv): string =>
 export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
   const folder = dataFolder(env);
   mkdirSync(folder, { recursive: true });
+  const origins = originsOf(env['LOXOS_ORIGIN']);
+  const host = hostOf(env['HOST'] || '127.0.0.1', origins);
+  const proxies = env['LOXOS_TRUST_PROXY'] ?? '0';
   return {
-    host: '127.0.0.1',
+    host,
     port: portOf(env['PORT']),
     databaseUrl: pathToFileURL(join(folder, 'loxos.db')).href,
     folder,
-    academyName: env['LOXOS_ACADEMY'] ?? 'My academy',
+    origins,
+    trustProxy: /^\d+$/.test(proxies) ? Number(proxies) : proxies,
+    isDemo: env['LOXOS_DEMO'] === '1' && isLoopback(host),
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
   };

@@ -7,6 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
+import { OWNER } from './testing/app.ts';
 
 const MAIN = fileURLToPath(new URL('../dist/main.js', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'loxos-start-'));
@@ -32,6 +33,19 @@ function start(env: Record<string, string>): Started {
   );
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   return { child, said, ended, trouble: () => trouble.trim() };
+}
+/** Founds the academy, or signs in to it; the cookie. */
+async function enter(base: string): Promise<string> {
+  const post = (path: string, body: object) =>
+    fetch(`${base}${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  const founded = await post('/api/academy', OWNER);
+  const { email, password } = OWNER;
+  const answer = founded.ok ? founded : await post('/api/sessions', { email, password });
+  return answer.headers.getSetCookie()[0]!.split(';', 1)[0]!;
 }
 const sentenceOf = async (env: Record<string, string>): Promise<string> => {
   const { ended, trouble } = start(env);
@@ -77,6 +91,12 @@ describe('the server where it cannot start', () => {
     expect(await sentenceOf({ LOXOS_DATA: data })).toMatch(/was written by a newer Loxos/);
   });
 
+  it('is not opened to a network before it has an owner', async () => {
+    const data = join(folder, 'open');
+    const env = { HOST: '0.0.0.0', LOXOS_ORIGIN: 'http://10.0.0.2:4180', LOXOS_DATA: data };
+    expect(await sentenceOf(env)).toMatch(/has no owner yet.*start without HOST/);
+  });
+
   it('says what a port must be', async () => {
     expect(await sentenceOf({ PORT: 'eighty', LOXOS_DATA: join(folder, 'x') })).toBe(
       'PORT is "eighty"; it must be a whole number from 0 to 65535',
@@ -111,6 +131,27 @@ describe('the server that runs', () => {
     );
   });
 
+  it('gives whoever holds the data a link to a new password', async () => {
+    const data = join(folder, 'forgotten');
+    const first = start({ LOXOS_DATA: data });
+    await enter(/http:\S+/.exec(await first.said)![0]);
+    first.child.kill('SIGTERM');
+    await first.ended;
+    const { child, said, ended } = start({
+      LOXOS_DATA: data,
+      LOXOS_NEW_PASSWORD_FOR: OWNER.email.toUpperCase(),
+    });
+    const [, base, token] = /(http:\S+)\n[\s\S]*#(\S+)/.exec(await said)!;
+    const answer = await fetch(`${base}/api/links/${token}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ password: 'eight new words' }),
+    });
+    expect(answer.status).toBe(201);
+    child.kill('SIGTERM');
+    await ended;
+  });
+
   it('loses nothing it has said is stored when it is killed', async () => {
     const data = join(folder, 'killed');
     const made: string[] = [];
@@ -118,11 +159,13 @@ describe('the server that runs', () => {
     for (let round = 0; round < rounds; round++) {
       const { child, said, ended } = start({ LOXOS_DATA: data });
       const base = /http:\S+/.exec(await said)![0];
+      const cookie = await enter(base);
       const write = async (): Promise<void> => {
         const body = JSON.stringify({ name: `Player ${made.length}`, hand: 'right' });
-        const headers = { 'content-type': 'application/json' };
+        const headers = { 'content-type': 'application/json', cookie };
         const answer = await fetch(`${base}/api/players`, { method: 'POST', headers, body });
-        if (answer.ok) made.push(((await answer.json()) as { id: string }).id);
+        if (!answer.ok) throw new Error(`the server answered ${answer.status}`);
+        made.push(((await answer.json()) as { id: string }).id);
       };
       // Killed once so many are stored, with others on their way.
       const enough = made.length + 5 + (round % 7);
@@ -130,13 +173,17 @@ describe('the server that runs', () => {
         while (made.length < enough) await write();
         child.kill('SIGKILL');
       };
-      await Promise.allSettled([writer(), writer(), writer()]);
+      const written = await Promise.allSettled([writer(), writer(), writer()]);
       child.kill('SIGKILL');
+      // Those under way when it was killed fail; one has stored the last.
+      expect(written.map(({ status }) => status)).toContain('fulfilled');
       await ended;
     }
     const { child, said, ended } = start({ LOXOS_DATA: data });
     const base = /http:\S+/.exec(await said)![0];
-    const players = (await (await fetch(`${base}/api/players`)).json()) as { id: string }[];
+    const players = (await (
+      await fetch(`${base}/api/players`, { headers: { cookie: await enter(base) } })
+    ).json()) as { id: string }[];
     const there = new Set(players.map(({ id }) => id));
     expect(made.length).toBeGreaterThan(0);
     expect(made.filter((id) => !there.has(id))).toEqual([]);

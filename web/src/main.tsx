@@ -7,11 +7,14 @@ import { queryClient } from './api/client.ts';
 import { router } from './app/routes.tsx';
 import { applyTheme } from './app/theme.ts';
 import { keptCache } from './sync/kept-cache.ts';
+import { followAccount, keptAccount } from './api/who.ts';
 import { startSync } from './sync/start.ts';
 import './styles.css';
 
 applyTheme();
-void startSync();
+if (keptAccount() !== null) void startSync();
+// Somebody else in another tab: nothing here may be sent or shown as theirs.
+followAccount(() => window.location.reload());
 // Kept by the browser for the coach, who works where there is no network; not for a player's one page.
 if (!window.location.pathname.startsWith('/p/') && 'serviceWorker' in navigator)
   void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

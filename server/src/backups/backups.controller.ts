@@ -18,6 +18,7 @@ import {
   ApiOkResponse,
   ApiTags,
 } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import type { Response } from 'express';
 import { Copy } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';
@@ -31,18 +32,21 @@ export class BackupsController {
   constructor(private readonly backups: BackupsService) {}
 
   @Get()
+  @May('own')
   @ApiOkResponse({ type: [Copy], description: 'The newest first' })
   list(): Promise<Copy[]> {
     return this.backups.list();
   }
 
   @Post()
+  @May('own')
   @ApiCreatedResponse({ type: Copy })
   make(): Promise<Copy> {
     return this.backups.make('asked');
   }
 
   @Post('restore')
+  @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()
   @ApiConsumes('multipart/form-data')
@@ -60,12 +64,14 @@ export class BackupsController {
   }
 
   @Get(':name')
+  @May('own')
   @ApiOkResponse({ type: String, description: 'The copy, as a file' })
   async download(@Param('name') name: string, @Res() response: Response): Promise<void> {
     response.download(await this.backups.fileOf(name), name);
   }
 
   @Post(':name/restore')
+  @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()
   restore(@Param('name') name: string): Promise<void> {

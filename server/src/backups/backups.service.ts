@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { BadRequestException, Injectable, Logger, NotFoundException } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
-import { AcademyService } from '../academy/academy.service.ts';
+import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Copy } from './backup.dto.ts';
 import { copyName, overdue, readCopyName, troubleOf } from './copies.ts';
@@ -11,6 +11,9 @@ import type { CopyReason } from './copies.ts';
 
 const HOUR_MS = 3600 * 1000;
 const DAY_MS = 24 * HOUR_MS;
+
+/** Who may enter stays as it is: an old copy lets nobody back in. */
+const ACCOUNTS = ['user', 'session', 'link'];
 
 /** Where the data is. */
 export class DataFolder {
@@ -29,7 +32,7 @@ export class BackupsService implements OnApplicationShutdown {
   constructor(
     private readonly store: Store,
     private readonly folder: DataFolder,
-    private readonly academies: AcademyService,
+    private readonly clock: Clock,
   ) {}
 
   /** Makes a copy now where the last is a day old, and looks again every hour. */
@@ -61,7 +64,7 @@ export class BackupsService implements OnApplicationShutdown {
 
   async make(reason: CopyReason): Promise<Copy> {
     await mkdir(this.folder.backups, { recursive: true });
-    const at = new Date();
+    const at = this.clock.now();
     const name = copyName(at, reason);
     await this.store.copyTo(this.pathOf(name));
     for (const old of overdue(await readdir(this.folder.backups))) await rm(this.pathOf(old));
@@ -106,16 +109,16 @@ export class BackupsService implements OnApplicationShutdown {
       const copy = new Store(pathToFileURL(fresh).href);
       await copy.open();
       await copy.onApplicationShutdown();
-      await this.store.takeFrom(fresh);
+      await this.store.takeFrom(fresh, ACCOUNTS);
     } finally {
       await rm(place, { recursive: true, force: true });
     }
-    await this.academies.open(this.academies.name);
   }
 
   private async daily(): Promise<void> {
     const last = (await this.list()).find(({ reason }) => reason === 'daily');
-    if (last === undefined || Date.now() - Date.parse(last.at) >= DAY_MS) await this.make('daily');
+    if (last === undefined || this.clock.now().getTime() - Date.parse(last.at) >= DAY_MS)
+      await this.make('daily');
   }
 
   private pathOf(name: string): string {

@@ -1,9 +1,12 @@
 import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('balls')
 @Controller('api')
@@ -11,40 +14,50 @@ export class BallsController {
   constructor(private readonly balls: BallsService) {}
 
   @Post('lessons/:lessonId/balls')
+  @May('log')
   @ApiCreatedResponse({ type: Ball })
   @NamesItsChange()
   add(
+    @Within() scope: Scope,
     @Param('lessonId') lessonId: string,
     @Body() body: CreateBall,
     @Writes() change: Change,
   ): Promise<Ball> {
-    return this.balls.add(lessonId, body, change);
+    return this.balls.add(scope, lessonId, body, change);
   }
 
   @Patch('balls/:id')
+  @May('log')
   @ApiOkResponse({ type: Ball })
   @NamesItsChange()
   change(
+    @Within() scope: Scope,
     @Param('id') id: string,
     @Body() body: UpdateBall,
     @Writes() change: Change,
   ): Promise<Ball> {
-    return this.balls.change(id, body, change);
+    return this.balls.change(scope, id, body, change);
   }
 
   @Delete('balls/:id')
+  @May('log')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.balls.remove(id, change);
+  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.balls.remove(scope, id, change);
   }
 
   @Post('balls/:id/restore')
+  @May('log')
   @HttpCode(200)
   @ApiOkResponse({ type: Ball })
   @NamesItsChange()
-  restore(@Param('id') id: string, @Writes() change: Change): Promise<Ball> {
-    return this.balls.restore(id, change);
+  restore(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<Ball> {
+    return this.balls.restore(scope, id, change);
   }
 }

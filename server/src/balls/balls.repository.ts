@@ -2,10 +2,10 @@ import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures, LessonBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, inArray, isNotNull, isNull, max, ne, notInArray, or } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { ball, ballFile, block, launchFile, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Ball } from './ball.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type BallRow = typeof ball.$inferSelect;
 /** A ball with what its block was hit as. */
@@ -55,25 +55,23 @@ const toKnown = ({
 
 @Injectable()
 export class BallsRepository {
-  constructor(private readonly academies: AcademyService) {}
-
   /** Balls of a lesson in the order hit, without the deleted. */
-  ofLesson(db: Handle, lessonId: string): Promise<BallRow[]> {
+  ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<BallRow[]> {
     return db
       .select()
       .from(ball)
-      .where(and(this.inLesson(lessonId), isNull(ball.deletedAt)))
+      .where(and(this.inLesson(scope, lessonId), isNull(ball.deletedAt)))
       .orderBy(asc(ball.ordinal));
   }
 
   /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson, with its block. */
-  async drilledOf(db: Handle, playerId: string): Promise<DrilledBall[]> {
+  async drilledOf(scope: Scope, db: Handle, playerId: string): Promise<DrilledBall[]> {
     const drilled = db
       .select({ id: block.lessonId })
       .from(block)
       .where(
         and(
-          eq(block.academyId, this.academies.id),
+          eq(block.academyId, scope.academyId),
           isNotNull(block.drillId),
           isNull(block.deletedAt),
         ),
@@ -85,7 +83,7 @@ export class BallsRepository {
       .leftJoin(block, and(eq(block.id, ball.blockId), isNull(block.deletedAt)))
       .where(
         and(
-          eq(ball.academyId, this.academies.id),
+          eq(ball.academyId, scope.academyId),
           eq(lesson.playerId, playerId),
           inArray(ball.lessonId, drilled),
           isNull(ball.deletedAt),
@@ -105,27 +103,32 @@ export class BallsRepository {
    * The balls of files that a lesson has, by fingerprint: those that are there, and those taken out by hand, which
    * neither a longer export nor their own file may bring back. Balls gone with a file are not among them.
    */
-  async known(db: Handle, lessonId: string): Promise<KnownBall[]> {
+  async known(scope: Scope, db: Handle, lessonId: string): Promise<KnownBall[]> {
     const isKept = or(isNull(ball.deletedAt), eq(ball.deletedBy, 'hand'));
     const rows = await db
       .select(KNOWN)
       .from(ball)
-      .where(and(this.inLesson(lessonId), isNotNull(ball.fingerprint), isKept));
+      .where(and(this.inLesson(scope, lessonId), isNotNull(ball.fingerprint), isKept));
     return rows.map(toKnown);
   }
 
   /** The balls that went with a file. */
-  async goneWith(db: Handle, launchFileId: string): Promise<KnownBall[]> {
+  async goneWith(scope: Scope, db: Handle, launchFileId: string): Promise<KnownBall[]> {
     const rows = await db
       .select(KNOWN)
       .from(ball)
-      .where(and(this.heldBy(db, launchFileId), eq(ball.deletedBy, 'file')));
+      .where(and(this.heldBy(scope, db, launchFileId), eq(ball.deletedBy, 'file')));
     return rows.map(toKnown);
   }
 
   /** Notes that a file holds balls. */
-  async hold(db: Handle, launchFileId: string, ballIds: readonly string[]): Promise<void> {
-    const academyId = this.academies.id;
+  async hold(
+    scope: Scope,
+    db: Handle,
+    launchFileId: string,
+    ballIds: readonly string[],
+  ): Promise<void> {
+    const academyId = scope.academyId;
     for (let at = 0; at < ballIds.length; at += CHUNK) {
       const rows = ballIds
         .slice(at, at + CHUNK)
@@ -135,14 +138,14 @@ export class BallsRepository {
   }
 
   /** Takes out what only this file holds; what another file in the lesson holds too stays. */
-  async takeFile(db: Handle, launchFileId: string, deletedAt: string): Promise<void> {
+  async takeFile(scope: Scope, db: Handle, launchFileId: string, deletedAt: string): Promise<void> {
     const elsewhere = db
       .select({ id: ballFile.ballId })
       .from(ballFile)
       .innerJoin(launchFile, eq(launchFile.id, ballFile.launchFileId))
       .where(
         and(
-          eq(ballFile.academyId, this.academies.id),
+          eq(ballFile.academyId, scope.academyId),
           ne(ballFile.launchFileId, launchFileId),
           isNull(launchFile.deletedAt),
         ),
@@ -151,68 +154,70 @@ export class BallsRepository {
       .update(ball)
       .set({ deletedAt, deletedBy: 'file' })
       .where(
-        and(this.heldBy(db, launchFileId), isNull(ball.deletedAt), notInArray(ball.id, elsewhere)),
+        and(
+          this.heldBy(scope, db, launchFileId),
+          isNull(ball.deletedAt),
+          notInArray(ball.id, elsewhere),
+        ),
       );
   }
 
   /** Brings back what went with a file; what was taken out by hand stays so. */
-  async bringFile(db: Handle, launchFileId: string): Promise<void> {
+  async bringFile(scope: Scope, db: Handle, launchFileId: string): Promise<void> {
     await db
       .update(ball)
       .set({ deletedAt: null, deletedBy: null })
-      .where(and(this.heldBy(db, launchFileId), eq(ball.deletedBy, 'file')));
+      .where(and(this.heldBy(scope, db, launchFileId), eq(ball.deletedBy, 'file')));
   }
 
-  async revive(db: Handle, ids: readonly string[]): Promise<void> {
+  async revive(scope: Scope, db: Handle, ids: readonly string[]): Promise<void> {
     for (let at = 0; at < ids.length; at += CHUNK) {
       const own = and(
-        eq(ball.academyId, this.academies.id),
+        eq(ball.academyId, scope.academyId),
         inArray(ball.id, ids.slice(at, at + CHUNK)),
       );
       await db.update(ball).set({ deletedAt: null, deletedBy: null }).where(own);
     }
   }
 
-  async nextOrdinal(db: Handle, lessonId: string): Promise<number> {
+  async nextOrdinal(scope: Scope, db: Handle, lessonId: string): Promise<number> {
     const [row] = await db
       .select({ last: max(ball.ordinal) })
       .from(ball)
-      .where(this.inLesson(lessonId));
+      .where(this.inLesson(scope, lessonId));
     return (row?.last ?? 0) + 1;
   }
 
-  async find(db: Handle, id: string): Promise<BallRow | null> {
-    const [row] = await db.select().from(ball).where(this.own(id));
+  async find(scope: Scope, db: Handle, id: string): Promise<BallRow | null> {
+    const [row] = await db.select().from(ball).where(this.own(scope, id));
     return row ?? null;
   }
 
-  async insert(db: Handle, rows: readonly NewBall[]): Promise<void> {
-    const academyId = this.academies.id;
+  async insert(scope: Scope, db: Handle, rows: readonly NewBall[]): Promise<void> {
+    const academyId = scope.academyId;
     for (let at = 0; at < rows.length; at += CHUNK) {
       const chunk = rows.slice(at, at + CHUNK).map((row) => ({ ...row, academyId }));
       await db.insert(ball).values(chunk);
     }
   }
 
-  async update(db: Handle, id: string, changes: Partial<BallRow>): Promise<void> {
-    await db.update(ball).set(changes).where(this.own(id));
+  async update(scope: Scope, db: Handle, id: string, changes: Partial<BallRow>): Promise<void> {
+    await db.update(ball).set(changes).where(this.own(scope, id));
   }
 
-  private heldBy(db: Handle, launchFileId: string) {
+  private heldBy(scope: Scope, db: Handle, launchFileId: string) {
     const held = db
       .select({ id: ballFile.ballId })
       .from(ballFile)
-      .where(
-        and(eq(ballFile.academyId, this.academies.id), eq(ballFile.launchFileId, launchFileId)),
-      );
-    return and(eq(ball.academyId, this.academies.id), inArray(ball.id, held));
+      .where(and(eq(ballFile.academyId, scope.academyId), eq(ballFile.launchFileId, launchFileId)));
+    return and(eq(ball.academyId, scope.academyId), inArray(ball.id, held));
   }
 
-  private inLesson(lessonId: string) {
-    return and(eq(ball.academyId, this.academies.id), eq(ball.lessonId, lessonId));
+  private inLesson(scope: Scope, lessonId: string) {
+    return and(eq(ball.academyId, scope.academyId), eq(ball.lessonId, lessonId));
   }
 
-  private own(id: string) {
-    return and(eq(ball.academyId, this.academies.id), eq(ball.id, id));
+  private own(scope: Scope, id: string) {
+    return and(eq(ball.academyId, scope.academyId), eq(ball.id, id));
   }
 }

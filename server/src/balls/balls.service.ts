@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { EMPTY_BALL } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
@@ -14,6 +14,7 @@ import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
+import type { Scope } from '../common/scope.ts';
 
 const HAND = 'hand' as const;
 
@@ -25,65 +26,76 @@ export class BallsService {
     private readonly blocks: BlocksRepository,
     private readonly lessons: LessonsRepository,
     private readonly history: HistoryService,
+    private readonly clock: Clock,
   ) {}
 
-  add(lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {
+  add(scope: Scope, lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {
     const { id = randomUUID(), ...figures } = dto;
     if (!Object.values(figures).some((value) => typeof value === 'number')) {
       throw invalid([{ field: 'figures', reason: 'write at least one figure of the ball' }]);
     }
     return this.store.write(async (tx) => {
-      await this.lessons.require(tx, lessonId);
-      const known = await this.balls.find(tx, id);
+      await this.lessons.require(scope, tx, lessonId);
+      const known = await this.balls.find(scope, tx, id);
       if (known !== null) return toBall(known);
-      const at = nowText();
-      const ordinal = await this.balls.nextOrdinal(tx, lessonId);
+      const at = this.clock.text();
+      const ordinal = await this.balls.nextOrdinal(scope, tx, lessonId);
       const base = {
         ...EMPTY_BALL,
         keep: 'auto' as const,
-        blockId: await this.blocks.underWay(tx, lessonId),
+        blockId: await this.blocks.underWay(scope, tx, lessonId),
         createdAt: at,
         updatedAt: at,
       };
-      await this.balls.insert(tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
-      await this.history.made(tx, { thing: 'ball', id, lessonId }, `ball ${ordinal} added`, change);
-      return toBall(await this.require(tx, id));
+      await this.balls.insert(scope, tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
+      await this.history.made(
+        scope,
+        tx,
+        { thing: 'ball', id, lessonId },
+        `ball ${ordinal} added`,
+        change,
+      );
+      return toBall(await this.require(scope, tx, id));
     });
   }
 
-  change(id: string, dto: UpdateBall, change: Change): Promise<Ball> {
-    return this.edit(id, { ...dto }, 'changed', change);
+  change(scope: Scope, id: string, dto: UpdateBall, change: Change): Promise<Ball> {
+    return this.edit(scope, id, { ...dto }, 'changed', change);
   }
 
   /** Takes the ball out of the lesson; `restore` brings it back as it was. */
-  async remove(id: string, change: Change): Promise<void> {
-    await this.edit(id, { deleted: true }, 'deleted', change);
+  async remove(scope: Scope, id: string, change: Change): Promise<void> {
+    await this.edit(scope, id, { deleted: true }, 'deleted', change);
   }
 
-  restore(id: string, change: Change): Promise<Ball> {
-    return this.edit(id, { deleted: false }, 'brought back', change);
+  restore(scope: Scope, id: string, change: Change): Promise<Ball> {
+    return this.edit(scope, id, { deleted: false }, 'brought back', change);
   }
 
   /** Changes fields of a ball, and writes down what they were. */
-  edit(id: string, wanted: Fields, what: string, change: Change): Promise<Ball> {
+  edit(scope: Scope, id: string, wanted: Fields, what: string, change: Change): Promise<Ball> {
     return this.store.write(async (tx) => {
-      const row = await this.require(tx, id);
+      const row = await this.require(scope, tx, id);
       const { version, lessonId, ordinal } = row;
       const current = { ...toBall(row), deleted: row.deletedAt !== null };
       const of = { thing: 'ball', id, version, lessonId } as const;
       const words = `ball ${ordinal} ${what}`;
-      const edit = await this.history.edit(tx, of, current, wanted, words, change);
+      const edit = await this.history.edit(scope, tx, of, current, wanted, words, change);
       if (edit === null) return toBall(row);
       const { deleted } = edit.fields;
       const by = deleted === undefined ? {} : { deletedBy: deleted === true ? HAND : null };
-      const times = { version: edit.version, updatedAt: nowText() };
-      await this.balls.update(tx, id, { ...columnsOf(edit.fields), ...by, ...times });
-      return toBall(await this.require(tx, id));
+      const times = { version: edit.version, updatedAt: this.clock.text() };
+      await this.balls.update(scope, tx, id, {
+        ...columnsOf(edit.fields, this.clock.text()),
+        ...by,
+        ...times,
+      });
+      return toBall(await this.require(scope, tx, id));
     });
   }
 
-  private async require(db: Handle, id: string): Promise<BallRow> {
-    const row = await this.balls.find(db, id);
+  private async require(scope: Scope, db: Handle, id: string): Promise<BallRow> {
+    const row = await this.balls.find(scope, db, id);
     if (row === null) throw new NotFoundException('There is no such ball in this academy.');
     return row;
   }

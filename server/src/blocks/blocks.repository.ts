@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { ball, block } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Block } from './block.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type BlockRow = typeof block.$inferSelect;
 
@@ -20,48 +20,47 @@ export const toBlock = (row: BlockRow): Block => ({
 
 @Injectable()
 export class BlocksRepository {
-  constructor(private readonly academies: AcademyService) {}
-
   /** Blocks of a lesson in the order begun, without those taken away. */
-  ofLesson(db: Handle, lessonId: string): Promise<BlockRow[]> {
+  ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<BlockRow[]> {
     return db
       .select()
       .from(block)
-      .where(and(this.inLesson(lessonId), isNull(block.deletedAt)))
+      .where(and(this.inLesson(scope, lessonId), isNull(block.deletedAt)))
       .orderBy(asc(block.startedAt), asc(block.id));
   }
 
   /** The block that the next ball of a lesson is hit in: the one begun last; null for none. */
-  async underWay(db: Handle, lessonId: string): Promise<string | null> {
+  async underWay(scope: Scope, db: Handle, lessonId: string): Promise<string | null> {
     const [row] = await db
       .select({ id: block.id })
       .from(block)
-      .where(and(this.inLesson(lessonId), isNull(block.deletedAt)))
+      .where(and(this.inLesson(scope, lessonId), isNull(block.deletedAt)))
       .orderBy(desc(block.startedAt), desc(block.id))
       .limit(1);
     return row?.id ?? null;
   }
 
-  async find(db: Handle, id: string): Promise<BlockRow | null> {
-    const [row] = await db.select().from(block).where(this.own(id));
+  async find(scope: Scope, db: Handle, id: string): Promise<BlockRow | null> {
+    const [row] = await db.select().from(block).where(this.own(scope, id));
     return row ?? null;
   }
 
-  async insert(db: Handle, row: Omit<BlockRow, 'academyId'>): Promise<void> {
-    await db.insert(block).values({ ...row, academyId: this.academies.id });
+  async insert(scope: Scope, db: Handle, row: Omit<BlockRow, 'academyId'>): Promise<void> {
+    await db.insert(block).values({ ...row, academyId: scope.academyId });
   }
 
-  async update(db: Handle, id: string, changes: Partial<BlockRow>): Promise<void> {
-    await db.update(block).set(changes).where(this.own(id));
+  async update(scope: Scope, db: Handle, id: string, changes: Partial<BlockRow>): Promise<void> {
+    await db.update(block).set(changes).where(this.own(scope, id));
   }
 
   /** The blocks that balls of a lesson are in, by the ball's id; ids of other lessons are left out. */
   async places(
+    scope: Scope,
     db: Handle,
     lessonId: string,
     ids: readonly string[],
   ): Promise<Record<string, string | null>> {
-    const own = and(eq(ball.academyId, this.academies.id), eq(ball.lessonId, lessonId));
+    const own = and(eq(ball.academyId, scope.academyId), eq(ball.lessonId, lessonId));
     const rows = await db
       .select({ id: ball.id, blockId: ball.blockId })
       .from(ball)
@@ -71,23 +70,24 @@ export class BlocksRepository {
 
   /** Puts balls of one lesson into a block; ids of other lessons change nothing. */
   async move(
+    scope: Scope,
     db: Handle,
     lessonId: string,
     ids: readonly string[],
     changes: { readonly blockId: string | null; readonly updatedAt: string },
   ): Promise<void> {
-    const own = and(eq(ball.academyId, this.academies.id), eq(ball.lessonId, lessonId));
+    const own = and(eq(ball.academyId, scope.academyId), eq(ball.lessonId, lessonId));
     await db
       .update(ball)
       .set(changes)
       .where(and(own, inArray(ball.id, [...ids])));
   }
 
-  private inLesson(lessonId: string) {
-    return and(eq(block.academyId, this.academies.id), eq(block.lessonId, lessonId));
+  private inLesson(scope: Scope, lessonId: string) {
+    return and(eq(block.academyId, scope.academyId), eq(block.lessonId, lessonId));
   }
 
-  private own(id: string) {
-    return and(eq(block.academyId, this.academies.id), eq(block.id, id));
+  private own(scope: Scope, id: string) {
+    return and(eq(block.academyId, scope.academyId), eq(block.id, id));
   }
 }

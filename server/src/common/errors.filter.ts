@@ -6,11 +6,13 @@ import { pathWords, withoutValues } from './log-words.ts';
 import type { FieldError, Problem } from './problem.ts';
 
 const KINDS: Readonly<Record<number, Problem['kind']>> = {
+  401: 'signed-out',
   403: 'refused',
   404: 'not-found',
   409: 'conflict',
   410: 'gone',
   413: 'too-large',
+  429: 'too-many',
   503: 'unavailable',
 };
 

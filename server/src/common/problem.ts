@@ -8,11 +8,13 @@ export class FieldError {
 
 const PROBLEM_KINDS = [
   'invalid',
+  'signed-out',
   'refused',
   'not-found',
   'conflict',
   'gone',
   'too-large',
+  'too-many',
   'unavailable',
   'bug',
 ] as const;

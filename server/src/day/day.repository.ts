@@ -1,15 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { homeworkTick, lesson, player, sharedPage } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
+import type { Scope } from '../common/scope.ts';
 
 @Injectable()
 export class DayRepository {
-  constructor(private readonly academies: AcademyService) {}
-
   /** Pages that stand, with their lessons and players, the oldest first; of one player or of all. */
-  pages(db: Handle, playerId?: string) {
+  pages(scope: Scope, db: Handle, playerId?: string) {
     return db
       .select({ page: sharedPage, lesson, player })
       .from(sharedPage)
@@ -17,7 +15,7 @@ export class DayRepository {
       .innerJoin(player, eq(player.id, lesson.playerId))
       .where(
         and(
-          eq(sharedPage.academyId, this.academies.id),
+          eq(sharedPage.academyId, scope.academyId),
           isNull(sharedPage.withdrawnAt),
           isNull(lesson.deletedAt),
           isNull(player.deletedAt),
@@ -28,22 +26,22 @@ export class DayRepository {
   }
 
   /** Days ticked as done, page by page. */
-  async ticks(db: Handle): Promise<Map<string, string[]>> {
+  async ticks(scope: Scope, db: Handle): Promise<Map<string, string[]>> {
     const rows = await db
       .select()
       .from(homeworkTick)
-      .where(and(eq(homeworkTick.academyId, this.academies.id), eq(homeworkTick.done, true)));
+      .where(and(eq(homeworkTick.academyId, scope.academyId), eq(homeworkTick.done, true)));
     const byPage = new Map<string, string[]>();
     for (const { pageId, date } of rows) byPage.set(pageId, [...(byPage.get(pageId) ?? []), date]);
     return byPage;
   }
 
   /** When each player's last lesson begins, booked ones too. */
-  async lastLessons(db: Handle): Promise<Map<string, string>> {
+  async lastLessons(scope: Scope, db: Handle): Promise<Map<string, string>> {
     const rows = await db
       .select({ playerId: lesson.playerId, startsAt: lesson.startsAt })
       .from(lesson)
-      .where(and(eq(lesson.academyId, this.academies.id), isNull(lesson.deletedAt)))
+      .where(and(eq(lesson.academyId, scope.academyId), isNull(lesson.deletedAt)))
       .orderBy(asc(lesson.startsAt));
     return new Map(rows.map(({ playerId, startsAt }) => [playerId, startsAt]));
   }

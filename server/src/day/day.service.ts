@@ -22,6 +22,7 @@ function toGiven({ page, lesson }: PageRow, ticked: readonly string[], today: st
     isHomeworkStopped: isStopped,
   };
 }
+import type { Scope } from '../common/scope.ts';
 
 /** Who was given what, and how it goes: for the day's list and the player's. */
 @Injectable()
@@ -32,12 +33,12 @@ export class DayService {
   ) {}
 
   /** What each player was last given. */
-  lastGiven(today: string): Promise<GivenTo[]> {
+  lastGiven(scope: Scope, today: string): Promise<GivenTo[]> {
     return this.store.read(async (db) => {
       const [rows, ticks, last] = [
-        await this.days.pages(db),
-        await this.days.ticks(db),
-        await this.days.lastLessons(db),
+        await this.days.pages(scope, db),
+        await this.days.ticks(scope, db),
+        await this.days.lastLessons(scope, db),
       ];
       const newest = new Map(rows.map((row) => [row.player.id, row]));
       return [...newest.values()].map((row) => ({
@@ -49,9 +50,12 @@ export class DayService {
   }
 
   /** What a player was given, lesson by lesson. */
-  givenTo(playerId: string, today: string): Promise<Given[]> {
+  givenTo(scope: Scope, playerId: string, today: string): Promise<Given[]> {
     return this.store.read(async (db) => {
-      const [rows, ticks] = [await this.days.pages(db, playerId), await this.days.ticks(db)];
+      const [rows, ticks] = [
+        await this.days.pages(scope, db, playerId),
+        await this.days.ticks(scope, db),
+      ];
       const newest = new Map(rows.map((row) => [row.lesson.id, row]));
       return [...newest.values()].map((row) => toGiven(row, ticks.get(row.page.id) ?? [], today));
     });

@@ -89,8 +89,11 @@ export class Store implements OnApplicationShutdown {
     });
   }
 
-  /** Takes everything from another database of the same tables in place of what is here: all of it, or nothing. */
-  takeFrom(file: string): Promise<void> {
+  /**
+   * Takes everything from another database of the same tables in place of what is here: all of it, or nothing.
+   * Rows of the tables kept stay, and belong to the academy that came.
+   */
+  takeFrom(file: string, kept: readonly string[] = []): Promise<void> {
     return this.exclusively(async () => {
       await this.client.execute({ sql: 'ATTACH ? AS copy', args: [file] });
       await this.client.execute('PRAGMA foreign_keys = OFF');
@@ -98,9 +101,15 @@ export class Store implements OnApplicationShutdown {
         const { rows } = await this.client.execute(
           "select name from main.sqlite_master where type = 'table' and name not like 'sqlite_%'",
         );
-        const tables = rows.map((row) => row['name'] as string);
+        const names = rows.map((row) => row['name'] as string);
+        const tables = names.filter((name) => !kept.includes(name));
         const steps = await Promise.all(tables.map((table) => this.stepsOf(table)));
-        await this.client.batch(steps.flat(), 'write');
+        const moves = kept.map(
+          (table) =>
+            `UPDATE main."${table}" SET academy_id = (SELECT id FROM main.academy ORDER BY created_at LIMIT 1)
+             WHERE academy_id NOT IN (SELECT id FROM main.academy)`,
+        );
+        await this.client.batch([...steps.flat(), ...moves], 'write');
       } finally {
         await this.client.execute('DETACH copy');
         await this.client.execute('PRAGMA foreign_keys = ON');

@@ -1,9 +1,12 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { CreateOwnDrill, OwnDrill } from './drill.dto.ts';
 import { DrillsService } from './drills.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('drills')
 @Controller('api/drills')
@@ -11,23 +14,30 @@ export class DrillsController {
   constructor(private readonly drills: DrillsService) {}
 
   @Get()
+  @May('see')
   @ApiOkResponse({ type: [OwnDrill] })
-  list(): Promise<OwnDrill[]> {
-    return this.drills.list();
+  list(@Within() scope: Scope): Promise<OwnDrill[]> {
+    return this.drills.list(scope);
   }
 
   @Post()
+  @May('plan')
   @ApiCreatedResponse({ type: OwnDrill })
   @NamesItsChange()
-  create(@Body() body: CreateOwnDrill, @Writes() change: Change): Promise<OwnDrill> {
-    return this.drills.create(body, change);
+  create(
+    @Within() scope: Scope,
+    @Body() body: CreateOwnDrill,
+    @Writes() change: Change,
+  ): Promise<OwnDrill> {
+    return this.drills.create(scope, body, change);
   }
 
   @Delete(':id')
+  @May('plan')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.drills.remove(id, change);
+  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.drills.remove(scope, id, change);
   }
 }

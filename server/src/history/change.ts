@@ -2,7 +2,7 @@ import type { Fields } from '@loxos/core';
 import { BadRequestException, applyDecorators, createParamDecorator } from '@nestjs/common';
 import type { ExecutionContext } from '@nestjs/common';
 import { ApiHeader, ApiConflictResponse } from '@nestjs/swagger';
-import type { Request } from 'express';
+import type { Admitted } from '../accounts/within.ts';
 import { Problem } from '../common/problem.ts';
 
 /** A write as its writer names it. */
@@ -13,20 +13,21 @@ export interface Change {
   readonly device: string;
   /** The version of the thing that the writer saw; null where it says none. */
   readonly seen: number | null;
+  /** The name of who made it. */
   readonly who: string;
   /** What the fields must be for it, for an undo: as they were left; null where that does not matter. */
   readonly expects: Fields | null;
 }
 
-/** Who a change is put down to while there is no sign-in. */
-export const COACH = 'coach';
+/** Whom a change is put down to where nobody is signed in: only a page's player can make one. */
+const PLAYER = 'player';
 
 export const CHANGE_HEADER = 'x-loxos-change';
 export const DEVICE_HEADER = 'x-loxos-device';
 const NAME = /^[\w-]{1,60}$/;
 const VERSION = /^"(\d{1,9})"$/;
 
-function nameIn(request: Request, header: string): string | null {
+function nameIn(request: Admitted, header: string): string | null {
   const text = request.headers[header];
   if (text === undefined) return null;
   if (typeof text !== 'string' || !NAME.test(text))
@@ -35,7 +36,7 @@ function nameIn(request: Request, header: string): string | null {
 }
 
 /** Reads how a write names itself from its headers. */
-export function changeFrom(request: Request): Change {
+export function changeFrom(request: Admitted): Change {
   const seen = request.headers['if-match'];
   const version = seen === undefined ? null : VERSION.exec(seen)?.[1];
   if (version === undefined)
@@ -44,14 +45,14 @@ export function changeFrom(request: Request): Change {
     id: nameIn(request, CHANGE_HEADER),
     device: nameIn(request, DEVICE_HEADER) ?? '',
     seen: version === null ? null : Number(version),
-    who: COACH,
+    who: request.who ?? PLAYER,
     expects: null,
   };
 }
 
 /** The write that a request is. */
 export const Writes = createParamDecorator((_data: unknown, context: ExecutionContext): Change =>
-  changeFrom(context.switchToHttp().getRequest<Request>()),
+  changeFrom(context.switchToHttp().getRequest<Admitted>()),
 );
 
 /** Says in the API's document how a write names itself. */

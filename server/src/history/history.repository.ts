@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, gt } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
+import { and, desc, eq, gt, isNull } from 'drizzle-orm';
 import { history } from '../db/schema/index.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/store.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type HistoryRow = typeof history.$inferSelect;
 
@@ -11,51 +11,63 @@ const SHOWN = 200;
 
 @Injectable()
 export class HistoryRepository {
-  constructor(private readonly academies: AcademyService) {}
-
-  async insert(db: Handle, row: Omit<HistoryRow, 'academyId'>): Promise<void> {
-    await db.insert(history).values({ ...row, academyId: this.academies.id });
+  async insert(scope: Scope, db: Handle, row: Omit<HistoryRow, 'academyId'>): Promise<void> {
+    await db.insert(history).values({ ...row, academyId: scope.academyId });
   }
 
-  async find(db: Handle, id: string): Promise<HistoryRow | null> {
+  async find(scope: Scope, db: Handle, id: string): Promise<HistoryRow | null> {
     const [row] = await db
       .select()
       .from(history)
-      .where(and(this.own(), eq(history.id, id)));
+      .where(and(this.own(scope), eq(history.id, id)));
     return row ?? null;
   }
 
   /** The change of this name, where it was taken before. */
-  async ofChange(db: Handle, changeId: string): Promise<HistoryRow | null> {
+  async ofChange(scope: Scope, db: Handle, changeId: string): Promise<HistoryRow | null> {
     const [row] = await db
       .select()
       .from(history)
-      .where(and(this.own(), eq(history.changeId, changeId)));
+      .where(and(this.own(scope), eq(history.changeId, changeId)));
     return row ?? null;
   }
 
   /** What changed a thing after a version of it. */
-  since(db: Handle, thing: HistoryThing, id: string, version: number): Promise<HistoryRow[]> {
-    const ofThing = and(this.own(), eq(history.thing, thing), eq(history.thingId, id));
+  since(
+    scope: Scope,
+    db: Handle,
+    thing: HistoryThing,
+    id: string,
+    version: number,
+  ): Promise<HistoryRow[]> {
+    const ofThing = and(this.own(scope), eq(history.thing, thing), eq(history.thingId, id));
     return db
       .select()
       .from(history)
       .where(and(ofThing, gt(history.version, version)));
   }
 
-  /** The last changes of a lesson or of a player, the newest first. */
-  last(db: Handle, of: { lessonId: string } | { playerId: string }): Promise<HistoryRow[]> {
-    const which =
-      'lessonId' in of ? eq(history.lessonId, of.lessonId) : eq(history.playerId, of.playerId);
+  /** The last changes of a lesson, of a player, or of what belongs to neither; the newest first. */
+  last(
+    scope: Scope,
+    db: Handle,
+    { lessonId, playerId }: { lessonId?: string; playerId?: string },
+  ): Promise<HistoryRow[]> {
+    const isNeither = lessonId === undefined && playerId === undefined;
+    const which = and(
+      lessonId === undefined ? undefined : eq(history.lessonId, lessonId),
+      playerId === undefined ? undefined : eq(history.playerId, playerId),
+      isNeither ? and(isNull(history.lessonId), isNull(history.playerId)) : undefined,
+    );
     return db
       .select()
       .from(history)
-      .where(and(this.own(), which))
+      .where(and(this.own(scope), which))
       .orderBy(desc(history.at))
       .limit(SHOWN);
   }
 
-  private own() {
-    return eq(history.academyId, this.academies.id);
+  private own(scope: Scope) {
+    return eq(history.academyId, scope.academyId);
   }
 }

@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { changedFields, clashing, isSame } from '@loxos/core';
 import type { Fields } from '@loxos/core';
 import { ConflictException, Injectable } from '@nestjs/common';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/store.ts';
 import type { Change } from './change.ts';
 import { HistoryRepository } from './history.repository.ts';
+import type { Scope } from '../common/scope.ts';
 
 /** A thing that is changed, at its version before the change. */
 export interface Changed {
@@ -38,11 +39,14 @@ function refuse(fields: readonly string[], current: Fields, version: number): vo
 /** Writes down every change, takes each once, and keeps two writers from undoing each other unseen. */
 @Injectable()
 export class HistoryService {
-  constructor(private readonly history: HistoryRepository) {}
+  constructor(
+    private readonly history: HistoryRepository,
+    private readonly clock: Clock,
+  ) {}
 
   /** Whether this write was taken before: sent again since its answer was lost. */
-  async isTaken(tx: Handle, change: Change): Promise<boolean> {
-    return change.id !== null && (await this.history.ofChange(tx, change.id)) !== null;
+  async isTaken(scope: Scope, tx: Handle, change: Change): Promise<boolean> {
+    return change.id !== null && (await this.history.ofChange(scope, tx, change.id)) !== null;
   }
 
   /**
@@ -50,6 +54,7 @@ export class HistoryService {
    * Throws 409 with the thing as it is where somebody else changed the same fields since the writer looked.
    */
   async edit(
+    scope: Scope,
     tx: Handle,
     of: Changed,
     current: Fields,
@@ -57,30 +62,37 @@ export class HistoryService {
     what: string,
     change: Change,
   ): Promise<Edit | null> {
-    if (await this.isTaken(tx, change)) return null;
+    if (await this.isTaken(scope, tx, change)) return null;
     const asked = Object.fromEntries(
       Object.entries(wanted).filter(([, value]) => value !== undefined),
     );
-    await this.refuseClash(tx, of, current, asked, change);
+    await this.refuseClash(scope, tx, of, current, asked, change);
     const kept = Object.fromEntries(Object.keys(asked).map((name) => [name, current[name]]));
     const fields = changedFields(kept, asked);
     if (Object.keys(fields).length === 0) return null;
     const before = Object.fromEntries(
       Object.keys(fields).map((name) => [name, current[name] ?? null]),
     );
-    await this.note(tx, of, what, change, { before, after: fields });
+    await this.note(scope, tx, of, what, change, { before, after: fields });
     return { fields, version: of.version + 1 };
   }
 
   /** Writes down that a thing was made. */
-  made(tx: Handle, of: Omit<Changed, 'version'>, what: string, change: Change): Promise<void> {
-    return this.note(tx, { ...of, version: 0 }, what, change, {
+  made(
+    scope: Scope,
+    tx: Handle,
+    of: Omit<Changed, 'version'>,
+    what: string,
+    change: Change,
+  ): Promise<void> {
+    return this.note(scope, tx, { ...of, version: 0 }, what, change, {
       before: { deleted: true },
       after: { deleted: false },
     });
   }
 
   private async refuseClash(
+    scope: Scope,
     tx: Handle,
     { thing, id, version }: Changed,
     current: Fields,
@@ -89,7 +101,7 @@ export class HistoryService {
   ): Promise<void> {
     if (expects !== null) this.refuseUnexpected(current, expects, version);
     if (seen === null || seen >= version) return;
-    const rows = await this.history.since(tx, thing, id, seen);
+    const rows = await this.history.since(scope, tx, thing, id, seen);
     const since = rows.map((row) => ({ device: row.device, after: read(row.after) }));
     refuse(clashing(wanted, current, since, device), current, version);
   }
@@ -103,23 +115,26 @@ export class HistoryService {
       version,
     );
   }
+
   /** Writes a change down. */
   async note(
+    scope: Scope,
     tx: Handle,
     of: Changed,
     what: string,
     change: Change,
     values: { readonly before: Fields; readonly after: Fields },
   ): Promise<void> {
-    await this.history.insert(tx, {
+    await this.history.insert(scope, tx, {
       id: randomUUID(),
       thing: of.thing,
       thingId: of.id,
       lessonId: of.lessonId ?? null,
       playerId: of.playerId ?? null,
       version: of.version + 1,
-      at: nowText(),
+      at: this.clock.text(),
       who: change.who,
+      userId: scope.userId,
       device: change.device,
       changeId: change.id,
       what,

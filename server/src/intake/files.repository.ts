@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { launchFile, sourceMapping } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { LaunchFile, Row } from './intake.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type FileRow = typeof launchFile.$inferSelect;
 export type FileHead = Omit<FileRow, 'content'>;
@@ -32,37 +32,45 @@ const HEAD = {
 
 @Injectable()
 export class FilesRepository {
-  constructor(private readonly academies: AcademyService) {}
-
-  ofLesson(db: Handle, lessonId: string): Promise<FileHead[]> {
+  ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<FileHead[]> {
     return db
       .select(HEAD)
       .from(launchFile)
-      .where(and(this.own(), eq(launchFile.lessonId, lessonId), isNull(launchFile.deletedAt)))
+      .where(and(this.own(scope), eq(launchFile.lessonId, lessonId), isNull(launchFile.deletedAt)))
       .orderBy(asc(launchFile.receivedAt));
   }
 
   /** The same bytes in the same lesson, taken back or not. */
-  async findByHash(db: Handle, lessonId: string, sha256: string): Promise<FileHead | null> {
-    const same = and(this.own(), eq(launchFile.lessonId, lessonId), eq(launchFile.sha256, sha256));
+  async findByHash(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    sha256: string,
+  ): Promise<FileHead | null> {
+    const same = and(
+      this.own(scope),
+      eq(launchFile.lessonId, lessonId),
+      eq(launchFile.sha256, sha256),
+    );
     const [row] = await db.select(HEAD).from(launchFile).where(same);
     return row ?? null;
   }
 
-  async find(db: Handle, id: string): Promise<FileRow | null> {
+  async find(scope: Scope, db: Handle, id: string): Promise<FileRow | null> {
     const [row] = await db
       .select()
       .from(launchFile)
-      .where(and(this.own(), eq(launchFile.id, id)));
+      .where(and(this.own(scope), eq(launchFile.id, id)));
     return row ?? null;
   }
 
-  async insert(db: Handle, row: Omit<FileRow, 'academyId'>): Promise<void> {
-    await db.insert(launchFile).values({ ...row, academyId: this.academies.id });
+  async insert(scope: Scope, db: Handle, row: Omit<FileRow, 'academyId'>): Promise<void> {
+    await db.insert(launchFile).values({ ...row, academyId: scope.academyId });
   }
 
   /** Writes what became of a file that is brought in again. */
   async replace(
+    scope: Scope,
     db: Handle,
     id: string,
     made: Pick<FileRow, 'rows' | 'ballCount' | 'receivedAt' | 'deletedAt'>,
@@ -70,19 +78,19 @@ export class FilesRepository {
     await db
       .update(launchFile)
       .set(made)
-      .where(and(this.own(), eq(launchFile.id, id)));
+      .where(and(this.own(scope), eq(launchFile.id, id)));
   }
 
-  async mark(db: Handle, id: string, deletedAt: string | null): Promise<void> {
+  async mark(scope: Scope, db: Handle, id: string, deletedAt: string | null): Promise<void> {
     await db
       .update(launchFile)
       .set({ deletedAt })
-      .where(and(this.own(), eq(launchFile.id, id)));
+      .where(and(this.own(scope), eq(launchFile.id, id)));
   }
 
   /** The answers kept for a source, as JSON, or null. */
-  async answersFor(db: Handle, headerKey: string): Promise<string | null> {
-    const own = eq(sourceMapping.academyId, this.academies.id);
+  async answersFor(scope: Scope, db: Handle, headerKey: string): Promise<string | null> {
+    const own = eq(sourceMapping.academyId, scope.academyId);
     const [row] = await db
       .select()
       .from(sourceMapping)
@@ -91,20 +99,21 @@ export class FilesRepository {
   }
 
   async keepAnswers(
+    scope: Scope,
     db: Handle,
     row: Omit<typeof sourceMapping.$inferInsert, 'academyId'>,
   ): Promise<void> {
     const { answers, updatedAt } = row;
     await db
       .insert(sourceMapping)
-      .values({ ...row, academyId: this.academies.id })
+      .values({ ...row, academyId: scope.academyId })
       .onConflictDoUpdate({
         target: [sourceMapping.academyId, sourceMapping.headerKey],
         set: { answers, updatedAt },
       });
   }
 
-  private own() {
-    return eq(launchFile.academyId, this.academies.id);
+  private own(scope: Scope) {
+    return eq(launchFile.academyId, scope.academyId);
   }
 }

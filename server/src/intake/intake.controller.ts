@@ -20,6 +20,7 @@ import {
   ApiTags,
 } from '@nestjs/swagger';
 import type { ApiBodyOptions } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import type { Response } from 'express';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
@@ -27,6 +28,8 @@ import { UPLOAD_LIMIT_BYTES } from '../config.ts';
 import { checked } from '../common/validation.ts';
 import { IntakeAnswers, IntakeResult } from './intake.dto.ts';
 import { IntakeService } from './intake.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 const BODY: ApiBodyOptions = {
   schema: {
@@ -66,6 +69,7 @@ export class IntakeController {
   constructor(private readonly intake: IntakeService) {}
 
   @Post('lessons/:lessonId/files')
+  @May('log')
   @HttpCode(200)
   @ApiConsumes('multipart/form-data')
   @ApiBody(BODY)
@@ -73,6 +77,7 @@ export class IntakeController {
   @NamesItsChange()
   @UseInterceptors(FileInterceptor('file', { limits: { fileSize: UPLOAD_LIMIT_BYTES, files: 1 } }))
   async bringIn(
+    @Within() scope: Scope,
     @Param('lessonId') lessonId: string,
     @UploadedFile() file: Express.Multer.File | undefined,
     @Body() body: Record<string, unknown>,
@@ -83,21 +88,31 @@ export class IntakeController {
     const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
     const answers = await answersOf(body['answers']);
     const said = { answers, isAskedAgain: body['again'] === 'yes' };
-    return this.intake.bringIn(lessonId, { name, bytes: file.buffer }, said, change);
+    return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, change);
   }
 
   @Delete('files/:id')
+  @May('log')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  takeBack(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.intake.takeBack(id, change);
+  takeBack(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<void> {
+    return this.intake.takeBack(scope, id, change);
   }
 
   @Get('files/:id')
+  @May('see')
   @ApiOkResponse({ type: String, description: 'The file as it came' })
-  async raw(@Param('id') id: string, @Res() response: Response): Promise<void> {
-    const { name, content } = await this.intake.raw(id);
+  async raw(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Res() response: Response,
+  ): Promise<void> {
+    const { name, content } = await this.intake.raw(scope, id);
     response.attachment(name).type('application/octet-stream').send(content);
   }
 }

@@ -5,7 +5,7 @@ import { BadRequestException, Injectable, NotFoundException } from '@nestjs/comm
 import { BallsRepository } from '../balls/balls.repository.ts';
 import type { NewBall } from '../balls/balls.repository.ts';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
@@ -16,6 +16,7 @@ import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileHead, FileRow } from './files.repository.ts';
 import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, Row } from './intake.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export interface Upload {
   readonly name: string;
@@ -70,10 +71,12 @@ export class IntakeService {
     private readonly balls: BallsRepository,
     private readonly blocks: BlocksRepository,
     private readonly history: HistoryService,
+    private readonly clock: Clock,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
   async bringIn(
+    scope: Scope,
     lessonId: string,
     upload: Upload,
     { answers: given, isAskedAgain }: Said,
@@ -83,9 +86,9 @@ export class IntakeService {
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
     const key = sourceKey(text);
     const { hand, kept, before } = await this.store.read(async (db) => ({
-      hand: (await this.lessons.require(db, lessonId)).player.hand,
-      kept: JSON.parse((await this.files.answersFor(db, key)) ?? '{}') as IntakeAnswers,
-      before: await this.files.findByHash(db, lessonId, sha256),
+      hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
+      kept: JSON.parse((await this.files.answersFor(scope, db, key)) ?? '{}') as IntakeAnswers,
+      before: await this.files.findByHash(scope, db, lessonId, sha256),
     }));
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
@@ -102,52 +105,58 @@ export class IntakeService {
     }
     const incoming = { lessonId, upload, sha256, parsed, rows };
     const file = await this.store.write(async (tx) => {
-      if (isAnswered) await this.keepAnswers(tx, key, answers);
-      return this.keep(tx, incoming, change);
+      if (isAnswered) await this.keepAnswers(scope, tx, key, answers);
+      return this.keep(scope, tx, incoming, change);
     });
     const message = resultMessage(file.rows);
     return { outcome: 'added', message, file, rows: file.rows, columns, questions };
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
-  takeBack(id: string, change: Change): Promise<void> {
-    return this.mark(id, true, change);
+  takeBack(scope: Scope, id: string, change: Change): Promise<void> {
+    return this.mark(scope, id, true, change);
   }
 
   /** Takes a file back out of its lesson with its balls, or brings both in again. */
-  async mark(id: string, deleted: boolean, change: Change): Promise<void> {
+  async mark(scope: Scope, id: string, deleted: boolean, change: Change): Promise<void> {
     await this.store.write(async (tx) => {
-      const { lessonId, name, deletedAt } = await this.require(tx, id);
+      const { lessonId, name, deletedAt } = await this.require(scope, tx, id);
       const of = { thing: 'file', id, version: 1, lessonId } as const;
       const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
       const current = { deleted: deletedAt !== null };
-      if ((await this.history.edit(tx, of, current, { deleted }, what, change)) === null) return;
-      if (deleted) await this.takeOut(tx, id);
-      else await this.putIn(tx, id);
+      if ((await this.history.edit(scope, tx, of, current, { deleted }, what, change)) === null)
+        return;
+      if (deleted) await this.takeOut(scope, tx, id);
+      else await this.putIn(scope, tx, id);
     });
   }
 
-  async raw(id: string): Promise<FileRow> {
-    return this.store.read((db) => this.require(db, id));
+  async raw(scope: Scope, id: string): Promise<FileRow> {
+    return this.store.read((db) => this.require(scope, db, id));
   }
 
-  private async takeOut(tx: Handle, id: string): Promise<void> {
-    const at = nowText();
-    await this.files.mark(tx, id, at);
-    await this.balls.takeFile(tx, id, at);
+  private async takeOut(scope: Scope, tx: Handle, id: string): Promise<void> {
+    const at = this.clock.text();
+    await this.files.mark(scope, tx, id, at);
+    await this.balls.takeFile(scope, tx, id, at);
   }
 
-  private async putIn(tx: Handle, id: string): Promise<void> {
-    await this.files.mark(tx, id, null);
-    await this.balls.bringFile(tx, id);
+  private async putIn(scope: Scope, tx: Handle, id: string): Promise<void> {
+    await this.files.mark(scope, tx, id, null);
+    await this.balls.bringFile(scope, tx, id);
   }
 
-  private async keepAnswers(tx: Handle, headerKey: string, answers: IntakeAnswers): Promise<void> {
-    await this.files.keepAnswers(tx, {
+  private async keepAnswers(
+    scope: Scope,
+    tx: Handle,
+    headerKey: string,
+    answers: IntakeAnswers,
+  ): Promise<void> {
+    await this.files.keepAnswers(scope, tx, {
       id: randomUUID(),
       headerKey,
       answers: JSON.stringify(answers),
-      updatedAt: nowText(),
+      updatedAt: this.clock.text(),
     });
   }
 
@@ -155,21 +164,21 @@ export class IntakeService {
    * Puts a file's rows into its lesson. A row the lesson already has is known, and its ball is held by both files; a
    * ball of this very file that was taken back with it comes back as it was; the rest are new.
    */
-  private async keep(tx: Handle, incoming: Incoming, change: Change) {
+  private async keep(scope: Scope, tx: Handle, incoming: Incoming, change: Change) {
     const { lessonId, upload, sha256, parsed, rows } = incoming;
-    const at = nowText();
-    const before = await this.files.findByHash(tx, lessonId, sha256);
+    const at = this.clock.text();
+    const before = await this.files.findByHash(scope, tx, lessonId, sha256);
     const id = before?.id ?? randomUUID();
-    if (before?.deletedAt === null) await this.takeOut(tx, id);
-    const gone = before === null ? [] : await this.balls.goneWith(tx, id);
+    if (before?.deletedAt === null) await this.takeOut(scope, tx, id);
+    const gone = before === null ? [] : await this.balls.goneWith(scope, tx, id);
     const prints = new Map(
       parsed.rows.flatMap((row) =>
         row.ball === null ? [] : [[row.line, fingerprintOf(parsed.balls[row.ball]!)] as const],
       ),
     );
-    const marked = markKnown(rows, prints, await this.balls.known(tx, lessonId));
-    const first = await this.balls.nextOrdinal(tx, lessonId);
-    const blockId = await this.blocks.underWay(tx, lessonId);
+    const marked = markKnown(rows, prints, await this.balls.known(scope, tx, lessonId));
+    const first = await this.balls.nextOrdinal(scope, tx, lessonId);
+    const blockId = await this.blocks.underWay(scope, tx, lessonId);
     const fresh: NewBall[] = [];
     const back: string[] = [];
     for (const row of parsed.rows) {
@@ -188,18 +197,22 @@ export class IntakeService {
     const ballCount = fresh.length + back.length;
     const made = { rows: JSON.stringify(marked.rows), ballCount, receivedAt: at, deletedAt: null };
     const file = { ...head, ...made, content: upload.bytes };
-    if (before === null) await this.files.insert(tx, file);
-    else await this.files.replace(tx, id, made);
-    await this.balls.insert(tx, fresh);
-    await this.balls.revive(tx, back);
-    await this.balls.hold(tx, id, [...fresh.map((ball) => ball.id), ...back, ...marked.held]);
+    if (before === null) await this.files.insert(scope, tx, file);
+    else await this.files.replace(scope, tx, id, made);
+    await this.balls.insert(scope, tx, fresh);
+    await this.balls.revive(scope, tx, back);
+    await this.balls.hold(scope, tx, id, [
+      ...fresh.map((ball) => ball.id),
+      ...back,
+      ...marked.held,
+    ]);
     const words = `“${head.name}” brought in, ${ballCount} balls`;
-    await this.history.made(tx, { thing: 'file', id, lessonId }, words, change);
+    await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
     return toLaunchFile({ ...file, academyId: '' });
   }
 
-  private async require(db: Handle, id: string): Promise<FileRow> {
-    const row = await this.files.find(db, id);
+  private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {
+    const row = await this.files.find(scope, db, id);
     if (row === null) throw new NotFoundException('There is no such file in this academy.');
     return row;
   }

@@ -17,6 +17,7 @@ import {
   ApiProduces,
   ApiTags,
 } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import {
@@ -28,6 +29,8 @@ import {
   UpdateLesson,
 } from './lesson.dto.ts';
 import { LessonsService } from './lessons.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('lessons')
 @Controller('api/lessons')
@@ -35,68 +38,86 @@ export class LessonsController {
   constructor(private readonly lessons: LessonsService) {}
 
   @Get()
+  @May('see')
   @ApiOkResponse({ type: [LessonSummary] })
-  list(@Query() query: LessonQuery): Promise<LessonSummary[]> {
-    return this.lessons.list(query);
+  list(@Within() scope: Scope, @Query() query: LessonQuery): Promise<LessonSummary[]> {
+    return this.lessons.list(scope, query);
   }
 
   @Post()
+  @May('plan')
   @ApiCreatedResponse({ type: LessonSummary })
   @NamesItsChange()
-  create(@Body() body: CreateLesson, @Writes() change: Change): Promise<LessonSummary> {
-    return this.lessons.create(body, change);
+  create(
+    @Within() scope: Scope,
+    @Body() body: CreateLesson,
+    @Writes() change: Change,
+  ): Promise<LessonSummary> {
+    return this.lessons.create(scope, body, change);
   }
 
   @Get(':id')
+  @May('see')
   @ApiOkResponse({ type: Lesson })
-  get(@Param('id') id: string): Promise<Lesson> {
-    return this.lessons.get(id);
+  get(@Within() scope: Scope, @Param('id') id: string): Promise<Lesson> {
+    return this.lessons.get(scope, id);
   }
 
   @Patch(':id')
+  @May('plan')
   @ApiOkResponse({ type: LessonSummary })
   @NamesItsChange()
   update(
+    @Within() scope: Scope,
     @Param('id') id: string,
     @Body() body: UpdateLesson,
     @Writes() change: Change,
   ): Promise<LessonSummary> {
-    return this.lessons.update(id, body, change);
+    return this.lessons.update(scope, id, body, change);
   }
 
   @Delete(':id')
+  @May('plan')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.lessons.remove(id, change);
+  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.lessons.remove(scope, id, change);
   }
 
   @Post(':id/restore')
+  @May('plan')
   @HttpCode(200)
   @ApiOkResponse({ type: LessonSummary })
   @NamesItsChange()
-  restore(@Param('id') id: string, @Writes() change: Change): Promise<LessonSummary> {
-    return this.lessons.restore(id, change);
+  restore(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<LessonSummary> {
+    return this.lessons.restore(scope, id, change);
   }
 
   @Post(':id/repeat')
+  @May('plan')
   @ApiCreatedResponse({ type: LessonSummary })
   @NamesItsChange()
   repeat(
+    @Within() scope: Scope,
     @Param('id') id: string,
     @Body() body: RepeatLesson,
     @Writes() change: Change,
   ): Promise<LessonSummary> {
-    return this.lessons.repeat(id, body, change);
+    return this.lessons.repeat(scope, id, body, change);
   }
 
   @Get(':id/balls.csv')
+  @May('see')
   @ApiProduces('text/csv')
   @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @Header('Content-Disposition', 'attachment; filename="balls.csv"')
-  balls(@Param('id') id: string): Promise<string> {
-    return this.lessons.printBalls(id);
+  balls(@Within() scope: Scope, @Param('id') id: string): Promise<string> {
+    return this.lessons.printBalls(scope, id);
   }
 }

@@ -1,10 +1,10 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { and, asc, count, desc, eq, gte, isNull, lt } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { ball, lesson, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import type { LessonQuery } from './lesson.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type LessonRow = typeof lesson.$inferSelect;
 
@@ -16,12 +16,14 @@ export interface LessonWithPlayer {
 
 @Injectable()
 export class LessonsRepository {
-  constructor(private readonly academies: AcademyService) {}
-
   /** Lessons with their players and number of balls; a day's in order, a player's newest first. */
-  list(db: Handle, query: LessonQuery & { id?: string }): Promise<LessonWithPlayer[]> {
+  list(
+    scope: Scope,
+    db: Handle,
+    query: LessonQuery & { id?: string },
+  ): Promise<LessonWithPlayer[]> {
     const wanted = and(
-      eq(lesson.academyId, this.academies.id),
+      eq(lesson.academyId, scope.academyId),
       isNull(lesson.deletedAt),
       isNull(player.deletedAt),
       query.id === undefined ? undefined : eq(lesson.id, query.id),
@@ -40,27 +42,31 @@ export class LessonsRepository {
       .orderBy(order);
   }
 
-  async find(db: Handle, id: string): Promise<LessonWithPlayer | null> {
-    return (await this.list(db, { id }))[0] ?? null;
+  async find(scope: Scope, db: Handle, id: string): Promise<LessonWithPlayer | null> {
+    return (await this.list(scope, db, { id }))[0] ?? null;
   }
 
-  async require(db: Handle, id: string): Promise<LessonWithPlayer> {
-    const found = await this.find(db, id);
+  async require(scope: Scope, db: Handle, id: string): Promise<LessonWithPlayer> {
+    const found = await this.find(scope, db, id);
     if (found === null) throw new NotFoundException('There is no such lesson in this academy.');
     return found;
   }
 
   /** A lesson's own row, taken away or not. */
-  async row(db: Handle, id: string): Promise<LessonRow | null> {
-    const own = and(eq(lesson.academyId, this.academies.id), eq(lesson.id, id));
+  async row(scope: Scope, db: Handle, id: string): Promise<LessonRow | null> {
+    const own = and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id));
     const [row] = await db.select().from(lesson).where(own);
     return row ?? null;
   }
 
   /** Id of the player's last lesson before this one, or null. */
-  async before(db: Handle, { playerId, startsAt }: LessonRow): Promise<string | null> {
+  async before(
+    scope: Scope,
+    db: Handle,
+    { playerId, startsAt }: LessonRow,
+  ): Promise<string | null> {
     const earlier = and(
-      eq(lesson.academyId, this.academies.id),
+      eq(lesson.academyId, scope.academyId),
       eq(lesson.playerId, playerId),
       isNull(lesson.deletedAt),
       lt(lesson.startsAt, startsAt),
@@ -74,12 +80,12 @@ export class LessonsRepository {
     return row?.id ?? null;
   }
 
-  async insert(db: Handle, row: Omit<LessonRow, 'academyId'>): Promise<void> {
-    await db.insert(lesson).values({ ...row, academyId: this.academies.id });
+  async insert(scope: Scope, db: Handle, row: Omit<LessonRow, 'academyId'>): Promise<void> {
+    await db.insert(lesson).values({ ...row, academyId: scope.academyId });
   }
 
-  async update(db: Handle, id: string, changes: Partial<LessonRow>): Promise<void> {
-    const own = and(eq(lesson.academyId, this.academies.id), eq(lesson.id, id));
+  async update(scope: Scope, db: Handle, id: string, changes: Partial<LessonRow>): Promise<void> {
+    const own = and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id));
     await db.update(lesson).set(changes).where(own);
   }
 }

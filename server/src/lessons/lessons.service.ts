@@ -3,7 +3,7 @@ import { printLaunchFile } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository, toBall } from '../balls/balls.repository.ts';
 import { BlocksRepository, toBlock } from '../blocks/blocks.repository.ts';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Fields, MeasuredBall } from '@loxos/core';
@@ -26,6 +26,7 @@ import type {
 } from './lesson.dto.ts';
 import { LessonsRepository } from './lessons.repository.ts';
 import type { LessonWithPlayer } from './lessons.repository.ts';
+import type { Scope } from '../common/scope.ts';
 
 const toSummary = ({ lesson, player, ballCount }: LessonWithPlayer): LessonSummary => ({
   id: lesson.id,
@@ -53,67 +54,73 @@ export class LessonsService {
     private readonly steps: StepsRepository,
     private readonly pages: PagesRepository,
     private readonly history: HistoryService,
+    private readonly clock: Clock,
   ) {}
 
-  async list(query: LessonQuery): Promise<LessonSummary[]> {
+  async list(scope: Scope, query: LessonQuery): Promise<LessonSummary[]> {
     const wanted = { ...query, from: instantOr(query.from), to: instantOr(query.to) };
-    const rows = await this.store.read((db) => this.lessons.list(db, wanted));
+    const rows = await this.store.read((db) => this.lessons.list(scope, db, wanted));
     return rows.map(toSummary);
   }
 
-  get(id: string): Promise<Lesson> {
+  get(scope: Scope, id: string): Promise<Lesson> {
     return this.store.read(async (db) => {
-      const found = await this.lessons.require(db, id);
-      const balls = await this.balls.ofLesson(db, id);
-      const blocks = await this.blocks.ofLesson(db, id);
-      const files = await this.files.ofLesson(db, id);
-      const repetitions = await this.steps.repetitions(db, id);
+      const found = await this.lessons.require(scope, db, id);
+      const balls = await this.balls.ofLesson(scope, db, id);
+      const blocks = await this.blocks.ofLesson(scope, db, id);
+      const files = await this.files.ofLesson(scope, db, id);
+      const repetitions = await this.steps.repetitions(scope, db, id);
       return {
         ...toSummary(found),
         balls: balls.map(toBall),
         blocks: blocks.map(toBlock),
         files: files.map(toLaunchFile),
-        parts: await this.steps.parts(db, id),
+        parts: await this.steps.parts(scope, db, id),
         repetitions: repetitions.map(toRepetition),
-        pages: await sharedPages(this.pages, db, id),
-        previousLessonId: await this.lessons.before(db, found.lesson),
+        pages: await sharedPages(scope, this.pages, db, id),
+        previousLessonId: await this.lessons.before(scope, db, found.lesson),
       };
     });
   }
 
   /** A lesson for the next visit, with the work as it was and nothing of what was seen that day. */
-  repeat(id: string, { startsAt }: RepeatLesson, change: Change): Promise<LessonSummary> {
+  repeat(
+    scope: Scope,
+    id: string,
+    { startsAt }: RepeatLesson,
+    change: Change,
+  ): Promise<LessonSummary> {
     return this.store.write(async (tx) => {
-      const { lesson } = await this.lessons.require(tx, id);
-      const at = nowText();
+      const { lesson } = await this.lessons.require(scope, tx, id);
+      const at = this.clock.text();
       const newId = randomUUID();
       const { playerId, asked } = lesson;
       const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at, deletedAt: null };
-      await this.lessons.insert(tx, { id: newId, playerId, asked, version: 1, ...times });
+      await this.lessons.insert(scope, tx, { id: newId, playerId, asked, version: 1, ...times });
       const of = { thing: 'lesson', id: newId, lessonId: newId, playerId } as const;
-      await this.history.made(tx, of, 'lesson repeated', change);
-      for (const { part, value } of await this.steps.parts(tx, id)) {
+      await this.history.made(scope, tx, of, 'lesson repeated', change);
+      for (const { part, value } of await this.steps.parts(scope, tx, id)) {
         if (part !== 'work') continue;
         const by = { updatedBy: change.who, updatedAt: at, version: 1 };
-        await this.steps.putPart(tx, newId, part, { value: JSON.stringify(value), ...by });
+        await this.steps.putPart(scope, tx, newId, part, { value: JSON.stringify(value), ...by });
       }
-      return toSummary(await this.lessons.require(tx, newId));
+      return toSummary(await this.lessons.require(scope, tx, newId));
     });
   }
 
-  create(dto: CreateLesson, change: Change): Promise<LessonSummary> {
+  create(scope: Scope, dto: CreateLesson, change: Change): Promise<LessonSummary> {
     const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
-      const known = await this.lessons.find(tx, id);
+      const known = await this.lessons.find(scope, tx, id);
       if (known !== null) return toSummary(known);
-      if ((await this.lessons.row(tx, id)) !== null)
+      if ((await this.lessons.row(scope, tx, id)) !== null)
         throw new GoneException('This lesson was taken away.');
-      const player = await this.players.find(tx, dto.playerId);
+      const player = await this.players.find(scope, tx, dto.playerId);
       if (player === null || player.deletedAt !== null) {
         throw invalid([{ field: 'playerId', reason: 'choose a player of this academy' }]);
       }
-      const at = nowText();
-      await this.lessons.insert(tx, {
+      const at = this.clock.text();
+      await this.lessons.insert(scope, tx, {
         id,
         playerId: dto.playerId,
         startsAt: instant(dto.startsAt),
@@ -124,48 +131,62 @@ export class LessonsService {
         deletedAt: null,
       });
       const of = { thing: 'lesson', id, lessonId: id, playerId: dto.playerId } as const;
-      await this.history.made(tx, of, 'lesson opened', change);
-      return toSummary(await this.lessons.require(tx, id));
+      await this.history.made(scope, tx, of, 'lesson opened', change);
+      return toSummary(await this.lessons.require(scope, tx, id));
     });
   }
 
-  update(id: string, { startsAt, asked }: UpdateLesson, change: Change): Promise<LessonSummary> {
+  update(
+    scope: Scope,
+    id: string,
+    { startsAt, asked }: UpdateLesson,
+    change: Change,
+  ): Promise<LessonSummary> {
     const wanted = { startsAt: instantOr(startsAt), asked };
-    return this.edit(id, wanted, 'lesson changed', change) as Promise<LessonSummary>;
+    return this.edit(scope, id, wanted, 'lesson changed', change) as Promise<LessonSummary>;
   }
 
   /** Takes a lesson away with all that is in it; `restore` brings it back as it was. */
-  async remove(id: string, change: Change): Promise<void> {
-    await this.edit(id, { deleted: true }, 'lesson taken away', change);
+  async remove(scope: Scope, id: string, change: Change): Promise<void> {
+    await this.edit(scope, id, { deleted: true }, 'lesson taken away', change);
   }
 
-  restore(id: string, change: Change): Promise<LessonSummary> {
-    const back = this.edit(id, { deleted: false }, 'lesson brought back', change);
+  restore(scope: Scope, id: string, change: Change): Promise<LessonSummary> {
+    const back = this.edit(scope, id, { deleted: false }, 'lesson brought back', change);
     return back as Promise<LessonSummary>;
   }
 
   /** Changes fields of a lesson, and writes down what they were; null where it is taken away. */
-  edit(id: string, wanted: Fields, what: string, change: Change): Promise<LessonSummary | null> {
+  edit(
+    scope: Scope,
+    id: string,
+    wanted: Fields,
+    what: string,
+    change: Change,
+  ): Promise<LessonSummary | null> {
     return this.store.write(async (tx) => {
-      const row = await this.lessons.row(tx, id);
+      const row = await this.lessons.row(scope, tx, id);
       if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
         throw new NotFoundException('There is no such lesson in this academy.');
       const { version, playerId, startsAt, asked } = row;
       const current = { startsAt, asked, deleted: row.deletedAt !== null };
       const of = { thing: 'lesson', id, version, lessonId: id, playerId } as const;
-      const edit = await this.history.edit(tx, of, current, wanted, what, change);
+      const edit = await this.history.edit(scope, tx, of, current, wanted, what, change);
       if (edit !== null) {
-        const times = { version: edit.version, updatedAt: nowText() };
-        await this.lessons.update(tx, id, { ...columnsOf(edit.fields), ...times });
+        const times = { version: edit.version, updatedAt: this.clock.text() };
+        await this.lessons.update(scope, tx, id, {
+          ...columnsOf(edit.fields, this.clock.text()),
+          ...times,
+        });
       }
-      const found = await this.lessons.find(tx, id);
+      const found = await this.lessons.find(scope, tx, id);
       return found === null ? null : toSummary(found);
     });
   }
 
   /** The lesson's balls as a launch file in SI units, which the intake reads back, with what was said of each. */
-  async printBalls(id: string): Promise<string> {
-    const { balls, blocks, player } = await this.get(id);
+  async printBalls(scope: Scope, id: string): Promise<string> {
+    const { balls, blocks, player } = await this.get(scope, id);
     const rows = balls.map((row) => ({ ...row }) as MeasuredBall);
     const said = new Map(rows.map((row, index) => [row, balls[index]!]));
     const blockOf = (row: MeasuredBall) =>

@@ -16,7 +16,7 @@ import type {
   SpeedUnit,
 } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
-import { Transform, Type } from 'class-transformer';
+import { Type } from 'class-transformer';
 import {
   IsObject,
   IsIn,
@@ -28,10 +28,7 @@ import {
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
 import { IfGiven } from '../common/given.ts';
-
-const trimmed = Transform(({ value }: { value: unknown }) =>
-  typeof value === 'string' ? value.trim() : value,
-);
+import { trimmed } from '../common/trimmed.ts';
 
 class PlayerFields {
   @ApiProperty()
@@ -72,6 +69,12 @@ class PlayerFields {
   @MaxLength(2000)
   readonly bodyNotes?: string;
 
+  @ApiPropertyOptional({ description: 'Whose player they are; empty for nobody’s' })
+  @IfGiven()
+  @IsString()
+  @MaxLength(60)
+  readonly coachId?: string;
+
   @ApiPropertyOptional({ type: WantedByClubDto })
   @IfGiven()
   @IsObject()
@@ -98,6 +101,8 @@ export class Player {
   @ApiProperty({ enum: ANGLE_STYLES }) readonly angleStyle!: AngleStyle;
   @ApiProperty() readonly aims!: string;
   @ApiProperty() readonly bodyNotes!: string;
+  @ApiProperty({ description: 'Whose player they are; empty for nobody’s' })
+  readonly coachId!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
   @ApiProperty() readonly version!: number;
 }

@@ -1,9 +1,12 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersService } from './players.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('players')
 @Controller('api/players')
@@ -11,54 +14,70 @@ export class PlayersController {
   constructor(private readonly players: PlayersService) {}
 
   @Get()
+  @May('see')
   @ApiOkResponse({ type: [Player] })
-  list(): Promise<Player[]> {
-    return this.players.list();
+  list(@Within() scope: Scope): Promise<Player[]> {
+    return this.players.list(scope);
   }
 
   @Post()
+  @May('plan')
   @ApiCreatedResponse({ type: Player })
   @NamesItsChange()
-  create(@Body() body: CreatePlayer, @Writes() change: Change): Promise<Player> {
-    return this.players.create(body, change);
+  create(
+    @Within() scope: Scope,
+    @Body() body: CreatePlayer,
+    @Writes() change: Change,
+  ): Promise<Player> {
+    return this.players.create(scope, body, change);
   }
 
   @Get(':id')
+  @May('see')
   @ApiOkResponse({ type: Player })
-  get(@Param('id') id: string): Promise<Player> {
-    return this.players.get(id);
+  get(@Within() scope: Scope, @Param('id') id: string): Promise<Player> {
+    return this.players.get(scope, id);
   }
 
   @Get(':id/effects')
+  @May('see')
   @ApiOkResponse({ type: [PlayerEffect] })
-  effects(@Param('id') id: string): Promise<PlayerEffect[]> {
-    return this.players.effects(id);
+  effects(@Within() scope: Scope, @Param('id') id: string): Promise<PlayerEffect[]> {
+    return this.players.effects(scope, id);
   }
 
   @Delete(':id')
+  @May('plan')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.players.remove(id, change);
+  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.players.remove(scope, id, change);
   }
 
   @Post(':id/restore')
+  @May('plan')
   @HttpCode(200)
   @ApiOkResponse({ type: Player })
   @NamesItsChange()
-  restore(@Param('id') id: string, @Writes() change: Change): Promise<Player> {
-    return this.players.restore(id, change);
+  restore(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<Player> {
+    return this.players.restore(scope, id, change);
   }
 
   @Patch(':id')
+  @May('plan')
   @ApiOkResponse({ type: Player })
   @NamesItsChange()
   update(
+    @Within() scope: Scope,
     @Param('id') id: string,
     @Body() body: UpdatePlayer,
     @Writes() change: Change,
   ): Promise<Player> {
-    return this.players.update(id, body, change);
+    return this.players.update(scope, id, body, change);
   }
 }

@@ -1,37 +1,35 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { player } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type PlayerRow = typeof player.$inferSelect;
 
 @Injectable()
 export class PlayersRepository {
-  constructor(private readonly academies: AcademyService) {}
-
-  list(db: Handle): Promise<PlayerRow[]> {
+  list(scope: Scope, db: Handle): Promise<PlayerRow[]> {
     return db
       .select()
       .from(player)
-      .where(and(eq(player.academyId, this.academies.id), isNull(player.deletedAt)))
+      .where(and(eq(player.academyId, scope.academyId), isNull(player.deletedAt)))
       .orderBy(asc(player.name));
   }
 
-  async find(db: Handle, id: string): Promise<PlayerRow | null> {
-    const [row] = await db.select().from(player).where(this.own(id));
+  async find(scope: Scope, db: Handle, id: string): Promise<PlayerRow | null> {
+    const [row] = await db.select().from(player).where(this.own(scope, id));
     return row ?? null;
   }
 
-  async insert(db: Handle, row: Omit<PlayerRow, 'academyId'>): Promise<void> {
-    await db.insert(player).values({ ...row, academyId: this.academies.id });
+  async insert(scope: Scope, db: Handle, row: Omit<PlayerRow, 'academyId'>): Promise<void> {
+    await db.insert(player).values({ ...row, academyId: scope.academyId });
   }
 
-  async update(db: Handle, id: string, changes: Partial<PlayerRow>): Promise<void> {
-    await db.update(player).set(changes).where(this.own(id));
+  async update(scope: Scope, db: Handle, id: string, changes: Partial<PlayerRow>): Promise<void> {
+    await db.update(player).set(changes).where(this.own(scope, id));
   }
 
-  private own(id: string) {
-    return and(eq(player.academyId, this.academies.id), eq(player.id, id));
+  private own(scope: Scope, id: string) {
+    return and(eq(player.academyId, scope.academyId), eq(player.id, id));
   }
 }

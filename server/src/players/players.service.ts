@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, drillEffects, resolveContext } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BallsRepository } from '../balls/balls.repository.ts';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
@@ -14,6 +14,7 @@ import { SettingsService } from '../settings/settings.service.ts';
 import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
+import type { Scope } from '../common/scope.ts';
 
 const NO_PLAYER = 'There is no such player in this academy.';
 
@@ -26,18 +27,19 @@ export const toPlayer = (row: PlayerRow): Player => ({
   angleStyle: row.angleStyle,
   aims: row.aims,
   bodyNotes: row.bodyNotes,
+  coachId: row.coachId,
   wanted: JSON.parse(row.wanted) as Player['wanted'],
   version: row.version,
 });
 
 /** The columns that an edit's fields are kept in. */
-function playerColumns({ fields, version }: Edit): Partial<PlayerRow> {
-  const { wanted, ...rest } = columnsOf(fields);
+function playerColumns({ fields, version }: Edit, at: string): Partial<PlayerRow> {
+  const { wanted, ...rest } = columnsOf(fields, at);
   return {
     ...(rest as Partial<PlayerRow>),
     ...(wanted !== undefined && { wanted: JSON.stringify(wanted) }),
     version,
-    updatedAt: nowText(),
+    updatedAt: at,
   };
 }
 
@@ -49,24 +51,25 @@ export class PlayersService {
     private readonly balls: BallsRepository,
     private readonly settings: SettingsService,
     private readonly history: HistoryService,
+    private readonly clock: Clock,
   ) {}
 
-  async list(): Promise<Player[]> {
-    const rows = await this.store.read((db) => this.players.list(db));
+  async list(scope: Scope): Promise<Player[]> {
+    const rows = await this.store.read((db) => this.players.list(scope, db));
     return rows.map(toPlayer);
   }
 
-  async get(id: string): Promise<Player> {
-    return toPlayer(await this.store.read((db) => this.require(db, id)));
+  async get(scope: Scope, id: string): Promise<Player> {
+    return toPlayer(await this.store.read((db) => this.require(scope, db, id)));
   }
 
-  create(dto: CreatePlayer, change: Change): Promise<Player> {
-    const at = nowText();
+  create(scope: Scope, dto: CreatePlayer, change: Change): Promise<Player> {
+    const at = this.clock.text();
     const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
-      const known = await this.players.find(tx, id);
+      const known = await this.players.find(scope, tx, id);
       if (known !== null) return toPlayer(known);
-      await this.players.insert(tx, {
+      await this.players.insert(scope, tx, {
         id,
         name: dto.name,
         hand: dto.hand,
@@ -75,51 +78,58 @@ export class PlayersService {
         angleStyle: dto.angleStyle ?? DEFAULT_DISPLAY_UNITS.angle,
         aims: dto.aims ?? '',
         bodyNotes: dto.bodyNotes ?? '',
+        coachId: dto.coachId ?? scope.userId ?? '',
         wanted: JSON.stringify(dto.wanted ?? { all: PLAIN_WANTED }),
         version: 1,
         createdAt: at,
         updatedAt: at,
         deletedAt: null,
       });
-      await this.history.made(tx, { thing: 'player', id, playerId: id }, 'player made', change);
-      return toPlayer(await this.require(tx, id));
+      await this.history.made(
+        scope,
+        tx,
+        { thing: 'player', id, playerId: id },
+        'player made',
+        change,
+      );
+      return toPlayer(await this.require(scope, tx, id));
     });
   }
 
-  update(id: string, dto: UpdatePlayer, change: Change): Promise<Player> {
-    return this.edit(id, { ...dto }, 'player changed', change);
+  update(scope: Scope, id: string, dto: UpdatePlayer, change: Change): Promise<Player> {
+    return this.edit(scope, id, { ...dto }, 'player changed', change);
   }
 
   /** Takes a player away with their lessons and pages; `restore` brings all back. */
-  async remove(id: string, change: Change): Promise<void> {
-    await this.edit(id, { deleted: true }, 'player taken away', change);
+  async remove(scope: Scope, id: string, change: Change): Promise<void> {
+    await this.edit(scope, id, { deleted: true }, 'player taken away', change);
   }
 
-  restore(id: string, change: Change): Promise<Player> {
-    return this.edit(id, { deleted: false }, 'player brought back', change);
+  restore(scope: Scope, id: string, change: Change): Promise<Player> {
+    return this.edit(scope, id, { deleted: false }, 'player brought back', change);
   }
 
   /** Changes fields of a player, and writes down what they were. */
-  edit(id: string, wanted: Fields, what: string, change: Change): Promise<Player> {
+  edit(scope: Scope, id: string, wanted: Fields, what: string, change: Change): Promise<Player> {
     return this.store.write(async (tx) => {
-      const row = await this.players.find(tx, id);
+      const row = await this.players.find(scope, tx, id);
       if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
         throw new NotFoundException(NO_PLAYER);
       const current = { ...toPlayer(row), deleted: row.deletedAt !== null };
       const of = { thing: 'player', id, version: row.version, playerId: id } as const;
-      const edit = await this.history.edit(tx, of, current, wanted, what, change);
+      const edit = await this.history.edit(scope, tx, of, current, wanted, what, change);
       if (edit === null) return toPlayer(row);
-      await this.players.update(tx, id, playerColumns(edit));
-      return toPlayer((await this.players.find(tx, id))!);
+      await this.players.update(scope, tx, id, playerColumns(edit, this.clock.text()));
+      return toPlayer((await this.players.find(scope, tx, id))!);
     });
   }
 
   /** What each drill has moved for this player, lesson by lesson, read and counted as every screen does. */
-  async effects(id: string): Promise<PlayerEffect[]> {
-    const { bands, naming, accuracy } = await this.settings.get();
+  async effects(scope: Scope, id: string): Promise<PlayerEffect[]> {
+    const { bands, naming, accuracy } = await this.settings.get(scope);
     const [player, balls] = await this.store.read(async (db) => [
-      await this.require(db, id),
-      await this.balls.drilledOf(db, id),
+      await this.require(scope, db, id),
+      await this.balls.drilledOf(scope, db, id),
     ]);
     const context = resolveContext({ hand: player.hand, bands, naming, accuracy });
     const lessons = new Map<string, (typeof balls)[number][]>();
@@ -128,8 +138,8 @@ export class PlayersService {
     return [...lessons.values()].flatMap((own) => drillEffects(own, context));
   }
 
-  private async require(db: Handle, id: string): Promise<PlayerRow> {
-    const row = await this.players.find(db, id);
+  private async require(scope: Scope, db: Handle, id: string): Promise<PlayerRow> {
+    const row = await this.players.find(scope, db, id);
     if (row === null || row.deletedAt !== null) throw new NotFoundException(NO_PLAYER);
     return row;
   }

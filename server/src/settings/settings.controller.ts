@@ -1,9 +1,12 @@
 import { Body, Controller, Get, Patch } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { ChangeSettings, StoredSettings } from './setting.dto.ts';
 import { SettingsService } from './settings.service.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('settings')
 @Controller('api/settings')
@@ -11,15 +14,21 @@ export class SettingsController {
   constructor(private readonly settings: SettingsService) {}
 
   @Get()
+  @May('see')
   @ApiOkResponse({ type: StoredSettings })
-  get(): Promise<StoredSettings> {
-    return this.settings.get();
+  get(@Within() scope: Scope): Promise<StoredSettings> {
+    return this.settings.get(scope);
   }
 
   @Patch()
+  @May('plan')
   @ApiOkResponse({ type: StoredSettings })
   @NamesItsChange()
-  change(@Body() { changes }: ChangeSettings, @Writes() change: Change): Promise<StoredSettings> {
-    return this.settings.edit(changes, 'settings changed', change);
+  change(
+    @Within() scope: Scope,
+    @Body() { changes }: ChangeSettings,
+    @Writes() change: Change,
+  ): Promise<StoredSettings> {
+    return this.settings.edit(scope, changes, 'settings changed', change);
   }
 }

@@ -4,6 +4,9 @@ import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { AddRepetition, ChangePart, LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsService } from './steps.service.ts';
+import { May } from '../accounts/abilities.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
 
 @ApiTags('steps')
 @Controller('api')
@@ -11,33 +14,38 @@ export class StepsController {
   constructor(private readonly steps: StepsService) {}
 
   @Patch('lessons/:lessonId/parts/:part')
+  @May('plan')
   @ApiOkResponse({ type: LessonPart })
   @NamesItsChange()
   change(
+    @Within() scope: Scope,
     @Param('lessonId') lessonId: string,
     @Param('part') part: string,
     @Body() { changes }: ChangePart,
     @Writes() change: Change,
   ): Promise<LessonPart> {
-    return this.steps.edit(lessonId, part, changes, 'changed', change);
+    return this.steps.edit(scope, lessonId, part, changes, 'changed', change);
   }
 
   @Post('lessons/:lessonId/repetitions')
+  @May('log')
   @ApiCreatedResponse({ type: StoredRepetition })
   @NamesItsChange()
   add(
+    @Within() scope: Scope,
     @Param('lessonId') lessonId: string,
     @Body() body: AddRepetition,
     @Writes() change: Change,
   ): Promise<StoredRepetition> {
-    return this.steps.addRepetition(lessonId, body, change);
+    return this.steps.addRepetition(scope, lessonId, body, change);
   }
 
   @Delete('repetitions/:id')
+  @May('log')
   @HttpCode(204)
   @ApiNoContentResponse()
   @NamesItsChange()
-  remove(@Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.steps.removeRepetition(id, change);
+  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
+    return this.steps.removeRepetition(scope, id, change);
   }
 }

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { AcademyService } from '../academy/academy.service.ts';
 import { lessonPart, repetition } from '../db/schema/index.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 import type { Handle } from '../db/store.ts';
 import type { LessonPart, StoredRepetition } from './part.dto.ts';
+import type { Scope } from '../common/scope.ts';
 
 export type RepetitionRow = typeof repetition.$inferSelect;
 
@@ -32,36 +32,43 @@ export const toPart = ({ part, value, version, updatedAt, updatedBy }: PartRow):
 
 @Injectable()
 export class StepsRepository {
-  constructor(private readonly academies: AcademyService) {}
-
-  async parts(db: Handle, lessonId: string): Promise<LessonPart[]> {
+  async parts(scope: Scope, db: Handle, lessonId: string): Promise<LessonPart[]> {
     const rows = await db
       .select()
       .from(lessonPart)
-      .where(and(eq(lessonPart.academyId, this.academies.id), eq(lessonPart.lessonId, lessonId)));
+      .where(and(eq(lessonPart.academyId, scope.academyId), eq(lessonPart.lessonId, lessonId)));
     return rows.map(toPart);
   }
 
-  async part(db: Handle, lessonId: string, part: LessonPartName): Promise<PartRow | null> {
-    const [row] = await db.select().from(lessonPart).where(this.ownPart(lessonId, part));
+  async part(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    part: LessonPartName,
+  ): Promise<PartRow | null> {
+    const [row] = await db
+      .select()
+      .from(lessonPart)
+      .where(this.ownPart(scope, lessonId, part));
     return row ?? null;
   }
 
   async putPart(
+    scope: Scope,
     db: Handle,
     lessonId: string,
     part: LessonPartName,
     fresh: Pick<PartRow, 'value' | 'version' | 'updatedAt' | 'updatedBy'>,
   ): Promise<void> {
-    const academyId = this.academies.id;
+    const academyId = scope.academyId;
     await db
       .insert(lessonPart)
       .values({ id: randomUUID(), academyId, lessonId, part, ...fresh })
       .onConflictDoUpdate({ target: [lessonPart.lessonId, lessonPart.part], set: fresh });
   }
 
-  repetitions(db: Handle, lessonId: string): Promise<RepetitionRow[]> {
-    const own = and(eq(repetition.academyId, this.academies.id), eq(repetition.lessonId, lessonId));
+  repetitions(scope: Scope, db: Handle, lessonId: string): Promise<RepetitionRow[]> {
+    const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.lessonId, lessonId));
     return db
       .select()
       .from(repetition)
@@ -69,24 +76,33 @@ export class StepsRepository {
       .orderBy(asc(repetition.at));
   }
 
-  async findRepetition(db: Handle, id: string): Promise<RepetitionRow | null> {
-    const own = and(eq(repetition.academyId, this.academies.id), eq(repetition.id, id));
+  async findRepetition(scope: Scope, db: Handle, id: string): Promise<RepetitionRow | null> {
+    const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.id, id));
     const [row] = await db.select().from(repetition).where(own);
     return row ?? null;
   }
 
-  async addRepetition(db: Handle, row: Omit<RepetitionRow, 'academyId'>): Promise<void> {
-    await db.insert(repetition).values({ ...row, academyId: this.academies.id });
+  async addRepetition(
+    scope: Scope,
+    db: Handle,
+    row: Omit<RepetitionRow, 'academyId'>,
+  ): Promise<void> {
+    await db.insert(repetition).values({ ...row, academyId: scope.academyId });
   }
 
-  async markRepetition(db: Handle, id: string, deletedAt: string | null): Promise<void> {
-    const own = and(eq(repetition.academyId, this.academies.id), eq(repetition.id, id));
+  async markRepetition(
+    scope: Scope,
+    db: Handle,
+    id: string,
+    deletedAt: string | null,
+  ): Promise<void> {
+    const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.id, id));
     await db.update(repetition).set({ deletedAt }).where(own);
   }
 
-  private ownPart(lessonId: string, part: LessonPartName) {
+  private ownPart(scope: Scope, lessonId: string, part: LessonPartName) {
     return and(
-      eq(lessonPart.academyId, this.academies.id),
+      eq(lessonPart.academyId, scope.academyId),
       eq(lessonPart.lessonId, lessonId),
       eq(lessonPart.part, part),
     );

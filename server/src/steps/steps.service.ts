@@ -1,7 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { fieldsOf, findDrill, recordOf } from '@loxos/core';
 import type { Fields } from '@loxos/core';
-import { nowText } from '../common/clock.ts';
+import { Clock } from '../common/clock.ts';
 import { checked, invalid } from '../common/validation.ts';
 import { LESSON_PARTS } from '../db/schema/work.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
@@ -14,6 +14,7 @@ import { PART_CLASSES, partTrouble } from './part.dto.ts';
 import type { AddRepetition, LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsRepository, toPart, toRepetition } from './steps.repository.ts';
 import type { RepetitionRow } from './steps.repository.ts';
+import type { Scope } from '../common/scope.ts';
 
 const PART_WORDS = { setup: 'set-up', causes: 'cause', work: 'work', send: 'page' } as const;
 
@@ -27,10 +28,12 @@ export class StepsService {
     private readonly lessons: LessonsRepository,
     private readonly steps: StepsRepository,
     private readonly history: HistoryService,
+    private readonly clock: Clock,
   ) {}
 
   /** Changes fields of a step's part; what it comes to is checked as a whole before any of it is kept. */
   edit(
+    scope: Scope,
     lessonId: string,
     name: string,
     asked: Fields,
@@ -40,8 +43,8 @@ export class StepsService {
     const part = LESSON_PARTS.find((known) => known === name);
     if (part === undefined) throw new NotFoundException(`A lesson has no part “${name}”.`);
     return this.store.write(async (tx) => {
-      await this.lessons.require(tx, lessonId);
-      const row = await this.steps.part(tx, lessonId, part);
+      await this.lessons.require(scope, tx, lessonId);
+      const row = await this.steps.part(scope, tx, lessonId, part);
       const value = row === null ? {} : toPart(row).value;
       const current = fieldsOf(part, value);
       const changes = fieldsOf(part, asked);
@@ -53,6 +56,7 @@ export class StepsService {
         lessonId,
       } as const;
       const edit = await this.history.edit(
+        scope,
         tx,
         of,
         current,
@@ -64,9 +68,9 @@ export class StepsService {
         const nothing = { part, value, version: 0, updatedAt: '', updatedBy: '' };
         return row === null ? nothing : toPart(row);
       }
-      const by = { updatedAt: nowText(), updatedBy: change.who };
+      const by = { updatedAt: this.clock.text(), updatedBy: change.who };
       const { version } = edit;
-      await this.steps.putPart(tx, lessonId, part, {
+      await this.steps.putPart(scope, tx, lessonId, part, {
         value: JSON.stringify(whole),
         version,
         ...by,
@@ -77,18 +81,19 @@ export class StepsService {
 
   /** Adds a repetition; sent twice with one id it is one. */
   addRepetition(
+    scope: Scope,
     lessonId: string,
     dto: AddRepetition,
     change: Change,
     pageId: string | null = null,
   ): Promise<StoredRepetition> {
     return this.store.write(async (tx) => {
-      await this.lessons.require(tx, lessonId);
-      const known = await this.steps.findRepetition(tx, dto.id);
+      await this.lessons.require(scope, tx, lessonId);
+      const known = await this.steps.findRepetition(scope, tx, dto.id);
       if (known !== null) {
         if (known.lessonId !== lessonId || known.pageId !== pageId)
           throw invalid([{ field: 'id', reason: 'this id is another repetition’s' }]);
-        if (known.deletedAt !== null) await this.mark(tx, known, false, change);
+        if (known.deletedAt !== null) await this.mark(scope, tx, known, false, change);
         return toRepetition(known);
       }
       const row = {
@@ -100,30 +105,37 @@ export class StepsService {
         miss: dto.good ? '' : (dto.miss ?? ''),
         feltDeg: dto.feltDeg ?? null,
         measuredDeg: dto.measuredDeg ?? null,
-        at: nowText(),
+        at: this.clock.text(),
         deletedAt: null,
       };
-      await this.steps.addRepetition(tx, row);
+      await this.steps.addRepetition(scope, tx, row);
       const of = { thing: 'repetition', id: dto.id, lessonId } as const;
-      await this.history.made(tx, of, `repetition of ${drillWords(dto.drillId)} logged`, change);
+      await this.history.made(
+        scope,
+        tx,
+        of,
+        `repetition of ${drillWords(dto.drillId)} logged`,
+        change,
+      );
       return toRepetition({ ...row, academyId: '' });
     });
   }
 
-  async removeRepetition(id: string, change: Change): Promise<void> {
-    await this.markRepetition(id, true, change);
+  async removeRepetition(scope: Scope, id: string, change: Change): Promise<void> {
+    await this.markRepetition(scope, id, true, change);
   }
 
   /** Takes a repetition away or brings it back. */
-  async markRepetition(id: string, deleted: boolean, change: Change): Promise<void> {
+  async markRepetition(scope: Scope, id: string, deleted: boolean, change: Change): Promise<void> {
     await this.store.write(async (tx) => {
-      const row = await this.steps.findRepetition(tx, id);
+      const row = await this.steps.findRepetition(scope, tx, id);
       if (row === null) throw new NotFoundException('There is no such repetition in this academy.');
-      await this.mark(tx, row, deleted, change);
+      await this.mark(scope, tx, row, deleted, change);
     });
   }
 
   private async mark(
+    scope: Scope,
     tx: Handle,
     { id, lessonId, drillId, deletedAt }: RepetitionRow,
     deleted: boolean,
@@ -132,8 +144,9 @@ export class StepsService {
     const of = { thing: 'repetition', id, version: 1, lessonId } as const;
     const what = `repetition of ${drillWords(drillId)} ${deleted ? 'taken back' : 'brought back'}`;
     const current = { deleted: deletedAt !== null };
-    const edit = await this.history.edit(tx, of, current, { deleted }, what, change);
-    if (edit !== null) await this.steps.markRepetition(tx, id, deleted ? nowText() : null);
+    const edit = await this.history.edit(scope, tx, of, current, { deleted }, what, change);
+    if (edit !== null)
+      await this.steps.markRepetition(scope, tx, id, deleted ? this.clock.text() : null);
   }
 
   private async check(part: LessonPartName, value: object): Promise<Record<string, unknown>> {

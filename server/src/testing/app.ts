@@ -7,12 +7,18 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
+import type { ServerConfig } from '../config.ts';
+
+export type TestAgent = ReturnType<typeof request.agent>;
 
 /** The real application on a real SQLite file of its own, listening on a loopback port. */
 export interface TestApp {
   readonly app: NestExpressApplication;
   readonly folder: string;
-  readonly http: () => ReturnType<typeof request>;
+  /** Asks as the owner. */
+  readonly http: () => TestAgent;
+  /** Asks with a session's cookie; with none, as nobody. */
+  readonly as: (cookie: string) => TestAgent;
   readonly player: (body?: Record<string, unknown>) => Promise<string>;
   readonly lesson: (playerId?: string) => Promise<string>;
   readonly close: () => Promise<void>;
@@ -20,20 +26,28 @@ export interface TestApp {
 
 export async function startTestApp(
   folder = mkdtempSync(join(tmpdir(), 'loxos-test-')),
+  asked: Partial<ServerConfig> = {},
 ): Promise<TestApp> {
   const config = {
     host: '127.0.0.1',
     port: 0,
     databaseUrl: pathToFileURL(join(folder, 'loxos.db')).href,
     folder,
-    academyName: 'Test academy',
+    origins: [],
+    trustProxy: 0,
+    isDemo: false,
+    ...asked,
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: null,
   };
   const app = await createApp(config, pino({ level: 'silent' }));
   await app.listen(0, '127.0.0.1');
   const address = app.getHttpServer().address() as { port: number };
-  const http = () => request(`http://127.0.0.1:${address.port}`);
+  const url = `http://127.0.0.1:${address.port}`;
+  const as = (cookie: string): TestAgent =>
+    request.agent(url).set(cookie === '' ? {} : { Cookie: cookie });
+  const owner = await enter(as(''));
+  const http = () => as(owner);
   const player = async (body: Record<string, unknown> = {}): Promise<string> => {
     const made = await http()
       .post('/api/players')
@@ -48,6 +62,7 @@ export async function startTestApp(
     app,
     folder,
     http,
+    as,
     player,
     lesson,
     close: async () => {
@@ -55,6 +70,25 @@ export async function startTestApp(
       rmSync(folder, { recursive: true, force: true });
     },
   };
+}
+
+export const OWNER = {
+  academy: 'Test academy',
+  name: 'Olga Ower',
+  email: 'olga@academy.example',
+  password: 'nine red kites',
+};
+
+/** The cookie an answer gives. */
+export const cookieOf = ({ headers }: { headers: Record<string, unknown> }): string =>
+  ((headers['set-cookie'] as string[] | undefined)?.[0] ?? '').split(';')[0]!;
+
+/** Founds the academy, or signs in to it where it is there; the owner's cookie. */
+async function enter(nobody: TestAgent): Promise<string> {
+  const founded = await nobody.post('/api/academy').send(OWNER);
+  if (founded.status === 201) return cookieOf(founded);
+  const { email, password } = OWNER;
+  return cookieOf(await nobody.post('/api/sessions').send({ email, password }));
 }
 
 const idOf = (body: unknown): string => (body as { id: string }).id;

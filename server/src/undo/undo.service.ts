@@ -17,9 +17,13 @@ import { PlayersRepository } from '../players/players.repository.ts';
 import { PlayersService } from '../players/players.service.ts';
 import { SettingsService } from '../settings/settings.service.ts';
 import { StepsService } from '../steps/steps.service.ts';
+import type { Scope } from '../common/scope.ts';
 
 const read = (json: string | null): Record<string, unknown> =>
   json === null ? {} : (JSON.parse(json) as Record<string, unknown>);
+
+/** What only an owner changes is changed back where it is changed. */
+const IS_FOR_OWNERS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy']);
 
 const toEntry = (row: HistoryRow): HistoryEntry => ({
   id: row.id,
@@ -30,7 +34,7 @@ const toEntry = (row: HistoryRow): HistoryEntry => ({
   what: row.what,
   before: read(row.before),
   after: read(row.after),
-  canUndo: row.before !== null,
+  canUndo: row.before !== null && !IS_FOR_OWNERS.has(row.thing),
 });
 
 /** Takes a change back from what history says it was, as a change of its own. */
@@ -53,63 +57,76 @@ export class UndoService {
   ) {}
 
   /** What was done in a lesson, taken away or not; the newest first. */
-  ofLesson(lessonId: string): Promise<HistoryEntry[]> {
+  ofLesson(scope: Scope, lessonId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
-      if ((await this.lessonRows.row(db, lessonId)) === null)
+      if ((await this.lessonRows.row(scope, db, lessonId)) === null)
         throw new NotFoundException('There is no such lesson in this academy.');
-      return (await this.history.last(db, { lessonId })).map(toEntry);
+      return (await this.history.last(scope, db, { lessonId })).map(toEntry);
     });
   }
 
   /** What was done with a player, taken away or not; the newest first. */
-  ofPlayer(playerId: string): Promise<HistoryEntry[]> {
+  ofPlayer(scope: Scope, playerId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
-      if ((await this.playerRows.find(db, playerId)) === null)
+      if ((await this.playerRows.find(scope, db, playerId)) === null)
         throw new NotFoundException('There is no such player in this academy.');
-      return (await this.history.last(db, { playerId })).map(toEntry);
+      return (await this.history.last(scope, db, { playerId })).map(toEntry);
     });
   }
 
-  /** Puts the fields of a change back; 409 where somebody changed them since. */
-  async undo(id: string, change: Change): Promise<void> {
-    const row = await this.store.read((db) => this.history.find(db, id));
-    if (row === null) throw new NotFoundException('There is no such change in this academy.');
-    if (row.before === null)
-      throw invalid([{ field: 'id', reason: 'what it was before is not kept for this change' }]);
-    await this.put(row, read(row.before), { ...change, seen: null, expects: read(row.after) });
+  /** What was done with the academy's rules, drills and people; the newest first. */
+  async ofAcademy(scope: Scope): Promise<HistoryEntry[]> {
+    const rows = await this.store.read((db) => this.history.last(scope, db, {}));
+    return rows.map(toEntry);
   }
 
-  private put(row: HistoryRow, before: Fields, change: Change): Promise<unknown> {
+  /** Puts the fields of a change back; 409 where somebody changed them since. */
+  async undo(scope: Scope, id: string, change: Change): Promise<void> {
+    const row = await this.store.read((db) => this.history.find(scope, db, id));
+    if (row === null) throw new NotFoundException('There is no such change in this academy.');
+    if (row.before === null || IS_FOR_OWNERS.has(row.thing))
+      throw invalid([{ field: 'id', reason: 'this change cannot be taken back from here' }]);
+    await this.put(scope, row, read(row.before), {
+      ...change,
+      seen: null,
+      expects: read(row.after),
+    });
+  }
+
+  private put(scope: Scope, row: HistoryRow, before: Fields, change: Change): Promise<unknown> {
     const { thing, thingId: id } = row;
     const what = 'put back';
     const deleted = before['deleted'] === true;
     switch (thing) {
       case 'player':
-        return this.players.edit(id, before, `player ${what}`, change);
+        return this.players.edit(scope, id, before, `player ${what}`, change);
       case 'lesson':
-        return this.lessons.edit(id, before, `lesson ${what}`, change);
+        return this.lessons.edit(scope, id, before, `lesson ${what}`, change);
       case 'ball':
-        return this.balls.edit(id, before, what, change);
+        return this.balls.edit(scope, id, before, what, change);
       case 'block':
-        return this.blocks.edit(id, before, what, change);
+        return this.blocks.edit(scope, id, before, what, change);
       case 'balls': {
         const places = before as Record<string, string | null>;
-        return this.blocks.place(id, places, 'balls put back into their blocks', change);
+        return this.blocks.place(scope, id, places, 'balls put back into their blocks', change);
       }
       case 'part': {
         const part = id.slice(id.indexOf('.') + 1);
-        return this.steps.edit(row.lessonId!, part, before, what, change);
+        return this.steps.edit(scope, row.lessonId!, part, before, what, change);
       }
       case 'repetition':
-        return this.steps.markRepetition(id, deleted, change);
+        return this.steps.markRepetition(scope, id, deleted, change);
       case 'file':
-        return this.files.mark(id, deleted, change);
+        return this.files.mark(scope, id, deleted, change);
       case 'page':
-        return this.pages.mark(id, deleted, change);
+        return this.pages.mark(scope, id, deleted, change);
       case 'drill':
-        return this.drills.mark(id, deleted, change);
+        return this.drills.mark(scope, id, deleted, change);
+      case 'person':
+      case 'academy':
+        throw new Error('was refused before');
       case 'setting':
-        return this.settings.edit(before, `settings ${what}`, change);
+        return this.settings.edit(scope, before, `settings ${what}`, change);
     }
   }
 }

@@ -1,6 +1,8 @@
 import { QueryClient } from '@tanstack/react-query';
 import createClient from 'openapi-fetch';
+import { create } from 'zustand';
 import type { components, paths } from './schema.gen.ts';
+import { keptAccount } from './who.ts';
 
 type Schemas = components['schemas'];
 export type Player = Schemas['Player'];
@@ -39,6 +41,18 @@ export const api = createClient<paths>({
   // Looked up at each call, so that what stands in for the network can be changed.
   fetch: (request) => globalThis.fetch(request),
 });
+
+// A page left open must not act for whoever signed in after.
+api.use({
+  onRequest({ request }) {
+    const id = keptAccount()?.id;
+    if (id !== undefined) request.headers.set('x-loxos-user', id);
+    return request;
+  },
+});
+
+/** Whether the server last said that nobody is signed in here: what is in hand stays on the screen. */
+export const useSignedOut = create<{ readonly isOut: boolean }>()(() => ({ isOut: false }));
 
 /** An error answer of the server, or the lack of any answer (`status` 0). */
 export class ApiError extends Error {
@@ -79,6 +93,7 @@ export async function answerOf<T>(request: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T;
   const problem = (answer.error ?? {}) as Partial<Problem>;
+  if (problem.kind === 'signed-out') useSignedOut.setState({ isOut: true });
   throw new ApiError(
     answer.response.status,
     problem.message ?? `The server answered ${answer.response.status}.`,

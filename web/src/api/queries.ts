@@ -262,20 +262,27 @@ export function usePageRepetition(token: string) {
 }
 
 /** Whose history is asked for. */
-export type HistoryOf = { readonly lessonId: string } | { readonly playerId: string };
+export type HistoryOf = { readonly lessonId: string } | { readonly playerId: string } | 'academy';
 
-/** Everything changed in a lesson, or of a player: what, who, when, from what to what; the newest first. */
+function askHistory(of: HistoryOf) {
+  if (of === 'academy') return answerOf(api.GET('/api/academy/history'));
+  if ('lessonId' in of)
+    return answerOf(
+      api.GET('/api/lessons/{id}/history', { params: { path: { id: of.lessonId } } }),
+    );
+  return answerOf(api.GET('/api/players/{id}/history', { params: { path: { id: of.playerId } } }));
+}
+
+function historyKey(of: HistoryOf) {
+  if (of === 'academy') return ['people', 'history'];
+  return 'lessonId' in of
+    ? [...keys.lesson(of.lessonId), 'history']
+    : [...keys.players, of.playerId, 'history'];
+}
+
+/** Everything changed in a lesson, of a player or at the academy: what, who, when, from what to what; the newest first. */
 export const useHistory = (of: HistoryOf) =>
-  useQuery({
-    queryKey:
-      'lessonId' in of
-        ? [...keys.lesson(of.lessonId), 'history']
-        : [...keys.players, of.playerId, 'history'],
-    queryFn: () =>
-      'lessonId' in of
-        ? answerOf(api.GET('/api/lessons/{id}/history', { params: { path: { id: of.lessonId } } }))
-        : answerOf(api.GET('/api/players/{id}/history', { params: { path: { id: of.playerId } } })),
-  });
+  useQuery({ queryKey: historyKey(of), queryFn: () => askHistory(of) });
 
 /** Takes a change back from history; whatever shows it is asked anew. */
 export function useUndoChange() {

@@ -16,6 +16,278 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/door': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['door_state'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/academy': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['door_found'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['account_rename'];
+    trace?: never;
+  };
+  '/api/sessions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['door_signIn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sessions/key': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['door_useKey'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sessions/demo': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['door_demo'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/links/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['door_open'];
+    put?: never;
+    post: operations['door_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['account_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['account_change'];
+    trace?: never;
+  };
+  '/api/account/password': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['account_password'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/keys': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['account_key'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/sessions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['account_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/sessions/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['account_end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sessions/this': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['account_leave'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['people_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['people_change'];
+    trace?: never;
+  };
+  '/api/people/{id}/reset': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['people_reset'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/invitations': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['people_invitations'];
+    put?: never;
+    post: operations['people_invite'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/invitations/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['people_withdraw'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/players': {
     parameters: {
       query?: never;
@@ -423,7 +695,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['pages_open'];
+    get: operations['givenpage_open'];
     put?: never;
     post?: never;
     delete?: never;
@@ -441,7 +713,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['pages_tick'];
+    post: operations['givenpage_tick'];
     delete?: never;
     options?: never;
     head?: never;
@@ -457,7 +729,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['pages_add'];
+    post: operations['givenpage_add'];
     delete?: never;
     options?: never;
     head?: never;
@@ -471,7 +743,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['pages_calendar'];
+    get: operations['givenpage_calendar'];
     put?: never;
     post?: never;
     delete?: never;
@@ -536,6 +808,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['undo_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/academy/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['undo_ofAcademy'];
     put?: never;
     post?: never;
     delete?: never;
@@ -631,8 +919,128 @@ export interface components {
     Health: {
       /** @enum {string} */
       status: 'ok';
-      /** @description Name of the academy shown */
+    };
+    DoorState: {
+      isFounded: boolean;
+      /** @description A demo: its one button signs in */
+      isDemo: boolean;
+    };
+    Found: {
       academy: string;
+      name: string;
+      email: string;
+      password: string;
+    };
+    Account: {
+      id: string;
+      name: string;
+      email: string;
+      /** @enum {string} */
+      role: 'owner' | 'coach' | 'assistant';
+      /** @description What the role lets them do */
+      may: ('see' | 'log' | 'plan' | 'own')[];
+      academyId: string;
+      academy: string;
+    };
+    FieldError: {
+      field: string;
+      reason: string;
+    };
+    Problem: {
+      statusCode: number;
+      /** @enum {string} */
+      kind:
+        | 'invalid'
+        | 'signed-out'
+        | 'refused'
+        | 'not-found'
+        | 'conflict'
+        | 'gone'
+        | 'too-large'
+        | 'too-many'
+        | 'unavailable'
+        | 'bug';
+      message: string;
+      fields: components['schemas']['FieldError'][];
+      /** @description With a conflict: the fields as they are now, and the version */
+      current?: {
+        [key: string]: unknown;
+      };
+    };
+    SignIn: {
+      email: string;
+      password: string;
+    };
+    UseKey: {
+      key: string;
+    };
+    OpenLink: {
+      /** @enum {string} */
+      kind: 'invitation' | 'reset';
+      academy: string;
+      name: string;
+      /** @enum {string} */
+      role: 'owner' | 'coach' | 'assistant';
+    };
+    TakeLink: {
+      /** @description For an invitation */
+      name?: string;
+      /** @description For an invitation */
+      email?: string;
+      password: string;
+    };
+    ChangeAccount: {
+      name: string;
+    };
+    ChangeAcademy: {
+      name: string;
+    };
+    ChangePassword: {
+      /** @description The password until now */
+      password: string;
+      next: string;
+    };
+    NewLink: {
+      id: string;
+      /** @description Shown once: only its hash is kept */
+      token: string;
+      expiresAt: string;
+    };
+    SignedIn: {
+      id: string;
+      /** @description What the browser calls itself */
+      device: string;
+      createdAt: string;
+      seenAt: string;
+      /** @description The browser that asks */
+      isThis: boolean;
+    };
+    Person: {
+      id: string;
+      name: string;
+      /** @description For the owner alone */
+      email?: string;
+      /** @enum {string} */
+      role: 'owner' | 'coach' | 'assistant';
+      mayEnter: boolean;
+    };
+    ChangePerson: {
+      /** @enum {string} */
+      role?: 'owner' | 'coach' | 'assistant';
+      /** @description False ends their sessions, and they cannot sign in */
+      mayEnter?: boolean;
+    };
+    Invitation: {
+      id: string;
+      name: string;
+      /** @enum {string} */
+      role: 'owner' | 'coach' | 'assistant';
+      expiresAt: string;
+    };
+    Invite: {
+      /** @enum {string} */
+      role: 'owner' | 'coach' | 'assistant';
+      name: string;
     };
     WantedDto: {
       /** @enum {string} */
@@ -670,6 +1078,8 @@ export interface components {
       angleStyle: 'letters' | 'signed';
       aims: string;
       bodyNotes: string;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId: string;
       wanted: components['schemas']['WantedByClubDto'];
       version: number;
     };
@@ -687,32 +1097,11 @@ export interface components {
       aims?: string;
       /** @description Pains, injuries and limits to mind */
       bodyNotes?: string;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
-    };
-    FieldError: {
-      field: string;
-      reason: string;
-    };
-    Problem: {
-      statusCode: number;
-      /** @enum {string} */
-      kind:
-        | 'invalid'
-        | 'refused'
-        | 'not-found'
-        | 'conflict'
-        | 'gone'
-        | 'too-large'
-        | 'unavailable'
-        | 'bug';
-      message: string;
-      fields: components['schemas']['FieldError'][];
-      /** @description With a conflict: the fields as they are now, and the version */
-      current?: {
-        [key: string]: unknown;
-      };
     };
     PlayerEffect: {
       drillId: string;
@@ -740,6 +1129,8 @@ export interface components {
       aims?: string;
       /** @description Pains, injuries and limits to mind */
       bodyNotes?: string;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
     };
     LessonSummary: {
@@ -1439,7 +1830,9 @@ export interface components {
         | 'file'
         | 'page'
         | 'drill'
-        | 'setting';
+        | 'setting'
+        | 'person'
+        | 'academy';
       thingId: string;
       at: string;
       who: string;
@@ -1549,6 +1942,824 @@ export interface operations {
       };
     };
   };
+  door_state: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorState'];
+        };
+      };
+    };
+  };
+  door_found: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['Found'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_rename: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeAcademy'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  door_signIn: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SignIn'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  door_useKey: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['UseKey'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  door_demo: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+    };
+  };
+  door_open: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OpenLink'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  door_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TakeLink'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_change: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeAccount'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_password: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangePassword'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Account'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_key: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Signs in on another device, once */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewLink'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SignedIn'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  account_leave: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_change: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangePerson'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_reset: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Lets them choose a new password, once */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewLink'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_invitations: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invitation'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_invite: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['Invite'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewLink'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  people_withdraw: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   players_list: {
     parameters: {
       query?: never;
@@ -1564,6 +2775,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -1596,6 +2825,24 @@ export interface operations {
           'application/json': components['schemas']['Player'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -1625,6 +2872,24 @@ export interface operations {
           'application/json': components['schemas']['Player'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   players_remove: {
@@ -1650,6 +2915,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -1691,6 +2974,24 @@ export interface operations {
           'application/json': components['schemas']['Player'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -1720,6 +3021,24 @@ export interface operations {
           'application/json': components['schemas']['PlayerEffect'][];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   players_restore: {
@@ -1746,6 +3065,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -1781,6 +3118,24 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'][];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   lessons_create: {
@@ -1809,6 +3164,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -1840,6 +3213,24 @@ export interface operations {
           'application/json': components['schemas']['Lesson'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   lessons_remove: {
@@ -1865,6 +3256,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -1906,6 +3315,24 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -1940,6 +3367,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['LessonSummary'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -1982,6 +3427,24 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2010,6 +3473,24 @@ export interface operations {
         };
         content: {
           'text/csv': string;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
         };
       };
     };
@@ -2042,6 +3523,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Ball'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -2077,6 +3576,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -2118,6 +3635,24 @@ export interface operations {
           'application/json': components['schemas']['Ball'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2152,6 +3687,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Ball'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -2194,6 +3747,24 @@ export interface operations {
           'application/json': components['schemas']['Block'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2232,6 +3803,24 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2265,6 +3854,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -2306,6 +3913,24 @@ export interface operations {
           'application/json': components['schemas']['Block'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2336,6 +3961,24 @@ export interface operations {
           'application/json': components['schemas']['GivenTo'][];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   day_ofPlayer: {
@@ -2358,6 +4001,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Given'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2405,6 +4066,24 @@ export interface operations {
           'application/json': components['schemas']['IntakeResult'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2435,6 +4114,24 @@ export interface operations {
           'application/json': string;
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   intake_takeBack: {
@@ -2461,6 +4158,24 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2486,6 +4201,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['StoredSettings'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2516,6 +4249,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['StoredSettings'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -2559,6 +4310,24 @@ export interface operations {
           'application/json': components['schemas']['LessonPart'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2599,6 +4368,24 @@ export interface operations {
           'application/json': components['schemas']['StoredRepetition'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2632,6 +4419,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -2673,6 +4478,24 @@ export interface operations {
           'application/json': components['schemas']['NewSharedPage'];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2707,6 +4530,24 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2717,7 +4558,7 @@ export interface operations {
       };
     };
   };
-  pages_open: {
+  givenpage_open: {
     parameters: {
       query?: never;
       header?: never;
@@ -2736,9 +4577,17 @@ export interface operations {
           'application/json': components['schemas']['PlayerPage'];
         };
       };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
-  pages_tick: {
+  givenpage_tick: {
     parameters: {
       query?: never;
       header?: never;
@@ -2759,9 +4608,17 @@ export interface operations {
         };
         content?: never;
       };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
-  pages_add: {
+  givenpage_add: {
     parameters: {
       query?: never;
       header?: {
@@ -2799,9 +4656,17 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
-  pages_calendar: {
+  givenpage_calendar: {
     parameters: {
       query?: never;
       header?: never;
@@ -2818,6 +4683,14 @@ export interface operations {
         };
         content: {
           'application/json': string;
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2837,6 +4710,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['OwnDrill'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2867,6 +4758,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['OwnDrill'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
       409: {
@@ -2903,6 +4812,24 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
       409: {
         headers: {
           [name: string]: unknown;
@@ -2933,6 +4860,24 @@ export interface operations {
           'application/json': components['schemas']['HistoryEntry'][];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   undo_ofPlayer: {
@@ -2953,6 +4898,62 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  undo_ofAcademy: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Rules, drills and people; the newest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -2980,6 +4981,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
       409: {
         headers: {
@@ -3009,6 +5028,24 @@ export interface operations {
           'application/json': components['schemas']['Copy'][];
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   backups_make: {
@@ -3026,6 +5063,24 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Copy'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -3052,6 +5107,24 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   backups_download: {
@@ -3074,6 +5147,24 @@ export interface operations {
           'application/json': string;
         };
       };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
     };
   };
   backups_restore: {
@@ -3092,6 +5183,24 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
       };
     };
   };

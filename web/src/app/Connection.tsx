@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import { useSignedOut } from '../api/client.ts';
 import { useHealth } from '../api/queries.ts';
 import { useLog } from '../sync/log.ts';
 import { useNearlyFull } from '../sync/room.ts';
@@ -16,6 +18,8 @@ function stateWords(waiting: number, isLost: boolean, isFull: boolean): string {
 /** Whether the server answers, what is not yet stored, and what was not taken. */
 export function Connection() {
   const health = useHealth();
+  const isOut = useSignedOut((state) => state.isOut);
+  const { pathname, search } = useLocation();
   const [isOpen, setOpen] = useState(false);
   const entries = useLog((state) => state.entries);
   const isKept = useLog((state) => state.isKept);
@@ -34,6 +38,14 @@ export function Connection() {
         >
           ▲ {refused} not taken
         </button>
+      )}
+      {isOut && (
+        <Link
+          to={`/enter?to=${encodeURIComponent(pathname + search)}`}
+          className="inline-flex min-h-11 items-center px-2 text-sm font-semibold text-look underline"
+        >
+          ▲ Signed out: sign in
+        </Link>
       )}
       <span
         role="status"

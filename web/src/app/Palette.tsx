@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useLocation, useNavigate } from 'react-router';
 import { usePlayers } from '../api/queries.ts';
 import { STEPS } from '../features/lesson/steps.ts';
-import { PLACES } from './PlacesMenu.tsx';
+import { OWN_PLACES, PLACES } from './PlacesMenu.tsx';
 import { useTheme } from './theme.ts';
 
 interface PaletteProps {
@@ -37,7 +37,7 @@ function PaletteList({ onClose, onKeys }: Omit<PaletteProps, 'open'>) {
         STEPS.map((step) =>
           item(`This lesson: ${step.label}`, go(`/lessons/${lesson}/${step.id}`)),
         )}
-      {PLACES.map(([to, label]) => item(label, go(to)))}
+      {[...PLACES, ...OWN_PLACES].map(([to, label]) => item(label, go(to)))}
       {players.map((player) => item(`Player: ${player.name}`, go(`/players/${player.id}`)))}
       {item('Light theme', () => (setTheme('light'), onClose()))}
       {item('Dark theme', () => (setTheme('dark'), onClose()))}

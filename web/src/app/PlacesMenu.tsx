@@ -12,6 +12,12 @@ export const PLACES = [
   ['/settings', 'Settings'],
 ] as const;
 
+/** Places one goes to now and then: behind one's own name on a desk. */
+export const OWN_PLACES = [
+  ['/people', 'People'],
+  ['/account', 'Your account'],
+] as const;
+
 /** On a phone the places are behind one button. */
 export function PlacesMenu({ onPalette }: { onPalette: () => void }) {
   const navigate = useNavigate();
@@ -19,7 +25,7 @@ export function PlacesMenu({ onPalette }: { onPalette: () => void }) {
   const setTheme = useTheme((state) => state.setTheme);
   return (
     <Menu label="Places" icon={<MenuIcon aria-hidden />} className="lg:hidden">
-      {PLACES.map(([to, label]) => (
+      {[...PLACES, ...OWN_PLACES].map(([to, label]) => (
         <DropdownMenu.Item key={to} className={MENU_ITEM} onSelect={() => void navigate(to)}>
           {label}
         </DropdownMenu.Item>

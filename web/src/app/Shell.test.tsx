@@ -34,7 +34,7 @@ describe('what stands around every place', () => {
   it('names the place, the academy, and that all is stored', () => {
     open('/yard');
     expect(screen.getByRole('link', { name: 'Yard' })).toHaveAttribute('aria-current', 'page');
-    expect(screen.getByText('Test academy')).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Olga Ower, Test academy' })).toBeInTheDocument();
     expect(screen.getByText('All stored')).toBeInTheDocument();
   });
 

@@ -1,6 +1,6 @@
 import { Command, Moon, Sun } from 'lucide-react';
 import { NavLink } from 'react-router';
-import { useHealth } from '../api/queries.ts';
+import { AccountMenu } from './AccountMenu.tsx';
 import { Connection } from './Connection.tsx';
 import { PLACES, PlacesMenu } from './PlacesMenu.tsx';
 import { useIsDark, useTheme } from './theme.ts';
@@ -25,7 +25,6 @@ function ThemeButton() {
 
 /** The place, the academy, the connection: one line, on a phone too. */
 export function TopBar({ onPalette }: { onPalette: () => void }) {
-  const academy = useHealth().data?.academy;
   return (
     <header className="flex h-12 items-center gap-x-2 border-b border-line bg-sheet px-1 lg:px-3 print:hidden">
       <PlacesMenu onPalette={onPalette} />
@@ -44,8 +43,7 @@ export function TopBar({ onPalette }: { onPalette: () => void }) {
           </NavLink>
         ))}
       </nav>
-      <span className="ml-auto hidden text-sm text-soft lg:inline">{academy}</span>
-      <span className="ml-auto truncate pr-2 lg:ml-3 lg:pr-0">
+      <span className="ml-auto truncate pr-2 lg:pr-0">
         <Connection />
       </span>
       <button
@@ -56,6 +54,7 @@ export function TopBar({ onPalette }: { onPalette: () => void }) {
         <Command aria-hidden size={16} /> Go to <kbd className="font-mono">/</kbd>
       </button>
       <ThemeButton />
+      <AccountMenu />
     </header>
   );
 }

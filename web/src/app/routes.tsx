@@ -1,10 +1,17 @@
 import { createBrowserRouter, redirect } from 'react-router';
+import { keptAccount } from '../api/who.ts';
 import { Shell } from './Shell.tsx';
 import { NotFound, RouteTrouble } from './RouteTrouble.tsx';
 
 export const router = createBrowserRouter([
   {
     path: '/',
+    // Nobody is signed in in this browser: what was asked for is shown after.
+    loader: ({ request }) => {
+      if (keptAccount() !== null) return null;
+      const { pathname, search } = new URL(request.url);
+      return redirect(`/enter?to=${encodeURIComponent(pathname + search)}`);
+    },
     element: <Shell />,
     errorElement: <RouteTrouble />,
     HydrateFallback: () => null,
@@ -42,6 +49,18 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'people',
+        lazy: async () => ({
+          Component: (await import('../features/people/PeoplePage.tsx')).PeoplePage,
+        }),
+      },
+      {
+        path: 'account',
+        lazy: async () => ({
+          Component: (await import('../features/account/AccountPage.tsx')).AccountPage,
+        }),
+      },
+      {
         path: 'lessons/:lessonId',
         loader: ({ params }) => redirect(`/lessons/${params['lessonId']}/read`),
       },
@@ -53,6 +72,16 @@ export const router = createBrowserRouter([
       },
       { path: '*', element: <NotFound /> },
     ],
+  },
+  {
+    path: '/enter',
+    HydrateFallback: () => null,
+    lazy: async () => ({ Component: (await import('../features/door/EnterPage.tsx')).EnterPage }),
+  },
+  {
+    path: '/join',
+    HydrateFallback: () => null,
+    lazy: async () => ({ Component: (await import('../features/door/JoinPage.tsx')).JoinPage }),
   },
   {
     path: '/p/:token',

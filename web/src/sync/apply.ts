@@ -1,5 +1,6 @@
 import { EMPTY_BALL, PLAIN_WANTED, DEFAULT_DISPLAY_UNITS, fieldsOf, recordOf } from '@loxos/core';
 import type { Ball, CreatePlayer, Lesson, LessonSummary, Player, Settings } from '../api/client.ts';
+import { keptAccount } from '../api/who.ts';
 import { isOfLesson, isOfPlayer } from './pending.ts';
 import type { OfLesson, OfPlayer, Pending } from './pending.ts';
 
@@ -107,6 +108,7 @@ export const playerOf = (id: string, body: CreatePlayer): Player => ({
   angleStyle: DEFAULT_DISPLAY_UNITS.angle,
   aims: '',
   bodyNotes: '',
+  coachId: keptAccount()?.id ?? '',
   wanted: { all: PLAIN_WANTED },
   ...body,
   id,

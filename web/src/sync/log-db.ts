@@ -1,5 +1,6 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
+import { storeName } from '../api/who.ts';
 import type { Pending } from './pending.ts';
 
 /** Why a change stands on the shelf. */
@@ -31,13 +32,11 @@ interface LogSchema extends DBSchema {
 }
 export type LogDb = IDBPDatabase<LogSchema>;
 
-const NAME = 'loxos';
-
 let opened: Promise<LogDb> | null = null;
 
 /** The browser's own store; rejects where the browser keeps nothing, as in some private windows. */
 export function logDb(): Promise<LogDb> {
-  opened ??= openDB<LogSchema>(NAME, 1, {
+  opened ??= openDB<LogSchema>(storeName(), 1, {
     upgrade(db) {
       db.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
       db.createObjectStore('single');
@@ -51,6 +50,12 @@ export async function closeLogDb(): Promise<void> {
   const db = await opened?.catch(() => null);
   db?.close();
   opened = null;
+}
+
+/** Empties the browser's store: whoever signs out leaves nothing behind. */
+export async function emptyLogDb(): Promise<void> {
+  const db = await logDb();
+  await Promise.all([db.clear('entries'), db.clear('single')]);
 }
 
 export const readEntries = async (): Promise<Entry[]> =>

@@ -5,6 +5,8 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { Given, GivenTo, Lesson, LessonSummary, OwnDrill, Player } from '../api/client.ts';
+import type { Person } from '../api/account.ts';
+import type { Account } from '../api/who.ts';
 import { applyPending } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
@@ -18,9 +20,31 @@ export interface Known {
   readonly summaries?: readonly LessonSummary[];
   readonly given?: readonly GivenTo[];
   readonly givenTo?: readonly Given[];
+  readonly people?: readonly Person[];
+  /** As whom; an owner unless said otherwise. */
+  readonly role?: keyof typeof MAY;
+  /** Whether nobody is signed in. */
+  readonly isNobody?: boolean;
   /** Whether a server answers already (`answering`). */
   readonly isAnswered?: boolean;
 }
+
+const MAY = {
+  owner: ['see', 'log', 'plan', 'own'],
+  coach: ['see', 'log', 'plan'],
+  assistant: ['see', 'log'],
+} as const;
+
+/** Somebody signed in at the test academy. */
+export const accountOf = (role: keyof typeof MAY): Account => ({
+  id: 'olga',
+  name: 'Olga Ower',
+  email: 'olga@academy.example',
+  role,
+  may: [...MAY[role]],
+  academyId: 'test',
+  academy: 'Test academy',
+});
 
 /** A cache that knows what it is told and asks nobody. */
 function clientKnowing({
@@ -30,6 +54,9 @@ function clientKnowing({
   summaries = [],
   given = [],
   givenTo = [],
+  people = [],
+  role = 'owner',
+  isNobody = false,
 }: Known): QueryClient {
   const client = new QueryClient({
     defaultOptions: { queries: { staleTime: Infinity, retry: false } },
@@ -39,7 +66,9 @@ function clientKnowing({
   client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute, version: 0 });
   client.setQueryData(keys.drills, own);
   client.setQueryData(keys.players, players);
-  client.setQueryData(keys.health, { status: 'ok', academy: 'Test academy' });
+  client.setQueryData(keys.health, { status: 'ok' });
+  if (!isNobody) client.setQueryData(['account'], accountOf(role));
+  client.setQueryData(['people'], people);
   client.setQueryData([...keys.lessons, 'given', today], given);
   for (const lesson of lessons) {
     client.setQueryData(keys.lesson(lesson.id), lesson);

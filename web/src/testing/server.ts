@@ -30,7 +30,8 @@ export function answering(answers: Readonly<Record<string, Answer>>): readonly A
     const answer = typeof found === 'function' ? (found as (asked: Asked) => object)(one) : found;
     const unsaid = { status: 404, message: `nobody answers ${one.path} here` };
     const { status = 200, ...body } = (answer ?? unsaid) as { status?: number };
-    return new Response(JSON.stringify(Array.isArray(answer) ? answer : body), {
+    const text = JSON.stringify(Array.isArray(answer) ? answer : body);
+    return new Response(status === 204 ? null : text, {
       status,
       headers: { 'content-type': 'application/json' },
     });

@@ -4,6 +4,7 @@ import type { Player } from '../api/client.ts';
 import { show } from '../testing/render.tsx';
 import { answering } from '../testing/server.ts';
 import { HistoryList } from './HistoryList.tsx';
+import { unitsOf } from './units-of.ts';
 
 const ada: Player = {
   id: 'ada',
@@ -14,6 +15,7 @@ const ada: Player = {
   angleStyle: 'letters',
   aims: '',
   bodyNotes: '',
+  coachId: '',
   wanted: { all: PLAIN_WANTED },
   version: 1,
 };
@@ -22,7 +24,7 @@ const entry = (id: string, change: object) => ({
   thing: 'ball',
   thingId: 'b',
   at: '2026-05-04T09:00:00.000Z',
-  who: 'coach',
+  who: 'Olga Ower',
   what: 'ball 1 changed',
   before: { carryM: 100 },
   after: { carryM: 110 },
@@ -31,7 +33,7 @@ const entry = (id: string, change: object) => ({
 });
 function open(entries: readonly object[], more: Record<string, object> = {}) {
   const asked = answering({ 'GET /api/lessons/l/history': [...entries], ...more });
-  show(<HistoryList of={{ lessonId: 'l' }} player={ada} />, { isAnswered: true });
+  show(<HistoryList of={{ lessonId: 'l' }} units={unitsOf(ada)} />, { isAnswered: true });
   return asked;
 }
 
@@ -39,7 +41,7 @@ describe('what was changed', () => {
   it('is said in the player’s units, by whom', async () => {
     open([entry('a', {})]);
     expect(
-      await screen.findByText(/ball 1 changed: carry from 109\.4 yd to 120\.3 yd, coach$/),
+      await screen.findByText(/ball 1 changed: carry from 109\.4 yd to 120\.3 yd, Olga Ower$/),
     ).toBeInTheDocument();
   });
 
@@ -53,8 +55,8 @@ describe('what was changed', () => {
       }),
       entry('b', { what: 'ball 1 added', before: {}, after: {}, canUndo: false }),
     ]);
-    expect(await screen.findByText(/2 balls put into play, coach$/)).toBeInTheDocument();
-    expect(screen.getByText(/ball 1 added, coach$/)).toBeInTheDocument();
+    expect(await screen.findByText(/2 balls put into play, Olga Ower$/)).toBeInTheDocument();
+    expect(screen.getByText(/ball 1 added, Olga Ower$/)).toBeInTheDocument();
     expect(screen.getAllByRole('button', { name: /^Put back/ })).toHaveLength(1);
   });
 

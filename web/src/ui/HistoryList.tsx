@@ -1,17 +1,20 @@
+import type { DisplayUnits } from '@loxos/core';
 import { format } from 'date-fns';
 import { toast } from 'sonner';
+import { useMay } from '../api/account.ts';
 import { useHistory, useUndoChange } from '../api/queries.ts';
 import type { HistoryOf } from '../api/queries.ts';
-import type { Player } from '../api/client.ts';
 import { fromToWords } from '../sync/words.ts';
-import { unitsOf } from './units-of.ts';
+
+/** Who has no name: a player at their page, and a coach from before there were accounts. */
+const WHO: Readonly<Record<string, string>> = { player: 'the player', coach: 'a coach' };
 
 /** What was changed, from what to what, by whom and when; each can be put back as it was. */
-export function HistoryList({ of, player }: { of: HistoryOf; player: Player }) {
+export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits }) {
   const changes = useHistory(of).data ?? [];
   const undo = useUndoChange();
+  const mayPlan = useMay('plan');
   if (changes.length === 0) return null;
-  const units = unitsOf(player);
   const putBack = (id: string, what: string): void =>
     undo.mutate(id, {
       onSuccess: () => toast(`Put back: ${what}`),
@@ -31,9 +34,9 @@ export function HistoryList({ of, player }: { of: HistoryOf; player: Player }) {
           <li key={id} className="flex items-center gap-2">
             <span className="min-w-0 flex-1">
               <span className="font-mono text-soft">{format(new Date(at), 'd MMM HH:mm:ss')}</span>{' '}
-              {words}, {who}
+              {words}, {WHO[who] ?? who}
             </span>
-            {canUndo && (
+            {canUndo && mayPlan && (
               <button
                 type="button"
                 aria-label={`Put back: ${what}`}

@@ -1,8 +1,10 @@
-import { sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Every other row belongs to one of these. Times are ISO 8601 in UTC throughout the schema. */
 export const academy = sqliteTable('academy', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   createdAt: text('created_at').notNull(),
+  /** Invented people: anybody at this machine may sign in. */
+  isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
 });

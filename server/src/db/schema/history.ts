@@ -13,6 +13,8 @@ export const HISTORY_THINGS = [
   'page',
   'drill',
   'setting',
+  'person',
+  'academy',
 ] as const;
 export type HistoryThing = (typeof HISTORY_THINGS)[number];
 
@@ -31,7 +33,10 @@ export const history = sqliteTable(
     /** The thing's version after it. */
     version: integer('version').notNull(),
     at: text('at').notNull(),
+    /** Their name as it was, `player` for a page, `coach` from before there were accounts. */
     who: text('who').notNull(),
+    /** Who was signed in. */
+    userId: text('user_id'),
     device: text('device').notNull(),
     /** Chosen by the writer: a write that comes twice is taken once. */
     changeId: text('change_id'),
@@ -45,6 +50,7 @@ export const history = sqliteTable(
     uniqueIndex('history_change_once').on(t.academyId, t.changeId),
     index('history_of_thing').on(t.academyId, t.thing, t.thingId, t.version),
     index('history_of_lesson').on(t.academyId, t.lessonId, t.at),
+    index('history_of_academy').on(t.academyId, t.at),
     index('history_of_player').on(t.academyId, t.playerId, t.at),
   ],
 );

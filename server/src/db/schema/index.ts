@@ -1,4 +1,5 @@
 export { academy } from './academy.ts';
+export { link, session, user } from './account.ts';
 export { ball, ballFile } from './ball.ts';
 export { block } from './block.ts';
 export { history } from './history.ts';

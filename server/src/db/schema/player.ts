@@ -18,6 +18,8 @@ export const player = sqliteTable(
     bodyNotes: text('body_notes').notNull().default(''),
     /** JSON: WantedByClub, the flight the player wants. */
     wanted: text('wanted').notNull().default('{"all":{"shape":"straight"}}'),
+    /** The user whose player they are; empty where nobody's. */
+    coachId: text('coach_id').notNull().default(''),
     /** Counts its changes: a write names the one it saw. */
     version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),

@@ -1,5 +1,6 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
+import { useMay } from '../../api/account.ts';
 import type { GivenTo } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -15,6 +16,7 @@ interface AttentionProps {
 }
 
 function Line({ one, why, onBook }: { one: GivenTo; why: string; onBook: (id: string) => void }) {
+  const mayPlan = useMay('plan');
   return (
     <li className="flex items-center gap-3 border-t border-line/60 py-1.5">
       <span className="min-w-0 flex-1">
@@ -30,11 +32,11 @@ function Line({ one, why, onBook }: { one: GivenTo; why: string; onBook: (id: st
         >
           Booked
         </Link>
-      ) : (
+      ) : mayPlan ? (
         <Button onClick={() => onBook(one.player.id)} aria-label={`Book ${one.player.name}`}>
           Book
         </Button>
-      )}
+      ) : null}
     </li>
   );
 }

@@ -13,6 +13,7 @@ const player = (name: string, hand: Player['hand'] = 'right'): Player => ({
   speedUnit: 'mph',
   angleStyle: 'letters',
   aims: '',
+  coachId: '',
   bodyNotes: '',
   wanted: { all: PLAIN_WANTED },
   version: 1,

@@ -2,9 +2,12 @@ import { addDays, format, isSameDay, startOfDay } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { useMay } from '../../api/account.ts';
 import { useGiven, useLessons, usePlayers } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
+import { Whose } from '../../ui/Whose.tsx';
+import { useIsMine } from '../../ui/use-is-mine.ts';
 import { LessonForm } from '../../ui/LessonForm.tsx';
 import { Attention } from './Attention.tsx';
 import { LessonCard } from './LessonCard.tsx';
@@ -30,11 +33,14 @@ export function DayPage() {
   const lessons = useLessons({ from: day.toISOString(), to: addDays(day, 1).toISOString() });
   const players = usePlayers();
   const given = useGiven().data ?? [];
+  const mayPlan = useMay('plan');
+  const isMine = useIsMine();
   if (lessons.error !== null && lessons.data === undefined)
     return <Trouble error={lessons.error} />;
   const isNow = isSameDay(day, new Date());
   const isFirstStart = players.data?.length === 0;
-  const add = (
+  const own = lessons.data?.filter(({ player }) => isMine(player));
+  const add = mayPlan && (
     <Button look="main" onClick={() => setBooking({})}>
       <Plus aria-hidden size={18} /> New lesson
     </Button>
@@ -47,11 +53,12 @@ export function DayPage() {
           {format(day, 'EEEE d MMMM')}
         </h1>
         {!isNow && <Button onClick={() => showDay(new Date())}>Today</Button>}
-        {!isFirstStart && lessons.data !== undefined && lessons.data.length > 0 && add}
+        {!isFirstStart && <Whose />}
+        {!isFirstStart && own !== undefined && own.length > 0 && add}
       </div>
       {!isFirstStart && <WeekStrip day={day} onDay={showDay} />}
       <div className={isFirstStart ? '' : 'grid gap-4 lg:grid-cols-[1.4fr_1fr]'}>
-        {lessons.data?.length === 0 ? (
+        {own?.length === 0 ? (
           <Empty action={add}>
             {isFirstStart
               ? 'Start with whoever stands in front of you: a name and a hand, then a launch file dropped, or one ball tapped as you saw it, and it is read.'
@@ -59,7 +66,7 @@ export function DayPage() {
           </Empty>
         ) : (
           <ol aria-label="Lessons" className="space-y-2">
-            {lessons.data?.map((lesson) => (
+            {own?.map((lesson) => (
               <LessonCard
                 key={lesson.id}
                 lesson={lesson}
@@ -70,7 +77,7 @@ export function DayPage() {
         )}
         {!isFirstStart && (
           <Attention
-            given={given}
+            given={given.filter(({ player }) => isMine(player))}
             today={new Date()}
             onBook={(playerId) => setBooking({ playerId })}
           />

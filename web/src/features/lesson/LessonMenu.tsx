@@ -3,6 +3,7 @@ import { MoreHorizontal } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useMay } from '../../api/account.ts';
 import type { Lesson } from '../../api/client.ts';
 import { changeLesson, closeLesson } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -50,6 +51,7 @@ function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }
 /** What can be done with the lesson as a whole. */
 export function LessonMenu({ lesson }: { lesson: Lesson }) {
   const [isEditing, setEditing] = useState(false);
+  const mayPlan = useMay('plan');
   const navigate = useNavigate();
   const takeAway = (): void => {
     void navigate('/');
@@ -58,18 +60,22 @@ export function LessonMenu({ lesson }: { lesson: Lesson }) {
   return (
     <>
       <Menu label="Change or take away the lesson" icon={<MoreHorizontal aria-hidden />}>
-        <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setEditing(true)}>
-          Day, time, what was asked
-        </DropdownMenu.Item>
+        {mayPlan && (
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={() => setEditing(true)}>
+            Day, time, what was asked
+          </DropdownMenu.Item>
+        )}
         <DropdownMenu.Item
           className={MENU_ITEM}
           onSelect={() => void navigate(`/players/${lesson.player.id}`)}
         >
           To {lesson.player.name}
         </DropdownMenu.Item>
-        <DropdownMenu.Item className={MENU_ITEM} onSelect={takeAway}>
-          Take the lesson away
-        </DropdownMenu.Item>
+        {mayPlan && (
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={takeAway}>
+            Take the lesson away
+          </DropdownMenu.Item>
+        )}
       </Menu>
       {isEditing && <EditLesson lesson={lesson} onClose={() => setEditing(false)} />}
     </>

@@ -4,6 +4,7 @@ import type { Lesson } from '../../api/client.ts';
 import { useLesson, useSettings } from '../../api/queries.ts';
 import { useKeys } from '../../app/shortcuts.ts';
 import { Button } from '../../ui/Button.tsx';
+import { ForCoach } from '../../ui/ForCoach.tsx';
 import { Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
 import type { LessonReading } from '../../workers/reading.worker.ts';
@@ -30,6 +31,9 @@ const ROOMS = {
   send: SendStep,
 } as const satisfies Record<StepId, unknown>;
 
+/** Steps that are a coach's from top to bottom. */
+const PLANS: ReadonlySet<StepId> = new Set(['set', 'send']);
+
 function Room({
   lesson,
   reading,
@@ -44,7 +48,13 @@ function Room({
   const Step = ROOMS[found.id];
   return (
     <Catch key={`${lesson.id} ${found.id}`} name={found.label}>
-      <Step lesson={lesson} reading={reading} />
+      {PLANS.has(found.id) ? (
+        <ForCoach isSaid>
+          <Step lesson={lesson} reading={reading} />
+        </ForCoach>
+      ) : (
+        <Step lesson={lesson} reading={reading} />
+      )}
     </Catch>
   );
 }

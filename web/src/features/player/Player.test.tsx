@@ -14,6 +14,7 @@ const ada: Player = {
   speedUnit: 'mph',
   angleStyle: 'letters',
   aims: 'Off the tee',
+  coachId: '',
   bodyNotes: 'left wrist',
   wanted: { all: PLAIN_WANTED },
   version: 1,

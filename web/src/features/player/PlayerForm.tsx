@@ -3,9 +3,10 @@ import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
 import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
 import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
+import { useAccount, usePeople } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/Field.tsx';
+import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 
 export class PlayerValues {
@@ -30,6 +31,8 @@ export class PlayerValues {
 
   @MaxLength(2000)
   bodyNotes = '';
+
+  coachId = '';
 }
 
 interface PlayerFormProps {
@@ -50,10 +53,14 @@ const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [
 
 /** Name, hand, units, aims and what to mind. */
 export function PlayerForm({ player, onSave }: PlayerFormProps) {
+  const me = useAccount()?.id ?? '';
+  const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
   const { register, control, handleSubmit, formState } = useForm<PlayerValues>({
     resolver: classValidatorResolver(PlayerValues),
     defaultValues:
-      player === null ? { ...new PlayerValues() } : { ...new PlayerValues(), ...player },
+      player === null
+        ? { ...new PlayerValues(), coachId: me }
+        : { ...new PlayerValues(), ...player },
   });
   const choice = <N extends 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle'>(
     name: N,
@@ -93,6 +100,16 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
         hint="pains, injuries, limits to mind"
         {...register('bodyNotes')}
       />
+      {coaches.length > 1 && (
+        <SelectField
+          label="Whose player"
+          options={[
+            ['', 'Nobody’s in particular'],
+            ...coaches.map(({ id, name }) => [id, name] as const),
+          ]}
+          {...register('coachId')}
+        />
+      )}
       <Button type="submit" look="main">
         {player === null ? 'Add the player' : 'Save'}
       </Button>
@@ -109,6 +126,7 @@ export const bodyOf = ({
   angleStyle,
   aims,
   bodyNotes,
+  coachId,
 }: PlayerValues) => ({
   name,
   hand,
@@ -117,4 +135,5 @@ export const bodyOf = ({
   angleStyle,
   aims,
   bodyNotes,
+  coachId,
 });

@@ -3,14 +3,17 @@ import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Given, LessonSummary, Player } from '../../api/client.ts';
+import { useMay, usePeople } from '../../api/account.ts';
 import { useGivenTo, useLessons, usePlayer } from '../../api/queries.ts';
 import { changePlayer, partWithPlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
+import { ForCoach } from '../../ui/ForCoach.tsx';
 import { HistoryList } from '../../ui/HistoryList.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { dayText, momentText } from '../../ui/day-text.ts';
+import { unitsOf } from '../../ui/units-of.ts';
 import { LessonForm } from '../../ui/LessonForm.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
@@ -98,11 +101,14 @@ export function PlayerPage() {
   const player = usePlayer(playerId);
   const lessons = useLessons({ playerId });
   const given = useGivenTo(playerId).data ?? [];
+  const people = usePeople().data ?? [];
+  const mayPlan = useMay('plan');
   const [open, setOpen] = useState<'edit' | 'lesson' | null>(null);
   if (player.error !== null) return <Trouble error={player.error} />;
   if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
-  const { name, hand, aims, bodyNotes, lengthUnit, speedUnit } = player.data;
-  const addLesson = (
+  const { name, hand, aims, bodyNotes, lengthUnit, speedUnit, coachId } = player.data;
+  const coach = people.find(({ id }) => id === coachId)?.name;
+  const addLesson = mayPlan && (
     <Button look="main" onClick={() => setOpen('lesson')}>
       <Plus aria-hidden size={18} /> New lesson
     </Button>
@@ -114,11 +120,14 @@ export function PlayerPage() {
           <h1 className="text-2xl">{name}</h1>
           <p className="text-soft">
             {hand}-handed · {lengthUnit}, {speedUnit}
+            {coach !== undefined && ` · ${coach}’s player`}
           </p>
         </div>
-        <Button onClick={() => setOpen('edit')}>
-          <Pencil aria-hidden size={16} /> Edit
-        </Button>
+        {mayPlan && (
+          <Button onClick={() => setOpen('edit')}>
+            <Pencil aria-hidden size={16} /> Edit
+          </Button>
+        )}
         {addLesson}
       </div>
       <div className="grid gap-5 lg:grid-cols-[1fr_1.3fr]">
@@ -126,9 +135,11 @@ export function PlayerPage() {
           {aims !== '' && <p>Aims: {aims}</p>}
           {bodyNotes !== '' && <p>▲ Body notes: {bodyNotes}</p>}
           <Standing given={given.at(-1)} />
-          <WantedFlights player={player.data} />
-          <HistoryList of={{ playerId }} player={player.data} />
-          <RemovePlayer player={player.data} />
+          <ForCoach>
+            <WantedFlights player={player.data} />
+          </ForCoach>
+          <HistoryList of={{ playerId }} units={unitsOf(player.data)} />
+          {mayPlan && <RemovePlayer player={player.data} />}
         </div>
         <div className="min-w-0">
           <h2 className="mb-2 text-xl">Lessons</h2>

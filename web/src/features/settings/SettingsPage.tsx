@@ -8,12 +8,14 @@ import {
 import type { AcademyRules, Bands, FirstRoute, SetAccuracy } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
+import { useMay } from '../../api/account.ts';
 import type { Settings } from '../../api/client.ts';
 import { useSettings } from '../../api/queries.ts';
 import { Copies } from './Copies.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
+import { ForCoach } from '../../ui/ForCoach.tsx';
 import { Trouble } from '../../ui/Notice.tsx';
 
 type Group = 'bands' | 'accuracy';
@@ -149,6 +151,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
 /** How the academy names shots and where it draws the lines. */
 export function SettingsPage() {
   const settings = useSettings();
+  const isOwner = useMay('own');
   if (settings.error !== null) return <Trouble error={settings.error} />;
   return (
     <div className="mx-auto max-w-3xl px-4 py-5">
@@ -156,8 +159,12 @@ export function SettingsPage() {
       <p className="mb-4 text-soft">
         The bands and names every reading in this academy uses. The usual ones are common practice.
       </p>
-      {settings.data !== undefined && <SettingsForm settings={settings.data} />}
-      <Copies />
+      {settings.data !== undefined && (
+        <ForCoach isSaid>
+          <SettingsForm settings={settings.data} />
+        </ForCoach>
+      )}
+      {isOwner && <Copies />}
     </div>
   );
 }

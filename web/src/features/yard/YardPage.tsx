@@ -15,6 +15,7 @@ import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { ForCoach } from '../../ui/ForCoach.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
 import { StationView } from '../../ui/StationView.tsx';
 
@@ -102,9 +103,11 @@ export function YardPage() {
             </li>
           ))}
         </ul>
-        <Button onClick={() => setAdding(true)}>
-          <Plus aria-hidden size={16} /> A drill of your own
-        </Button>
+        <ForCoach>
+          <Button onClick={() => setAdding(true)}>
+            <Plus aria-hidden size={16} /> A drill of your own
+          </Button>
+        </ForCoach>
       </nav>
       <article aria-label={chosen.name} className="space-y-3">
         <h2 className="text-2xl">{chosen.name}</h2>
@@ -117,9 +120,11 @@ export function YardPage() {
           onPath={(v) => say('path', String(v))}
         />
         {chosen.id.startsWith('own-') && (
-          <Button onClick={() => remove.mutate(chosen.id)}>
-            <Trash2 aria-hidden size={16} /> Take this drill away
-          </Button>
+          <ForCoach>
+            <Button onClick={() => remove.mutate(chosen.id)}>
+              <Trash2 aria-hidden size={16} /> Take this drill away
+            </Button>
+          </ForCoach>
         )}
       </article>
       <section aria-label="Set for" className="space-y-2">

@@ -15,6 +15,7 @@ import { Fixes } from './Fixes.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
 import { useLessonPlan } from '../lesson-work.ts';
 import { ReadingWords } from './ReadingWords.tsx';
+import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Why } from './Why.tsx';
 
 interface StepProps {
@@ -92,7 +93,9 @@ export function ReadStep({ lesson, reading }: StepProps) {
           {plan === null || plan.leaveAlone ? 'To the work' : 'Work on it'}
           <ArrowRight aria-hidden size={18} />
         </Link>
-        <Why lesson={lesson} planned={planned} />
+        <ForCoach>
+          <Why lesson={lesson} planned={planned} />
+        </ForCoach>
       </div>
       <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} plan={plan} />
       <Catch name="The table of balls">

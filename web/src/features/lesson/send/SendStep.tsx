@@ -4,9 +4,11 @@ import { Suspense, lazy } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import type { Lesson } from '../../../api/client.ts';
-import { useHealth, useRepeatLesson } from '../../../api/queries.ts';
+import { useAccount } from '../../../api/account.ts';
+import { useRepeatLesson } from '../../../api/queries.ts';
 import { PageBody } from '../../../page/PageBody.tsx';
 import { Button } from '../../../ui/Button.tsx';
+import { unitsOf } from '../../../ui/units-of.ts';
 import { HistoryList } from '../../../ui/HistoryList.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
@@ -40,7 +42,7 @@ function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
 /** The player’s page: made from the lesson, changed as the coach likes, given by link or as PDF. */
 export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
   const { value, points, homework, nextLook, content } = usePageDraft(lesson, reading);
-  const academy = useHealth().data?.academy ?? '';
+  const academy = useAccount()?.academy ?? '';
   const set = (changes: Partial<SendValue>): void =>
     savePart(lesson, 'send', { ...partOf(lesson, 'send'), ...changes }, 'the page');
   const setPoint = (index: number, text: string): void =>
@@ -104,7 +106,7 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
             </Button>
           )}
         </div>
-        <HistoryList of={{ lessonId: lesson.id }} player={lesson.player} />
+        <HistoryList of={{ lessonId: lesson.id }} units={unitsOf(lesson.player)} />
       </div>
       <section
         aria-label="What the player will see"

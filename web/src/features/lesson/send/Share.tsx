@@ -1,12 +1,11 @@
-import { Copy, Link2 } from 'lucide-react';
-import { QRCodeSVG } from 'qrcode.react';
+import { Link2 } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import type { Lesson, PageContent } from '../../../api/client.ts';
 import { useSharePage, useWithdrawPage } from '../../../api/queries.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/Field.tsx';
 import { Notice } from '../../../ui/Notice.tsx';
+import { ShownLink } from '../../../ui/ShownLink.tsx';
 import { dayText } from '../../../ui/day-text.ts';
 
 /** Days a link lasts unless the coach says otherwise. */
@@ -18,12 +17,6 @@ export function Share({ lesson, content }: { lesson: Lesson; content: PageConten
   const withdraw = useWithdrawPage(lesson.id);
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;
-  const copy = (): void => {
-    void navigator.clipboard.writeText(link ?? '').then(
-      () => toast('The link is copied'),
-      () => toast.error('The browser did not let the link be copied: mark it and copy it.'),
-    );
-  };
   return (
     <section
       aria-label="The player’s link"
@@ -52,26 +45,10 @@ export function Share({ lesson, content }: { lesson: Lesson; content: PageConten
       )}
       {share.error !== null && <Notice>{share.error.message}</Notice>}
       {link !== null && (
-        <div
-          role="status"
-          className="flex flex-wrap items-center gap-2 rounded-lg border-2 border-ink p-2"
-        >
-          <a
-            href={link}
-            target="_blank"
-            rel="noreferrer"
-            className="min-w-0 flex-1 font-mono text-sm break-all underline"
-          >
-            {link}
-          </a>
-          <Button onClick={copy}>
-            <Copy aria-hidden size={16} /> Copy
-          </Button>
-          <QRCodeSVG value={link} size={112} title="The link as a code to scan" />
-          <p className="min-w-0 flex-1 basis-40 text-sm text-soft">
-            It is shown only now; it cannot be guessed, and it is not kept here.
-          </p>
-        </div>
+        <ShownLink
+          link={link}
+          what="It is shown only now; it cannot be guessed, and it is not kept here."
+        />
       )}
       <ul>
         {lesson.pages.map((page) => (

@@ -3,8 +3,10 @@ import type { OwnDrillFacts } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
 import { push } from '../../../sync/log.ts';
+import { useMay } from '../../../api/account.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Dial } from '../../../ui/Dial.tsx';
+import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 import { StationLog } from '../../../ui/StationLog.tsx';
 import { StationView } from '../../../ui/StationView.tsx';
@@ -54,6 +56,7 @@ function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => voi
 
 /** A given drill: its log for the thumb, then its station. */
 export function GivenDrill({ lesson, reading, planned, id, own, onChange }: GivenDrillProps) {
+  const mayPlan = useMay('plan');
   const drill = drillBy(id, own);
   if (drill === null) return null;
   const { hand, lengthUnit } = lesson.player;
@@ -82,17 +85,19 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
         <StationView
           card={stationCard(drill, { hand, kind, ...ask })}
           unit={lengthUnit}
-          onPath={(pathDeg) => onAsk({ ...ask, pathDeg })}
+          {...(mayPlan && { onPath: (pathDeg: number) => onAsk({ ...ask, pathDeg }) })}
         />
-        <Asks ask={ask} onAsk={onAsk} />
-        <Button
-          look="quiet"
-          onClick={() =>
-            onChange({ drillIds: work.drillIds.filter((d) => d !== id) }, 'a drill taken away')
-          }
-        >
-          <Trash2 aria-hidden size={16} /> Take {drill.name} away
-        </Button>
+        <ForCoach>
+          <Asks ask={ask} onAsk={onAsk} />
+          <Button
+            look="quiet"
+            onClick={() =>
+              onChange({ drillIds: work.drillIds.filter((d) => d !== id) }, 'a drill taken away')
+            }
+          >
+            <Trash2 aria-hidden size={16} /> Take {drill.name} away
+          </Button>
+        </ForCoach>
       </Panel>
     </article>
   );

@@ -2,6 +2,7 @@ import { drillBy } from '@loxos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
+import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Empty } from '../../../ui/Notice.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
@@ -53,7 +54,9 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
         {planned === null ? (
           <NoPlan lesson={lesson} />
         ) : (
-          <WhatFirst lesson={lesson} planned={planned} bands={bands} onChange={change} />
+          <ForCoach isSaid>
+            <WhatFirst lesson={lesson} planned={planned} bands={bands} onChange={change} />
+          </ForCoach>
         )}
       </div>
       <div className={`min-w-0 space-y-3 lg:order-2 ${open === undefined ? '' : 'order-1'}`}>
@@ -78,14 +81,16 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
           />
         )}
         {planned !== null && (stage !== null || planned.work.offered.length > 0) && (
-          <DrillChoice
-            hand={lesson.player.hand}
-            move={stage?.move ?? 'aim'}
-            offered={planned.work.offered}
-            all={planned.work.all}
-            given={work.drillIds}
-            onGive={give}
-          />
+          <ForCoach>
+            <DrillChoice
+              hand={lesson.player.hand}
+              move={stage?.move ?? 'aim'}
+              offered={planned.work.offered}
+              all={planned.work.all}
+              given={work.drillIds}
+              onGive={give}
+            />
+          </ForCoach>
         )}
         {planned !== null && open === undefined && planned.work.offered[0] !== undefined && (
           <Preview lesson={lesson} planned={planned} drill={planned.work.offered[0].drill} />

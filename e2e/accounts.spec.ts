@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
+import { expectAccessible, newLesson } from './academy.ts';
+
+/** A browser in which nobody has signed in. */
+async function nobody(browser: Browser): Promise<Page> {
+  const context = await browser.newContext({ storageState: { cookies: [], origins: [] } });
+  return context.newPage();
+}
+
+async function invited(page: Page, name: string, role: string): Promise<string> {
+  await page.goto('/people');
+  await page.getByRole('textbox', { name: /Invite somebody/ }).fill(name);
+  await page.getByLabel('as', { exact: true }).selectOption(role);
+  await page.getByRole('button', { name: 'Make the link' }).click();
+  return (await page.getByRole('link', { name: /\/join#/ }).getAttribute('href'))!;
+}
+
+async function join(page: Page, link: string, name: string, email: string): Promise<void> {
+  await page.goto(link);
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel(/Password/).fill('seven grey herons');
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByRole('heading', { name: /^Today/ })).toBeVisible();
+}
+
+test('nobody sees anything before signing in, and then goes where they meant to', async ({
+  browser,
+}) => {
+  const page = await nobody(browser);
+  await page.goto('/players');
+  await expect(page).toHaveURL(/\/enter\?to=%2Fplayers$/);
+  await expect(page.getByRole('button', { name: 'Go in as the owner of the demo' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Go in as the owner of the demo' }).click();
+  await expect(page.getByRole('heading', { name: 'Players' })).toBeVisible();
+  await page.context().close();
+});
+
+test('a key signs in once', async ({ browser, request }) => {
+  const made = await request.post('/api/account/keys');
+  const { token } = (await made.json()) as { token: string };
+  const page = await nobody(browser);
+  await page.goto(`/enter#${token}`);
+  await expect(page.getByRole('heading', { name: /^Today/ })).toBeVisible();
+  await page.context().close();
+  const second = await nobody(browser);
+  await second.goto(`/enter#${token}`);
+  await expect(second.getByText(/This key was used or has ended/)).toBeVisible();
+  await second.context().close();
+});
+
+test('an assistant joins by a link, logs balls, and changes no plan', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const id = await newLesson(request, 'Logged By Another');
+  const link = await invited(page, 'Una Fell', 'assistant');
+  await expectAccessible(page);
+  const theirs = await nobody(browser);
+  await theirs.goto(link);
+  await expect(theirs.getByText('Una Fell, you are invited as an assistant.')).toBeVisible();
+  await expectAccessible(theirs);
+  await join(theirs, link, 'Una Fell', 'una@saltmarsh.example');
+  await theirs.goto(`/lessons/${id}/set`);
+  await expect(theirs.getByText(/the plan is changed by a coach/)).toBeVisible();
+  await expect(theirs.getByLabel(/^Target/)).toBeDisabled();
+  await theirs.goto(`/lessons/${id}/watch`);
+  const pad = theirs.getByRole('region', { name: 'By eye' });
+  await pad.getByLabel('Club seen').selectOption('7-iron');
+  await pad.getByRole('button', { name: /starts left,\s*bends right/ }).click();
+  await expect(theirs.getByText('1 ball in this lesson')).toBeVisible();
+  await theirs.getByText('All stored').waitFor();
+  const { balls } = (await (await request.get(`/api/lessons/${id}`)).json()) as {
+    balls: unknown[];
+  };
+  expect(balls.length).toBe(1);
+  // The link is used up.
+  await theirs.context().close();
+  const late = await nobody(browser);
+  await late.goto(link);
+  await expect(late.getByText(/This link was used or has ended/)).toBeVisible();
+  await late.context().close();
+});
+
+test('whoever is signed out meanwhile keeps what is in hand, and it is stored once they are back', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const id = await newLesson(request, 'Signed Out Meanwhile');
+  const link = await invited(page, 'Rhys Gale', 'coach');
+  const theirs = await nobody(browser);
+  await join(theirs, link, 'Rhys Gale', 'rhys@saltmarsh.example');
+  await theirs.goto(`/lessons/${id}/set`);
+  await expect(theirs.getByLabel(/^Target/)).toBeVisible();
+  await theirs.context().clearCookies();
+  await theirs.getByLabel(/^Target/).fill('the oak');
+  await theirs.getByLabel(/^Target/).blur();
+  const out = theirs.getByRole('link', { name: '▲ Signed out: sign in' });
+  await expect(out).toBeVisible();
+  await expect(theirs.getByLabel(/^Target/)).toHaveValue('the oak');
+  await out.click();
+  await theirs.getByLabel('E-mail').fill('rhys@saltmarsh.example');
+  await theirs.getByLabel(/Password/).fill('seven grey herons');
+  await theirs.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(theirs).toHaveURL(new RegExp(`/lessons/${id}/set$`));
+  await expect(theirs.getByText('All stored')).toBeVisible();
+  const part = async () =>
+    ((await (await request.get(`/api/lessons/${id}`)).json()) as { parts: { value: object }[] })
+      .parts[0]?.value;
+  await expect.poll(part).toMatchObject({ target: 'the oak' });
+  await theirs.goto('/account');
+  await expectAccessible(theirs);
+  await theirs.getByRole('button', { name: 'Sign out' }).click();
+  await expect(theirs).toHaveURL(/\/enter$/);
+  const left = await theirs.evaluate(() => localStorage.getItem('loxos.account'));
+  expect(left).toBeNull();
+  await theirs.context().close();
+});

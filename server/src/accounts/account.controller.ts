@@ -1,0 +1,135 @@
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  NotFoundException,
+  Param,
+  Patch,
+  Post,
+  Req,
+  Res,
+} from '@nestjs/common';
+import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import type { Scope } from '../common/scope.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { May } from './abilities.ts';
+import {
+  Account,
+  ChangeAcademy,
+  ChangeAccount,
+  ChangePassword,
+  NewLink,
+  SignedIn,
+} from './account.dto.ts';
+import { AccountsService } from './accounts.service.ts';
+import { giveToken, takeToken } from './cookie.ts';
+import { deviceOf } from './device.ts';
+import { LimitedTries } from './limits.ts';
+import { LinksService } from './links.service.ts';
+import { SessionsService } from './sessions.service.ts';
+import { Within } from './within.ts';
+import type { Admitted } from './within.ts';
+
+@ApiTags('account')
+@Controller('api')
+export class AccountController {
+  constructor(
+    private readonly accounts: AccountsService,
+    private readonly sessions: SessionsService,
+    private readonly links: LinksService,
+  ) {}
+
+  @Get('account')
+  @May('see')
+  @ApiOkResponse({ type: Account })
+  get(@Within() scope: Scope): Promise<Account> {
+    return this.accounts.account(scope);
+  }
+
+  @Patch('account')
+  @May('see')
+  @ApiOkResponse({ type: Account })
+  @NamesItsChange()
+  change(
+    @Within() scope: Scope,
+    @Body() { name }: ChangeAccount,
+    @Writes() change: Change,
+  ): Promise<Account> {
+    return this.accounts.rename(scope, name, change);
+  }
+
+  @Patch('academy')
+  @May('own')
+  @ApiOkResponse({ type: Account })
+  @NamesItsChange()
+  rename(
+    @Within() scope: Scope,
+    @Body() { name }: ChangeAcademy,
+    @Writes() change: Change,
+  ): Promise<Account> {
+    return this.accounts.renameAcademy(scope, name, change);
+  }
+
+  @Post('account/password')
+  @HttpCode(200)
+  @May('see')
+  @LimitedTries()
+  @ApiOkResponse({ type: Account })
+  async password(
+    @Within() scope: Scope,
+    @Body() body: ChangePassword,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<Account> {
+    const { token, account } = await this.accounts.changePassword(scope, body, deviceOf(request));
+    giveToken(request, response, token);
+    return account;
+  }
+
+  @Post('account/keys')
+  @May('see')
+  @ApiOkResponse({ type: NewLink, description: 'Signs in on another device, once' })
+  key(@Within() scope: Scope): Promise<NewLink> {
+    return this.links.key(scope);
+  }
+
+  @Get('account/sessions')
+  @May('see')
+  @ApiOkResponse({ type: [SignedIn] })
+  async list(@Within() scope: Scope, @Req() request: Admitted): Promise<SignedIn[]> {
+    const rows = await this.sessions.list(scope, scope.userId!);
+    return rows.map(({ id, device, createdAt, seenAt }) => ({
+      id,
+      device,
+      createdAt,
+      seenAt,
+      isThis: id === request.sessionId,
+    }));
+  }
+
+  @Delete('account/sessions/:id')
+  @HttpCode(204)
+  @May('see')
+  @ApiNoContentResponse()
+  async end(@Within() scope: Scope, @Param('id') id: string): Promise<void> {
+    if (!(await this.sessions.end(scope, scope.userId!, id)))
+      throw new NotFoundException('No browser of yours is signed in like that.');
+  }
+
+  @Delete('sessions/this')
+  @HttpCode(204)
+  @May('see')
+  @ApiNoContentResponse()
+  async leave(
+    @Within() scope: Scope,
+    @Req() request: Admitted,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    await this.sessions.end(scope, scope.userId!, request.sessionId!);
+    takeToken(request, response);
+  }
+}

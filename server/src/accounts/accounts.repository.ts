@@ -1,0 +1,106 @@
+import { Injectable } from '@nestjs/common';
+import { and, asc, eq, gt, isNull } from 'drizzle-orm';
+import type { Scope } from '../common/scope.ts';
+import { academy, link, user } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+
+export type UserRow = typeof user.$inferSelect;
+export type LinkRow = typeof link.$inferSelect;
+export type AcademyRow = typeof academy.$inferSelect;
+
+/** Who belongs to an academy, and the links that let somebody in. What is looked up before anybody is known has no scope. */
+@Injectable()
+export class AccountsRepository {
+  /** The oldest academy here, or null. */
+  async first(db: Handle): Promise<AcademyRow | null> {
+    const [row] = await db.select().from(academy).orderBy(asc(academy.createdAt)).limit(1);
+    return row ?? null;
+  }
+
+  async academy(db: Handle, academyId: string): Promise<AcademyRow> {
+    const [row] = await db.select().from(academy).where(eq(academy.id, academyId));
+    if (row === undefined) throw new Error('somebody belongs to an academy that is not there');
+    return row;
+  }
+
+  async putAcademy(db: Handle, row: AcademyRow): Promise<void> {
+    const set = { name: row.name, isDemo: row.isDemo };
+    await db.insert(academy).values(row).onConflictDoUpdate({ target: academy.id, set });
+  }
+
+  async hasOwner(db: Handle): Promise<boolean> {
+    const owners = and(eq(user.role, 'owner'), isNull(user.endedAt));
+    return (await db.select({ id: user.id }).from(user).where(owners).limit(1)).length > 0;
+  }
+
+  async byEmail(db: Handle, email: string): Promise<UserRow | null> {
+    const [row] = await db.select().from(user).where(eq(user.email, email));
+    return row ?? null;
+  }
+
+  async firstOwner(db: Handle, academyId: string): Promise<UserRow | null> {
+    const owners = and(eq(user.academyId, academyId), eq(user.role, 'owner'), isNull(user.endedAt));
+    const [row] = await db.select().from(user).where(owners).orderBy(asc(user.createdAt)).limit(1);
+    return row ?? null;
+  }
+
+  /** Everybody who ever belonged to the academy, by name. */
+  list(scope: Scope, db: Handle): Promise<UserRow[]> {
+    return db
+      .select()
+      .from(user)
+      .where(eq(user.academyId, scope.academyId))
+      .orderBy(asc(user.name));
+  }
+
+  async find(scope: Scope, db: Handle, id: string): Promise<UserRow | null> {
+    const own = and(eq(user.academyId, scope.academyId), eq(user.id, id));
+    const [row] = await db.select().from(user).where(own);
+    return row ?? null;
+  }
+
+  async insert(db: Handle, row: UserRow): Promise<void> {
+    await db.insert(user).values(row);
+  }
+
+  async update(scope: Scope, db: Handle, id: string, changes: Partial<UserRow>): Promise<void> {
+    const own = and(eq(user.academyId, scope.academyId), eq(user.id, id));
+    await db.update(user).set(changes).where(own);
+  }
+
+  async addLink(db: Handle, row: LinkRow): Promise<void> {
+    await db.insert(link).values(row);
+  }
+
+  async linkBehind(db: Handle, tokenHash: string): Promise<LinkRow | null> {
+    const [row] = await db.select().from(link).where(eq(link.tokenHash, tokenHash));
+    return row ?? null;
+  }
+
+  /** Invitations that are still open. */
+  invitations(scope: Scope, db: Handle, now: string): Promise<LinkRow[]> {
+    const open = and(
+      eq(link.academyId, scope.academyId),
+      eq(link.kind, 'invitation'),
+      isNull(link.endedAt),
+      gt(link.expiresAt, now),
+    );
+    return db.select().from(link).where(open).orderBy(asc(link.createdAt));
+  }
+
+  async endLink(scope: Scope, db: Handle, id: string, at: string): Promise<boolean> {
+    const open = and(eq(link.academyId, scope.academyId), eq(link.id, id), isNull(link.endedAt));
+    const ended = await db.update(link).set({ endedAt: at }).where(open).returning({ id: link.id });
+    return ended.length > 0;
+  }
+
+  /** Ends every open link that would sign somebody in. */
+  async endLinksOf(scope: Scope, db: Handle, userId: string, at: string): Promise<void> {
+    const open = and(
+      eq(link.academyId, scope.academyId),
+      eq(link.userId, userId),
+      isNull(link.endedAt),
+    );
+    await db.update(link).set({ endedAt: at }).where(open);
+  }
+}

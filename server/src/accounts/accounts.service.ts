@@ -1,0 +1,183 @@
+import { randomUUID } from 'node:crypto';
+import { ConflictException, Injectable, UnauthorizedException } from '@nestjs/common';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import { hashOf } from '../common/token.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
+import type { Account, ChangePassword, DoorState, Found, SignIn } from './account.dto.ts';
+import { CAN } from './abilities.ts';
+import { AccountsRepository } from './accounts.repository.ts';
+import type { UserRow } from './accounts.repository.ts';
+import { hashPassword, isPassword, passwordTrouble } from './passwords.ts';
+import { SessionsService } from './sessions.service.ts';
+
+/** The same whether the e-mail or the password is wrong. */
+const NOT_SIGNED_IN = 'That e-mail and password do not belong together. Check both, and try again.';
+
+/** A browser that has just been signed in: its cookie's token, and who it is. */
+export interface Entered {
+  readonly token: string;
+  readonly account: Account;
+}
+
+/** How the server was started. */
+export class Opening {
+  constructor(readonly isDemo: boolean) {}
+}
+
+/** Founding the academy, signing in, and one's own account. */
+@Injectable()
+export class AccountsService {
+  constructor(
+    private readonly store: Store,
+    private readonly accounts: AccountsRepository,
+    private readonly sessions: SessionsService,
+    private readonly history: HistoryService,
+    private readonly opening: Opening,
+    private readonly clock: Clock,
+  ) {}
+
+  door(): Promise<DoorState> {
+    return this.store.read(async (db) => ({
+      isFounded: await this.accounts.hasOwner(db),
+      isDemo: this.opening.isDemo && ((await this.accounts.first(db))?.isDemo ?? false),
+    }));
+  }
+
+  /** Founds the academy, or gives the one that is here its owner; only while it has none. */
+  async found({ academy, name, email, password }: Found, device: string): Promise<Entered> {
+    const trouble = passwordTrouble(password, [name, email, academy]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    const passwordHash = await hashPassword(password);
+    return this.store.write(async (tx) => {
+      if (await this.accounts.hasOwner(tx))
+        throw new ConflictException('This academy is founded already: sign in, or ask its owner.');
+      const createdAt = this.clock.text();
+      const there = await this.accounts.first(tx);
+      const { isDemo } = this.opening;
+      const row = {
+        id: there?.id ?? randomUUID(),
+        name: academy,
+        createdAt: there?.createdAt ?? createdAt,
+        isDemo,
+      };
+      await this.accounts.putAcademy(tx, row);
+      const owner = { id: randomUUID(), academyId: row.id, email, name, role: 'owner' as const };
+      const user = { ...owner, passwordHash, createdAt, endedAt: null };
+      await this.accounts.insert(tx, user);
+      return this.enter(tx, user, device);
+    });
+  }
+
+  async signIn({ email, password }: SignIn, device: string): Promise<Entered> {
+    const user = await this.store.read((db) => this.accounts.byEmail(db, email));
+    const kept = user === null || user.endedAt !== null ? null : user.passwordHash;
+    if (!(await isPassword(kept, password))) throw new UnauthorizedException(NOT_SIGNED_IN);
+    return this.store.write((tx) => this.enter(tx, user!, device));
+  }
+
+  /** Signs in with a key that is used once. */
+  useKey(key: string, device: string): Promise<Entered> {
+    return this.store.write(async (tx) => {
+      const link = await this.accounts.linkBehind(tx, hashOf(key));
+      const at = this.clock.text();
+      const isOpen = link?.kind === 'key' && link.endedAt === null && link.expiresAt > at;
+      if (!isOpen || link.userId === null)
+        throw new UnauthorizedException('This key was used or has ended: sign in with a password.');
+      const scope = { academyId: link.academyId, userId: link.userId, role: 'owner' } as const;
+      const user = await this.accounts.find(scope, tx, link.userId);
+      if (user === null || user.endedAt !== null) throw new UnauthorizedException(NOT_SIGNED_IN);
+      await this.accounts.endLink(scope, tx, link.id, at);
+      return this.enter(tx, user, device);
+    });
+  }
+
+  /** Signs in to the demo as its owner. */
+  enterDemo(device: string): Promise<Entered> {
+    return this.store.write(async (tx) => {
+      const academy = await this.accounts.first(tx);
+      const isDemo = this.opening.isDemo && academy?.isDemo === true;
+      const owner = isDemo ? await this.accounts.firstOwner(tx, academy.id) : null;
+      if (owner === null) throw new UnauthorizedException('This is no demo: sign in.');
+      return this.enter(tx, owner, device);
+    });
+  }
+
+  async account(scope: Scope): Promise<Account> {
+    return this.store.read(async (db) => {
+      const user = await this.accounts.find(scope, db, scope.userId!);
+      return this.toAccount(db, user!);
+    });
+  }
+
+  rename(scope: Scope, name: string, change: Change): Promise<Account> {
+    return this.store.write(async (tx) => {
+      const user = (await this.accounts.find(scope, tx, scope.userId!))!;
+      if (user.name !== name) {
+        await this.accounts.update(scope, tx, user.id, { name });
+        const values = { before: { name: user.name }, after: { name } };
+        const of = { thing: 'person', id: user.id, version: 0 } as const;
+        await this.history.note(scope, tx, of, 'name changed', change, values);
+      }
+      return this.toAccount(tx, { ...user, name });
+    });
+  }
+
+  renameAcademy(scope: Scope, name: string, change: Change): Promise<Account> {
+    return this.store.write(async (tx) => {
+      const academy = await this.accounts.academy(tx, scope.academyId);
+      if (academy.name !== name) {
+        await this.accounts.putAcademy(tx, { ...academy, name });
+        const values = { before: { name: academy.name }, after: { name } };
+        const of = { thing: 'academy', id: academy.id, version: 0 } as const;
+        await this.history.note(scope, tx, of, 'academy renamed', change, values);
+      }
+      return this.toAccount(tx, (await this.accounts.find(scope, tx, scope.userId!))!);
+    });
+  }
+
+  /** Changes one's own password: every other browser is signed out, and this one gets a new token. */
+  async changePassword(
+    scope: Scope,
+    { password, next }: ChangePassword,
+    device: string,
+  ): Promise<Entered> {
+    const user = await this.store.read((db) => this.accounts.find(scope, db, scope.userId!));
+    if (!(await isPassword(user!.passwordHash, password)))
+      throw invalid([{ field: 'password', reason: 'password: that is not your password' }]);
+    return this.setPassword(scope, user!, next, device);
+  }
+
+  /** Gives somebody a new password, signs out every browser of theirs and signs this one in. */
+  async setPassword(
+    scope: Scope,
+    user: UserRow,
+    password: string,
+    device: string,
+  ): Promise<Entered> {
+    const trouble = passwordTrouble(password, [user.name, user.email]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    const passwordHash = await hashPassword(password);
+    return this.store.write(async (tx) => {
+      await this.accounts.update(scope, tx, user.id, { passwordHash });
+      await this.accounts.endLinksOf(scope, tx, user.id, this.clock.text());
+      await this.sessions.endAll(scope, tx, user.id);
+      return this.enter(tx, user, device);
+    });
+  }
+
+  async enter(tx: Handle, user: UserRow, device: string): Promise<Entered> {
+    const token = await this.sessions.open(tx, user, device);
+    return { token, account: await this.toAccount(tx, user) };
+  }
+
+  private async toAccount(db: Handle, user: UserRow): Promise<Account> {
+    const { id, name, email, role, academyId } = user;
+    const academy = await this.accounts.academy(db, academyId);
+    return { id, name, email, role, may: [...CAN[role]], academyId, academy: academy.name };
+  }
+}

@@ -1,0 +1,26 @@
+import type { Request, Response } from 'express';
+
+/** How long a browser stays signed in without being used, ms. */
+export const IDLE_MS = 30 * 24 * 3600 * 1000;
+
+/** With https the browser itself keeps the cookie to this address (`__Host-`). */
+const nameFor = (request: Request): string => (request.secure ? '__Host-loxos' : 'loxos');
+
+/** The token in a request's cookie, or null. */
+export function tokenIn(request: Request): string | null {
+  const cookies = request.cookies as Record<string, unknown> | undefined;
+  const value = cookies?.[nameFor(request)];
+  return typeof value === 'string' && value !== '' ? value : null;
+}
+
+/** Out of reach of scripts and of other sites' pages. */
+const optionsFor = (request: Request) =>
+  ({ httpOnly: true, sameSite: 'lax', secure: request.secure, path: '/' }) as const;
+
+export function giveToken(request: Request, response: Response, token: string): void {
+  response.cookie(nameFor(request), token, { ...optionsFor(request), maxAge: IDLE_MS });
+}
+
+export function takeToken(request: Request, response: Response): void {
+  response.clearCookie(nameFor(request), optionsFor(request));
+}

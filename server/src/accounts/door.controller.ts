@@ -1,0 +1,104 @@
+import { Body, Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import { May } from './abilities.ts';
+import { Account, DoorState, Found, OpenLink, SignIn, TakeLink, UseKey } from './account.dto.ts';
+import { AccountsService } from './accounts.service.ts';
+import type { Entered } from './accounts.service.ts';
+import { giveToken } from './cookie.ts';
+import { deviceOf } from './device.ts';
+import { LimitedTries } from './limits.ts';
+import { LinksService } from './links.service.ts';
+
+/** What somebody who is not signed in may do: found the academy, sign in, use a link. */
+@ApiTags('door')
+@Controller('api')
+export class DoorController {
+  constructor(
+    private readonly accounts: AccountsService,
+    private readonly links: LinksService,
+  ) {}
+
+  @Get('door')
+  @May('anyone')
+  @ApiOkResponse({ type: DoorState })
+  state(): Promise<DoorState> {
+    return this.accounts.door();
+  }
+
+  @Post('academy')
+  @May('anyone')
+  @LimitedTries()
+  @ApiCreatedResponse({ type: Account })
+  found(
+    @Body() body: Found,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    return admit(this.accounts.found(body, deviceOf(request)), request, response);
+  }
+
+  @Post('sessions')
+  @May('anyone')
+  @LimitedTries()
+  @ApiCreatedResponse({ type: Account })
+  signIn(
+    @Body() body: SignIn,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    return admit(this.accounts.signIn(body, deviceOf(request)), request, response);
+  }
+
+  @Post('sessions/key')
+  @May('anyone')
+  @LimitedTries()
+  @ApiCreatedResponse({ type: Account })
+  useKey(
+    @Body() { key }: UseKey,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    return admit(this.accounts.useKey(key, deviceOf(request)), request, response);
+  }
+
+  @Post('sessions/demo')
+  @May('anyone')
+  @ApiCreatedResponse({ type: Account })
+  demo(@Req() request: Request, @Res({ passthrough: true }) response: Response) {
+    return admit(this.accounts.enterDemo(deviceOf(request)), request, response);
+  }
+
+  @Get('links/:token')
+  @May('anyone')
+  @LimitedTries()
+  @ApiOkResponse({ type: OpenLink })
+  open(@Param('token') token: string): Promise<OpenLink> {
+    return this.links.open(token);
+  }
+
+  @Post('links/:token')
+  @HttpCode(201)
+  @May('anyone')
+  @LimitedTries()
+  @ApiCreatedResponse({ type: Account })
+  take(
+    @Param('token') token: string,
+    @Body() body: TakeLink,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ) {
+    return admit(this.links.take(token, body, deviceOf(request)), request, response);
+  }
+}
+
+/** Gives a browser that has been signed in its cookie. */
+async function admit(
+  entering: Promise<Entered>,
+  request: Request,
+  response: Response,
+): Promise<Account> {
+  const { token, account } = await entering;
+  giveToken(request, response, token);
+  return account;
+}

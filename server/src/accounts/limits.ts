@@ -1,0 +1,52 @@
+import { applyDecorators, UseGuards } from '@nestjs/common';
+import { ApiTooManyRequestsResponse } from '@nestjs/swagger';
+import { SkipThrottle, ThrottlerGuard } from '@nestjs/throttler';
+import type { ThrottlerModuleOptions } from '@nestjs/throttler';
+import type { Request } from 'express';
+import { Problem } from '../common/problem.ts';
+
+/** How often somebody may try, and within which time, ms. */
+export const LIMITS = {
+  /** Passwords, keys and links from one address. */
+  address: { limit: 20, ttl: 60_000 },
+  /** Passwords for one e-mail, from anywhere. */
+  account: { limit: 20, ttl: 15 * 60_000 },
+  /** What one page is asked. */
+  page: { limit: 240, ttl: 60_000 },
+} as const;
+
+const text = (value: unknown): string => (typeof value === 'string' ? value : '');
+
+const addressOf = (request: Request): string => request.ip ?? '';
+
+/** The e-mail that is tried; where there is none, the address. */
+function accountOf(request: Request): string {
+  const body = (request.body ?? {}) as Record<string, unknown>;
+  return text(body['email']).trim().toLowerCase() || addressOf(request);
+}
+
+export const throttling: ThrottlerModuleOptions = {
+  errorMessage: 'Too many tries. Wait a while, then try again.',
+  throttlers: [
+    { name: 'address', ...LIMITS.address, getTracker: (request) => addressOf(request as Request) },
+    { name: 'account', ...LIMITS.account, getTracker: (request) => accountOf(request as Request) },
+    {
+      name: 'page',
+      ...LIMITS.page,
+      getTracker: ({ params }) => text((params as Record<string, unknown>)['token']),
+    },
+  ],
+};
+
+const limited = (but: Record<string, boolean>) =>
+  applyDecorators(
+    UseGuards(ThrottlerGuard),
+    SkipThrottle(but),
+    ApiTooManyRequestsResponse({ type: Problem }),
+  );
+
+/** Guessing is slow: few tries from an address, and for an e-mail. */
+export const LimitedTries = () => limited({ page: true });
+
+/** A page is asked no more than a person could. */
+export const LimitedPage = () => limited({ address: true, account: true });

@@ -1,0 +1,139 @@
+import { randomUUID } from 'node:crypto';
+import { ConflictException, GoneException, Injectable, NotFoundException } from '@nestjs/common';
+import { Clock } from '../common/clock.ts';
+import type { Role, Scope } from '../common/scope.ts';
+import { hashOf, newToken } from '../common/token.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import type { NewLink, OpenLink, TakeLink } from './account.dto.ts';
+import { AccountsRepository } from './accounts.repository.ts';
+import type { LinkRow, UserRow } from './accounts.repository.ts';
+import { AccountsService } from './accounts.service.ts';
+import type { Entered } from './accounts.service.ts';
+import { hashPassword, passwordTrouble } from './passwords.ts';
+
+/** How long a link lets somebody in, ms. */
+const LASTS_MS = { invitation: 14 * 24 * 3600 * 1000, reset: 24 * 3600 * 1000, key: 600_000 };
+
+const NO_LINK = 'There is nothing behind this link. Ask the owner of the academy for a new one.';
+const ENDED = 'This link was used or has ended. Ask the owner of the academy for a new one.';
+
+/** Links that are used once: to join, to choose a new password, to sign in on another device. */
+@Injectable()
+export class LinksService {
+  constructor(
+    private readonly store: Store,
+    private readonly accounts: AccountsRepository,
+    private readonly entrance: AccountsService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** A new link; its token is told once. */
+  async make(
+    scope: Scope,
+    tx: Handle,
+    kind: LinkRow['kind'],
+    to: { readonly name: string; readonly role: Role | null; readonly userId: string | null },
+  ): Promise<NewLink> {
+    const token = newToken();
+    const now = this.clock.now().getTime();
+    const row = {
+      id: randomUUID(),
+      academyId: scope.academyId,
+      kind,
+      tokenHash: hashOf(token),
+      ...to,
+      createdAt: new Date(now).toISOString(),
+      expiresAt: new Date(now + LASTS_MS[kind]).toISOString(),
+      endedAt: null,
+    };
+    await this.accounts.addLink(tx, row);
+    return { id: row.id, token, expiresAt: row.expiresAt };
+  }
+
+  /** A key that signs the asker in on another device, once. */
+  key(scope: Scope): Promise<NewLink> {
+    const { userId } = scope;
+    return this.store.write((tx) => this.make(scope, tx, 'key', { name: '', role: null, userId }));
+  }
+
+  /** A link for a new password, asked for on the machine that holds the data; null where nobody has that e-mail. */
+  resetFor(email: string): Promise<string | null> {
+    return this.store.write(async (tx) => {
+      const user = await this.accounts.byEmail(tx, email);
+      if (user === null || user.endedAt !== null) return null;
+      const scope = { academyId: user.academyId, userId: user.id, role: user.role };
+      const to = { name: user.name, role: null, userId: user.id };
+      return (await this.make(scope, tx, 'reset', to)).token;
+    });
+  }
+
+  /** What a link is for. */
+  open(token: string): Promise<OpenLink> {
+    return this.store.read(async (db) => {
+      const { link, user } = await this.require(db, token);
+      const academy = await this.accounts.academy(db, link.academyId);
+      return {
+        kind: link.kind as OpenLink['kind'],
+        academy: academy.name,
+        name: user?.name ?? link.name,
+        role: user?.role ?? link.role!,
+      };
+    });
+  }
+
+  /** Joins, or chooses a new password; the browser is signed in. */
+  async take(token: string, dto: TakeLink, device: string): Promise<Entered> {
+    const { link, user } = await this.store.read((db) => this.require(db, token));
+    const scope = { academyId: link.academyId, userId: null, role: link.role ?? 'coach' } as const;
+    if (user !== null) return this.entrance.setPassword(scope, user, dto.password, device);
+    return this.join(scope, token, dto, device);
+  }
+
+  private async join(
+    scope: Scope,
+    token: string,
+    { name, email, password }: TakeLink,
+    device: string,
+  ): Promise<Entered> {
+    if (name === undefined) throw invalid([{ field: 'name', reason: 'name: write your name' }]);
+    if (email === undefined)
+      throw invalid([{ field: 'email', reason: 'email: write your e-mail address' }]);
+    const trouble = passwordTrouble(password, [name, email]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    const passwordHash = await hashPassword(password);
+    return this.store.write(async (tx) => {
+      const { link } = await this.require(tx, token);
+      const at = this.clock.text();
+      const there = await this.accounts.byEmail(tx, email);
+      const hasLeft = there?.academyId === link.academyId && there.endedAt !== null;
+      if (there !== null && !hasLeft)
+        throw new ConflictException('Somebody signs in with this e-mail already: use another.');
+      const asked = { name, role: link.role!, passwordHash, endedAt: null };
+      const user: UserRow = {
+        ...(there ?? { id: randomUUID(), academyId: link.academyId, email, createdAt: at }),
+        ...asked,
+      };
+      if (there === null) await this.accounts.insert(tx, user);
+      else await this.accounts.update(scope, tx, user.id, asked);
+      await this.accounts.endLink(scope, tx, link.id, at);
+      return this.entrance.enter(tx, user, device);
+    });
+  }
+
+  private async require(
+    db: Handle,
+    token: string,
+  ): Promise<{ readonly link: LinkRow; readonly user: UserRow | null }> {
+    const link = await this.accounts.linkBehind(db, hashOf(token));
+    if (link === null || link.kind === 'key') throw new NotFoundException(NO_LINK);
+    if (link.endedAt !== null || link.expiresAt <= this.clock.text())
+      throw new GoneException(ENDED);
+    if (link.userId === null) return { link, user: null };
+    const scope = { academyId: link.academyId, userId: null, role: 'owner' } as const;
+    const user = await this.accounts.find(scope, db, link.userId);
+    if (user === null || user.endedAt !== null) throw new GoneException(ENDED);
+    return { link, user };
+  }
+}

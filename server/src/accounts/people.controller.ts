@@ -1,0 +1,70 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Scope } from '../common/scope.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { May } from './abilities.ts';
+import { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';
+import { PeopleService } from './people.service.ts';
+import { Within } from './within.ts';
+
+@ApiTags('people')
+@Controller('api')
+export class PeopleController {
+  constructor(private readonly people: PeopleService) {}
+
+  @Get('people')
+  @May('see')
+  @ApiOkResponse({ type: [Person] })
+  list(@Within() scope: Scope): Promise<Person[]> {
+    return this.people.list(scope);
+  }
+
+  @Patch('people/:id')
+  @May('own')
+  @ApiOkResponse({ type: Person })
+  @NamesItsChange()
+  change(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Body() body: ChangePerson,
+    @Writes() change: Change,
+  ): Promise<Person> {
+    return this.people.change(scope, id, body, change);
+  }
+
+  @Post('people/:id/reset')
+  @May('own')
+  @ApiCreatedResponse({ type: NewLink, description: 'Lets them choose a new password, once' })
+  @NamesItsChange()
+  reset(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<NewLink> {
+    return this.people.reset(scope, id, change);
+  }
+
+  @Get('invitations')
+  @May('own')
+  @ApiOkResponse({ type: [Invitation] })
+  invitations(@Within() scope: Scope): Promise<Invitation[]> {
+    return this.people.invitations(scope);
+  }
+
+  @Post('invitations')
+  @May('own')
+  @ApiCreatedResponse({ type: NewLink })
+  @NamesItsChange()
+  invite(@Within() scope: Scope, @Body() body: Invite, @Writes() change: Change): Promise<NewLink> {
+    return this.people.invite(scope, body, change);
+  }
+
+  @Delete('invitations/:id')
+  @HttpCode(204)
+  @May('own')
+  @ApiNoContentResponse()
+  withdraw(@Within() scope: Scope, @Param('id') id: string): Promise<void> {
+    return this.people.withdraw(scope, id);
+  }
+}

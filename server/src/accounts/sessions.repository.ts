@@ -1,0 +1,62 @@
+import { Injectable } from '@nestjs/common';
+import { and, desc, eq, gt, ne, or } from 'drizzle-orm';
+import type { Scope } from '../common/scope.ts';
+import { session, user } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+import type { UserRow } from './accounts.repository.ts';
+
+export type SessionRow = typeof session.$inferSelect;
+
+@Injectable()
+export class SessionsRepository {
+  async insert(db: Handle, row: SessionRow): Promise<void> {
+    await db.insert(session).values(row);
+  }
+
+  /** The session a token is for, now or as the one before, with whose it is. */
+  async behind(
+    db: Handle,
+    tokenHash: string,
+  ): Promise<{ session: SessionRow; user: UserRow } | null> {
+    const [row] = await db
+      .select({ session, user })
+      .from(session)
+      .innerJoin(user, eq(user.id, session.userId))
+      .where(or(eq(session.tokenHash, tokenHash), eq(session.formerHash, tokenHash)));
+    return row ?? null;
+  }
+
+  async update(db: Handle, id: string, changes: Partial<SessionRow>): Promise<void> {
+    await db.update(session).set(changes).where(eq(session.id, id));
+  }
+
+  /** Somebody's sessions used since a time, the last used first. */
+  ofUser(scope: Scope, db: Handle, userId: string, since: string): Promise<SessionRow[]> {
+    const own = and(eq(session.academyId, scope.academyId), eq(session.userId, userId));
+    return db
+      .select()
+      .from(session)
+      .where(and(own, gt(session.seenAt, since)))
+      .orderBy(desc(session.seenAt));
+  }
+
+  /** Ends one of somebody's sessions; whether there was one. */
+  async end(scope: Scope, db: Handle, userId: string, id: string): Promise<boolean> {
+    const own = and(
+      eq(session.academyId, scope.academyId),
+      eq(session.userId, userId),
+      eq(session.id, id),
+    );
+    return (await db.delete(session).where(own).returning({ id: session.id })).length > 0;
+  }
+
+  /** Ends all of somebody's sessions, but one. */
+  async endAll(scope: Scope, db: Handle, userId: string, but = ''): Promise<void> {
+    const own = and(
+      eq(session.academyId, scope.academyId),
+      eq(session.userId, userId),
+      ne(session.id, but),
+    );
+    await db.delete(session).where(own);
+  }
+}

@@ -1,0 +1,100 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { Clock } from '../common/clock.ts';
+import { hashOf, newToken } from '../common/token.ts';
+import type { Scope } from '../common/scope.ts';
+import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import type { UserRow } from './accounts.repository.ts';
+import { IDLE_MS } from './cookie.ts';
+import { SessionsRepository } from './sessions.repository.ts';
+
+/** A session ends at the latest this long after signing in, ms. */
+const LONGEST_MS = 180 * 24 * 3600 * 1000;
+/** A token is renewed when it is this old, ms. */
+const ROTATE_MS = 24 * 3600 * 1000;
+/** Requests under way while a token is renewed still carry the old one, ms. */
+const GRACE_MS = 60_000;
+/** The time last seen is kept to this, ms, so that reading writes little. */
+const SEEN_MS = 5 * 60_000;
+const DEVICE_LENGTH = 200;
+
+export interface Signed {
+  readonly sessionId: string;
+  readonly user: UserRow;
+  /** A new token for the browser to keep, where the one it sent is old. */
+  readonly renewed: string | null;
+}
+
+/** Browsers that are signed in. */
+@Injectable()
+export class SessionsService {
+  constructor(
+    private readonly store: Store,
+    private readonly sessions: SessionsRepository,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Signs a browser in; the token is for its cookie. */
+  async open(tx: Handle, { id: userId, academyId }: UserRow, device: string): Promise<string> {
+    const token = newToken();
+    const at = this.clock.text();
+    await this.sessions.insert(tx, {
+      id: randomUUID(),
+      academyId,
+      userId,
+      tokenHash: hashOf(token),
+      formerHash: null,
+      rotatedAt: at,
+      createdAt: at,
+      seenAt: at,
+      device: device.slice(0, DEVICE_LENGTH),
+    });
+    return token;
+  }
+
+  /** Whose token this is; null where it is nobody's, has ended or they have left. */
+  async find(token: string): Promise<Signed | null> {
+    const hash = hashOf(token);
+    const found = await this.store.read((db) => this.sessions.behind(db, hash));
+    if (found === null || found.user.endedAt !== null) return null;
+    const { session, user } = found;
+    const now = this.clock.now().getTime();
+    const since = (text: string): number => now - Date.parse(text);
+    if (since(session.seenAt) > IDLE_MS || since(session.createdAt) > LONGEST_MS) return null;
+    const isFormer = session.formerHash === hash;
+    const signed = { sessionId: session.id, user };
+    if (isFormer ? since(session.rotatedAt) > GRACE_MS : since(session.rotatedAt) > ROTATE_MS)
+      return { ...signed, renewed: await this.renew(session.id, hash) };
+    const hasBeenUsed = !isFormer && session.formerHash !== null;
+    if (hasBeenUsed || since(session.seenAt) > SEEN_MS) {
+      const seen = { seenAt: this.clock.text(), ...(hasBeenUsed && { formerHash: null }) };
+      await this.store.write((tx) => this.sessions.update(tx, session.id, seen));
+    }
+    return { ...signed, renewed: null };
+  }
+
+  /** Somebody's sessions that have not ended. */
+  list(scope: Scope, userId: string) {
+    const since = new Date(this.clock.now().getTime() - IDLE_MS).toISOString();
+    return this.store.read((db) => this.sessions.ofUser(scope, db, userId, since));
+  }
+
+  /** Ends one of somebody's sessions; whether there was one. */
+  end(scope: Scope, userId: string, id: string): Promise<boolean> {
+    return this.store.write((tx) => this.sessions.end(scope, tx, userId, id));
+  }
+
+  endAll(scope: Scope, tx: Handle, userId: string): Promise<void> {
+    return this.sessions.endAll(scope, tx, userId);
+  }
+
+  /** A new token in place of the one sent, which is good until the new one has been used. */
+  private async renew(id: string, formerHash: string): Promise<string> {
+    const token = newToken();
+    const at = this.clock.text();
+    const changes = { tokenHash: hashOf(token), formerHash, rotatedAt: at, seenAt: at };
+    await this.store.write((tx) => this.sessions.update(tx, id, changes));
+    return token;
+  }
+}

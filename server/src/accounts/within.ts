@@ -1,0 +1,23 @@
+import { createParamDecorator } from '@nestjs/common';
+import type { ExecutionContext } from '@nestjs/common';
+import type { Request } from 'express';
+import type { Scope } from '../common/scope.ts';
+
+/** A request that the door has let in. */
+export interface Admitted extends Request {
+  scope?: Scope;
+  sessionId?: string;
+  /** The name of whoever is signed in. */
+  who?: string;
+}
+
+/** The scope of a request. Throws where the door was passed by: a route must say who may use it. */
+export function scopeOf(request: Admitted): Scope {
+  if (request.scope === undefined) throw new Error('a scope was asked for where there is none');
+  return request.scope;
+}
+
+/** Who asks, and within which academy. */
+export const Within = createParamDecorator((_data: unknown, context: ExecutionContext): Scope =>
+  scopeOf(context.switchToHttp().getRequest<Admitted>()),
+);

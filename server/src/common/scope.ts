@@ -1,0 +1,11 @@
+export const ROLES = ['owner', 'coach', 'assistant'] as const;
+/** What somebody may do in an academy; see accounts/abilities.ts. */
+export type Role = (typeof ROLES)[number];
+
+/** Who asks, and within which academy: the first argument of everything that reads or writes. */
+export interface Scope {
+  readonly academyId: string;
+  /** Null for a player at their own page. */
+  readonly userId: string | null;
+  readonly role: Role | 'player';
+}

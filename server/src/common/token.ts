@@ -1,0 +1,10 @@
+import { createHash, randomBytes } from 'node:crypto';
+
+/** 192 bits: beyond guessing. */
+const TOKEN_BYTES = 24;
+
+/** A secret for a link or a cookie; only its hash is kept. */
+export const newToken = (): string => randomBytes(TOKEN_BYTES).toString('base64url');
+
+/** What is kept of a token. It is random, so a plain hash cannot be turned back. */
+export const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');

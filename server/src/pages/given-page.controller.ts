@@ -1,0 +1,56 @@
+import { Body, Controller, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
+import { LimitedPage } from '../accounts/limits.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
+import { GivenPageService } from './given-page.service.ts';
+import { PlayerPage, TickHomework } from './page.dto.ts';
+
+@ApiTags('page')
+@Controller('api')
+export class GivenPageController {
+  constructor(private readonly page: GivenPageService) {}
+
+  @Get('p/:token')
+  @May('page')
+  @LimitedPage()
+  @Header('Referrer-Policy', 'no-referrer')
+  @ApiOkResponse({ type: PlayerPage })
+  open(@Param('token') token: string): Promise<PlayerPage> {
+    return this.page.open(token);
+  }
+
+  @Post('p/:token/ticks')
+  @May('page')
+  @LimitedPage()
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  tick(@Param('token') token: string, @Body() body: TickHomework): Promise<void> {
+    return this.page.tick(token, body);
+  }
+
+  @Post('p/:token/repetitions')
+  @May('page')
+  @LimitedPage()
+  @ApiCreatedResponse({ type: StoredRepetition })
+  @NamesItsChange()
+  add(
+    @Param('token') token: string,
+    @Body() body: AddRepetition,
+    @Writes() change: Change,
+  ): Promise<StoredRepetition> {
+    return this.page.addRepetition(token, body, change);
+  }
+
+  @Get('p/:token/homework.ics')
+  @May('page')
+  @LimitedPage()
+  @Header('Content-Type', 'text/calendar; charset=utf-8')
+  @Header('Content-Disposition', 'attachment; filename="homework.ics"')
+  @ApiOkResponse({ type: String })
+  calendar(@Param('token') token: string): Promise<string> {
+    return this.page.calendar(token);
+  }
+}

@@ -1,0 +1,115 @@
+import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
+import ical from 'ical-generator';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import { hashOf } from '../common/token.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import { DrillsService } from '../drills/drills.service.ts';
+import type { Change } from '../history/change.ts';
+import { LessonsRepository } from '../lessons/lessons.repository.ts';
+import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
+import { toRepetition } from '../steps/steps.repository.ts';
+import { StepsService } from '../steps/steps.service.ts';
+import { stationsOf } from './given-before.ts';
+import type { PageContent, PlayerPage, TickHomework } from './page.dto.ts';
+import { PagesRepository } from './pages.repository.ts';
+import type { PageRow } from './pages.repository.ts';
+
+/** What a player does with their page: the token in its link is all that lets them in, and only to that page. */
+@Injectable()
+export class GivenPageService {
+  constructor(
+    private readonly store: Store,
+    private readonly accounts: AccountsRepository,
+    private readonly lessons: LessonsRepository,
+    private readonly pages: PagesRepository,
+    private readonly steps: StepsService,
+    private readonly drills: DrillsService,
+    private readonly clock: Clock,
+  ) {}
+
+  open(token: string): Promise<PlayerPage> {
+    return this.store.read(async (db) => {
+      const { page, scope } = await this.requireOpen(db, token);
+      const { lesson, player } = await this.lessons.require(scope, db, page.lessonId);
+      const repetitions = await this.pages.repetitions(scope, db, page.id);
+      const content = JSON.parse(page.content) as PageContent;
+      const own = await this.drills.listIn(scope, db);
+      return {
+        ...content,
+        stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
+        playerName: player.name,
+        hand: player.hand,
+        lengthUnit: player.lengthUnit,
+        academy: (await this.accounts.academy(db, scope.academyId)).name,
+        date: lesson.startsAt,
+        expiresAt: page.expiresAt,
+        ticked: await this.pages.ticked(scope, db, page.id),
+        repetitions: repetitions.map(toRepetition),
+      };
+    });
+  }
+
+  async tick(token: string, { date, done }: TickHomework): Promise<void> {
+    await this.store.write(async (tx) => {
+      const { page, scope } = await this.requireOpen(tx, token);
+      const { homework } = JSON.parse(page.content) as PageContent;
+      if (!homework.some((line) => line.date === date)) {
+        throw invalid([{ field: 'date', reason: 'there is no homework on that day' }]);
+      }
+      await this.pages.tick(scope, tx, page.id, date, done, this.clock.text());
+    });
+  }
+
+  async addRepetition(
+    token: string,
+    dto: AddRepetition,
+    change: Change,
+  ): Promise<StoredRepetition> {
+    const { page, scope } = await this.store.read((db) => this.requireOpen(db, token));
+    return this.steps.addRepetition(scope, page.lessonId, dto, change, page.id);
+  }
+
+  /** Homework and the next look as a calendar. */
+  async calendar(token: string): Promise<string> {
+    const page = await this.open(token);
+    const calendar = ical({
+      name: `${page.academy}: homework of ${page.playerName}`,
+      prodId: '//loxos//homework//EN',
+    });
+    const add = (date: string, summary: string, id: string): void => {
+      calendar.createEvent({
+        id,
+        start: new Date(`${date.slice(0, 10)}T00:00:00`),
+        allDay: true,
+        summary,
+      });
+    };
+    page.homework.forEach(({ date, what }, index) =>
+      add(date, what, `${hashOf(token).slice(0, 16)}-${index}`),
+    );
+    add(page.nextLook, `Next look at ${page.academy}`, `${hashOf(token).slice(0, 16)}-next`);
+    return calendar.toString();
+  }
+
+  private async requireOpen(
+    db: Handle,
+    token: string,
+  ): Promise<{ readonly page: PageRow; readonly scope: Scope }> {
+    const page = await this.pages.findByHash(db, hashOf(token));
+    if (page === null)
+      throw new NotFoundException(
+        'There is no page behind this link. Ask your coach for a new one.',
+      );
+    const scope = { academyId: page.academyId, userId: null, role: 'player' } as const;
+    const isLessonThere = (await this.lessons.find(scope, db, page.lessonId)) !== null;
+    if (page.withdrawnAt !== null || !isLessonThere)
+      throw new GoneException('Your coach has withdrawn this page. Ask for a new link.');
+    if (page.expiresAt <= this.clock.text())
+      throw new GoneException('This link has ended. Ask your coach for a new one.');
+    return { page, scope };
+  }
+}

@@ -1,0 +1,97 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { create } from 'zustand';
+import { answerOf, api } from './client.ts';
+import type { components } from './schema.gen.ts';
+import { keepAccount, keptAccount } from './who.ts';
+import type { Account } from './who.ts';
+
+export type Person = components['schemas']['Person'];
+export type Ability = Account['may'][number];
+export type Role = Account['role'];
+
+const KEYS = {
+  account: ['account'],
+  browsers: ['account', 'browsers'],
+  people: ['people'],
+  invitations: ['people', 'invitations'],
+} as const;
+
+/** Who is signed in: what the browser keeps at once, and what the server says once it answers. */
+export function useAccount(): Account | null {
+  const { data } = useQuery({
+    queryKey: KEYS.account,
+    queryFn: async () => {
+      const account = await answerOf(api.GET('/api/account'));
+      keepAccount(account);
+      return account;
+    },
+    placeholderData: keptAccount() ?? undefined,
+  });
+  return data ?? null;
+}
+
+/** Whether whoever is signed in may do something; the server refuses what they may not. */
+export const useMay = (ability: Ability): boolean => useAccount()?.may.includes(ability) ?? true;
+
+/** Whose players and lessons are shown. */
+export const useWhose = create<{
+  readonly whose: 'all' | 'mine';
+  readonly show: (whose: 'all' | 'mine') => void;
+}>()((set) => ({ whose: 'all', show: (whose) => set({ whose }) }));
+
+/** Who works at the academy. */
+export const usePeople = () =>
+  useQuery({ queryKey: KEYS.people, queryFn: () => answerOf(api.GET('/api/people')) });
+
+export const useInvitations = (isAsked: boolean) =>
+  useQuery({
+    queryKey: KEYS.invitations,
+    queryFn: () => answerOf(api.GET('/api/invitations')),
+    enabled: isAsked,
+  });
+
+export const useBrowsers = () =>
+  useQuery({ queryKey: KEYS.browsers, queryFn: () => answerOf(api.GET('/api/account/sessions')) });
+
+/** A change of the academy's people or of one's own account; the lists are asked for anew. */
+function useAccountChange<In, Out>(send: (body: In) => Promise<Out>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: KEYS.people }),
+        client.invalidateQueries({ queryKey: KEYS.account }),
+      ]),
+  });
+}
+
+export const useInvite = () =>
+  useAccountChange((body: { name: string; role: Role }) =>
+    answerOf(api.POST('/api/invitations', { body })),
+  );
+export const useWithdrawInvitation = () =>
+  useAccountChange((id: string) =>
+    answerOf(api.DELETE('/api/invitations/{id}', { params: { path: { id } } })),
+  );
+export const useChangePerson = () =>
+  useAccountChange(({ id, ...body }: { id: string; role?: Role; mayEnter?: boolean }) =>
+    answerOf(api.PATCH('/api/people/{id}', { params: { path: { id } }, body })),
+  );
+export const useReset = () =>
+  useAccountChange((id: string) =>
+    answerOf(api.POST('/api/people/{id}/reset', { params: { path: { id } } })),
+  );
+export const useRename = () =>
+  useAccountChange((name: string) => answerOf(api.PATCH('/api/account', { body: { name } })));
+export const useRenameAcademy = () =>
+  useAccountChange((name: string) => answerOf(api.PATCH('/api/academy', { body: { name } })));
+export const useChangePassword = () =>
+  useAccountChange((body: { password: string; next: string }) =>
+    answerOf(api.POST('/api/account/password', { body })),
+  );
+export const useEndBrowser = () =>
+  useAccountChange((id: string) =>
+    answerOf(api.DELETE('/api/account/sessions/{id}', { params: { path: { id } } })),
+  );
+export const useKey = () => useAccountChange(() => answerOf(api.POST('/api/account/keys')));

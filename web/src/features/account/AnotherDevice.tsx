@@ -1,0 +1,23 @@
+import { useKey } from '../../api/account.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { ShownLink } from '../../ui/ShownLink.tsx';
+
+/** Signs in on the tablet at the mat by a code, with nothing to type. */
+export function AnotherDevice() {
+  const key = useKey();
+  return (
+    <div className="mt-3 space-y-3">
+      <Button disabled={key.isPending} onClick={() => key.mutate(undefined)}>
+        Sign in on another device
+      </Button>
+      {key.error !== null && <Notice>{key.error.message}</Notice>}
+      {key.data !== undefined && (
+        <ShownLink
+          link={`${window.location.origin}/enter#${key.data.token}`}
+          what="Scan it with the other device within ten minutes. It signs you in there, once."
+        />
+      )}
+    </div>
+  );
+}

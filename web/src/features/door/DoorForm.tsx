@@ -1,0 +1,63 @@
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { useForm } from 'react-hook-form';
+import type { DefaultValues, Path } from 'react-hook-form';
+import { Button } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/Field.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+
+interface DoorField<T> {
+  readonly name: Path<T>;
+  readonly label: string;
+  readonly hint?: string;
+  readonly type?: 'text' | 'email' | 'password';
+  /** What a password keeper knows it by. */
+  readonly autoComplete: string;
+}
+
+interface DoorFormProps<T extends object> {
+  readonly values: new () => T;
+  readonly fields: readonly DoorField<T>[];
+  readonly label: string;
+  readonly isBusy: boolean;
+  readonly trouble: Error | null;
+  readonly onSend: (values: T) => void;
+}
+
+/** A few fields and one button. */
+export function DoorForm<T extends object>({
+  values,
+  fields,
+  label,
+  isBusy,
+  trouble,
+  onSend,
+}: DoorFormProps<T>) {
+  const { register, handleSubmit, formState } = useForm<T>({
+    resolver: classValidatorResolver(values),
+    defaultValues: { ...new values() } as DefaultValues<T>,
+  });
+  const errors = formState.errors as Partial<Record<string, { message?: string }>>;
+  return (
+    <form
+      noValidate
+      className="space-y-4"
+      onSubmit={(event) => void handleSubmit((given) => onSend(given))(event)}
+    >
+      {fields.map(({ name, label: text, hint, type = 'text', autoComplete }) => (
+        <TextField
+          key={name}
+          label={text}
+          {...(hint !== undefined && { hint })}
+          type={type}
+          autoComplete={autoComplete}
+          error={errors[name]?.message}
+          {...register(name)}
+        />
+      ))}
+      {trouble !== null && <Notice>{trouble.message}</Notice>}
+      <Button type="submit" look="main" disabled={isBusy} className="w-full">
+        {label}
+      </Button>
+    </form>
+  );
+}
