@@ -7,4 +7,6 @@ for (const part of ['core', 'server', 'demo']) {
   rmSync(join(ROOT, part, 'dist'), { recursive: true, force: true });
   runOrExit(bin('tsc'), ['-p', `${part}/tsconfig.build.json`]);
 }
-runOrExit(bin('vite'), ['build', '--logLevel', 'warn'], { cwd: join(ROOT, 'web') });
+const web = { cwd: join(ROOT, 'web') };
+runOrExit(bin('vite'), ['build', '--logLevel', 'warn'], web);
+runOrExit(bin('vite'), ['build', '--logLevel', 'warn', '-c', 'vite.page.config.ts'], web);

@@ -1,35 +1,12 @@
 import { createHash } from 'node:crypto';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import type { VitePWAOptions } from 'vite-plugin-pwa';
-import type { Plugin } from 'vite';
-
-/** Files below this, bytes, are not worth compressing ahead. */
-const COMPRESS_FROM_BYTES = 1024;
-
-/** Writes .br and .gz beside each text file once it is final, for the server to hand out as they are. */
-function precompress(): Plugin {
-  return {
-    name: 'precompress',
-    apply: 'build',
-    writeBundle({ dir = 'dist' }, bundle) {
-      for (const name of Object.keys(bundle)) {
-        if (!/\.(?:js|css|svg)$/.test(name)) continue;
-        const file = join(dir, name);
-        const source = readFileSync(file);
-        if (source.length < COMPRESS_FROM_BYTES) continue;
-        const params = { [constants.BROTLI_PARAM_QUALITY]: 9 };
-        writeFileSync(`${file}.br`, brotliCompressSync(source, { params }));
-        writeFileSync(`${file}.gz`, gzipSync(source));
-      }
-    },
-  };
-}
+import { precompress } from './vite.precompress.ts';
 
 /** The app as it is installed: every file of it is kept, so that it opens with the network gone. */
 const INSTALLED: Partial<VitePWAOptions> = {
@@ -50,7 +27,8 @@ const INSTALLED: Partial<VitePWAOptions> = {
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2}'],
     maximumFileSizeToCacheInBytes: 4 * 1024 * 1024,
-    navigateFallbackDenylist: [/^\/api\//],
+    // A player's page is its own app.
+    navigateFallbackDenylist: [/^\/api\//, /^\/p\//],
     cleanupOutdatedCaches: true,
     clientsClaim: true,
   },

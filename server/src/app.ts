@@ -122,12 +122,17 @@ export async function createApp(
     response.json(document);
   });
   if (config.webFolder !== null && existsSync(config.webFolder)) {
+    // A player's page is an app of its own.
+    app.use((request: Request, _response: Response, next: NextFunction) => {
+      if (request.path.startsWith('/p/')) request.url = '/page.html';
+      next();
+    });
     const serve = sirv(config.webFolder, {
       etag: true,
       gzip: true,
       brotli: true,
       single: true,
-      ignores: [/^\/api(\/|$)/, /^\/assets\//],
+      ignores: [/^\/api(\/|$)/, /^\/(?:assets|page)\//],
     });
     app.use(serve);
   }

@@ -15,8 +15,8 @@ applyTheme();
 if (keptAccount() !== null) void startSync();
 // Somebody else in another tab: nothing here may be sent or shown as theirs.
 followAccount(() => window.location.reload());
-// Kept by the browser for the coach, who works where there is no network; not for a player's one page.
-if (!window.location.pathname.startsWith('/p/') && 'serviceWorker' in navigator)
+// Kept by the browser for the coach, who works where there is no network.
+if ('serviceWorker' in navigator)
   void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -32,6 +32,7 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/p/{token}', 'page'],
   ['post', '/api/p/{token}/ticks', 'page', { date: '2026-05-04', done: true }],
   ['post', '/api/p/{token}/repetitions', 'page', { drillId: 'rails', good: 1, of: 2 }],
+  ['post', '/api/p/{token}/words', 'page', { id: 'a-word-back', text: 'Hello' }],
   ['get', '/api/p/{token}/homework.ics', 'page'],
   ['get', '/api/account', 'see'],
   ['patch', '/api/account', 'see', { name: 'Somebody' }],

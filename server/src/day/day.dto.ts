@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Matches } from 'class-validator';
+import { PageWord } from '../pages/page.dto.ts';
 import { Player } from '../players/player.dto.ts';
 
 export class DayQuery {
@@ -18,6 +19,8 @@ export class Given {
   readonly homeworkDone!: number;
   @ApiProperty() readonly homeworkDue!: number;
   @ApiProperty() readonly isHomeworkStopped!: boolean;
+  @ApiProperty({ type: PageWord, nullable: true, description: 'What they last wrote back' })
+  readonly lastWord!: PageWord | null;
 }
 
 export class GivenTo extends Given {

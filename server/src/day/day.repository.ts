@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { homeworkTick, lesson, player, sharedPage } from '../db/schema/index.ts';
+import { homeworkTick, lesson, pageWord, player, sharedPage } from '../db/schema/index.ts';
+import type { PageWord } from '../pages/page.dto.ts';
 import type { Handle } from '../db/store.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -34,6 +35,16 @@ export class DayRepository {
     const byPage = new Map<string, string[]>();
     for (const { pageId, date } of rows) byPage.set(pageId, [...(byPage.get(pageId) ?? []), date]);
     return byPage;
+  }
+
+  /** What was last written back, page by page. */
+  async lastWords(scope: Scope, db: Handle): Promise<Map<string, PageWord>> {
+    const rows = await db
+      .select()
+      .from(pageWord)
+      .where(eq(pageWord.academyId, scope.academyId))
+      .orderBy(asc(pageWord.at));
+    return new Map(rows.map(({ id, pageId, text, at }) => [pageId, { id, text, at }]));
   }
 
   /** When each player's last lesson begins, booked ones too. */

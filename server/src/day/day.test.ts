@@ -29,12 +29,15 @@ describe('what players were given', () => {
   it('says the last of each, how its homework goes, and whether they are booked', async () => {
     const ida = await t.player({ name: 'Ida Moor' });
     const finn = await t.player({ name: 'Finn Tarn' });
-    await given(ida, '2026-04-20T09:00:00Z', 'the old one');
+    const old = await given(ida, '2026-04-20T09:00:00Z', 'the old one');
     const now = await given(ida, '2026-05-04T09:00:00Z', 'the new one');
     await given(finn, '2026-05-04T10:00:00Z', 'another');
     await t.http().post('/api/lessons').send({ playerId: finn, startsAt: '2026-05-20T10:00:00Z' });
     const tick = { date: '2026-05-06', done: true };
     await t.http().post(`/api/p/${now.token}/ticks`).send(tick).expect(204);
+    // Written on the older page: it is the player's last word all the same.
+    const word = { id: 'a-word-of-ida', text: 'It starts left now' };
+    await t.as('').post(`/api/p/${old.token}/words`).send(word).expect(201);
     const { body } = await t.http().get('/api/given').query({ today: '2026-05-11' }).expect(200);
     const of = (name: string) =>
       body.find((one: { player: { name: string } }) => one.player.name === name);
@@ -44,15 +47,16 @@ describe('what players were given', () => {
       homeworkDue: 3,
       isHomeworkStopped: true,
       isBooked: false,
+      lastWord: word,
     });
-    expect(of('Finn Tarn')).toMatchObject({ homeworkDone: 0, isBooked: true });
+    expect(of('Finn Tarn')).toMatchObject({ homeworkDone: 0, isBooked: true, lastWord: null });
     const { body: list } = await t
       .http()
       .get(`/api/players/${ida}/given`)
       .query({ today: '2026-05-07' })
       .expect(200);
     expect(list).toMatchObject([
-      { points: ['the old one'] },
+      { points: ['the old one'], lastWord: word },
       { points: ['the new one'], homeworkDone: 1, homeworkDue: 1, isHomeworkStopped: false },
     ]);
     await t.http().delete(`/api/pages/${now.pageId}`);

@@ -6,7 +6,7 @@ import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { GivenPageService } from './given-page.service.ts';
-import { PlayerPage, TickHomework } from './page.dto.ts';
+import { AddWord, PageWord, PlayerPage, TickHomework } from './page.dto.ts';
 
 @ApiTags('page')
 @Controller('api')
@@ -42,6 +42,19 @@ export class GivenPageController {
     @Writes() change: Change,
   ): Promise<StoredRepetition> {
     return this.page.addRepetition(token, body, change);
+  }
+
+  @Post('p/:token/words')
+  @May('page')
+  @LimitedPage()
+  @ApiCreatedResponse({ type: PageWord })
+  @NamesItsChange()
+  say(
+    @Param('token') token: string,
+    @Body() body: AddWord,
+    @Writes() change: Change,
+  ): Promise<PageWord> {
+    return this.page.say(token, body, change);
   }
 
   @Get('p/:token/homework.ics')

@@ -9,14 +9,18 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import { DrillsService } from '../drills/drills.service.ts';
 import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { toRepetition } from '../steps/steps.repository.ts';
 import { StepsService } from '../steps/steps.service.ts';
 import { stationsOf } from './given-before.ts';
-import type { PageContent, PlayerPage, TickHomework } from './page.dto.ts';
+import type { AddWord, PageContent, PageWord, PlayerPage, TickHomework } from './page.dto.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { PageRow } from './pages.repository.ts';
+
+/** As many as a player writes back from one page. */
+const MOST_WORDS = 50;
 
 /** What a player does with their page: the token in its link is all that lets them in, and only to that page. */
 @Injectable()
@@ -28,6 +32,7 @@ export class GivenPageService {
     private readonly pages: PagesRepository,
     private readonly steps: StepsService,
     private readonly drills: DrillsService,
+    private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
 
@@ -49,6 +54,7 @@ export class GivenPageService {
         expiresAt: page.expiresAt,
         ticked: await this.pages.ticked(scope, db, page.id),
         repetitions: repetitions.map(toRepetition),
+        said: await this.pages.words(scope, db, page.id),
       };
     });
   }
@@ -71,6 +77,25 @@ export class GivenPageService {
   ): Promise<StoredRepetition> {
     const { page, scope } = await this.store.read((db) => this.requireOpen(db, token));
     return this.steps.addRepetition(scope, page.lessonId, dto, change, page.id);
+  }
+
+  /** A word back to the coach; sent twice it is one. */
+  async say(token: string, { id, text }: AddWord, change: Change): Promise<PageWord> {
+    return this.store.write(async (tx) => {
+      const { page, scope } = await this.requireOpen(tx, token);
+      const word = { id, text, at: this.clock.text() };
+      const said = await this.pages.words(scope, tx, page.id);
+      const known = said.find((other) => other.id === id);
+      if (known !== undefined) return known;
+      if (said.length >= MOST_WORDS)
+        throw invalid([{ field: 'text', reason: 'that is enough for one page: tell your coach' }]);
+      if (!(await this.pages.addWord(scope, tx, page.id, word)))
+        throw invalid([{ field: 'id', reason: 'this id is another’s' }]);
+      const of = { thing: 'word', id, version: 0, lessonId: page.lessonId } as const;
+      const values = { before: {}, after: {} };
+      await this.history.note(scope, tx, of, 'a word back from the player', change, values);
+      return word;
+    });
   }
 
   /** Homework and the next look as a calendar. */

@@ -22,6 +22,8 @@ import {
   IsObject,
   IsOptional,
   IsString,
+  IsNotEmpty,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -29,6 +31,7 @@ import {
 } from 'class-validator';
 import { IsRichText } from '../common/rich-text.ts';
 import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
+import { trimmed } from '../common/trimmed.ts';
 import { IfGiven, IsDay } from '../common/given.ts';
 
 /** A few short texts. */
@@ -187,6 +190,26 @@ export class SharePage {
   readonly days!: number;
 }
 
+/** What a player wrote back. */
+export class PageWord {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly text!: string;
+  @ApiProperty() readonly at!: string;
+}
+
+export class AddWord {
+  @ApiProperty({ description: 'Chosen by the page: sent twice, it is one' })
+  @IsString()
+  @Matches(/^[\w-]{8,60}$/, { message: 'id: letters, digits, - and _, 8 to 60' })
+  readonly id!: string;
+  @ApiProperty()
+  @trimmed
+  @IsString()
+  @IsNotEmpty({ message: 'text: write something' })
+  @MaxLength(500, { message: 'text: at most 500 letters' })
+  readonly text!: string;
+}
+
 export class SharedPage {
   @ApiProperty() readonly id!: string;
   @ApiProperty() readonly createdAt!: string;
@@ -194,6 +217,8 @@ export class SharedPage {
   @ApiProperty({ type: String, nullable: true }) readonly withdrawnAt!: string | null;
   @ApiProperty({ type: [String], description: 'Days the player has ticked' })
   readonly ticked!: string[];
+  @ApiProperty({ type: [PageWord], description: 'What the player wrote back, the oldest first' })
+  readonly said!: PageWord[];
   @ApiProperty({ type: [String] }) readonly points!: string[];
   @ApiProperty({ type: [HomeworkLine] }) readonly homework!: HomeworkLine[];
   @ApiProperty() readonly nextLook!: string;
@@ -213,6 +238,8 @@ export class PlayerPage extends PageContent {
   @ApiProperty() readonly expiresAt!: string;
   @ApiProperty({ type: [String] }) readonly ticked!: string[];
   @ApiProperty({ type: [StoredRepetition] }) readonly repetitions!: StoredRepetition[];
+  @ApiProperty({ type: [PageWord], description: 'What they wrote back' })
+  readonly said!: PageWord[];
 }
 
 export class TickHomework {

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { homeworkTick, repetition, sharedPage } from '../db/schema/index.ts';
+import { homeworkTick, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
+import type { PageWord } from './page.dto.ts';
 import type { RepetitionRow } from '../steps/steps.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -85,6 +86,26 @@ export class PagesRepository {
         ),
       )
       .orderBy(asc(repetition.at));
+  }
+
+  /** What the player wrote back, the oldest first. */
+  async words(scope: Scope, db: Handle, pageId: string): Promise<PageWord[]> {
+    const rows = await db
+      .select()
+      .from(pageWord)
+      .where(and(eq(pageWord.academyId, scope.academyId), eq(pageWord.pageId, pageId)))
+      .orderBy(asc(pageWord.at));
+    return rows.map(({ id, text, at }) => ({ id, text, at }));
+  }
+
+  /** Adds what a player wrote; sent twice it is one. Whether it is new. */
+  async addWord(scope: Scope, db: Handle, pageId: string, word: PageWord): Promise<boolean> {
+    const added = await db
+      .insert(pageWord)
+      .values({ ...word, academyId: scope.academyId, pageId })
+      .onConflictDoNothing()
+      .returning({ id: pageWord.id });
+    return added.length > 0;
   }
 
   private own(scope: Scope) {

@@ -47,8 +47,8 @@ export class PagesService {
       await this.history.made(scope, tx, of, 'page given', change);
       const { id, expiresAt, withdrawnAt } = row;
       const { points, homework, nextLook } = content;
-      const said = { points, homework, nextLook };
-      return { id, createdAt, expiresAt, withdrawnAt, ticked: [], ...said, token };
+      const given = { points, homework, nextLook };
+      return { id, createdAt, expiresAt, withdrawnAt, ticked: [], said: [], ...given, token };
     });
   }
 

@@ -15,8 +15,9 @@ export async function sharedPages(
     const { id, createdAt, expiresAt, withdrawnAt } = row;
     const { points, homework, nextLook } = JSON.parse(row.content) as PageContent;
     const ticked = await pages.ticked(scope, db, id);
-    const said = { points, homework, nextLook };
-    found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, ...said });
+    const said = await pages.words(scope, db, id);
+    const given = { points, homework, nextLook };
+    found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, said, ...given });
   }
   return found;
 }

@@ -1,5 +1,6 @@
 import { findDrill, stationCard } from '@loxos/core';
 import ICAL from 'ical.js';
+import { Clock } from '../common/clock.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 
@@ -182,6 +183,36 @@ describe('the player’s page', () => {
     expect(lesson.repetitions).toMatchObject([{ byPlayer: true, good: true }]);
   });
 
+  it('takes a word back once however often it is sent, and shows it to the coach', async () => {
+    const { lessonId, token } = await share();
+    const say = (id: string, text: string) =>
+      t.as('').post(`/api/p/${token}/words`).send({ id, text });
+    await say('word-0001', ' The rails feel narrow ').expect(201);
+    await say('word-0001', 'The rails feel narrow').expect(201);
+    await say('word-0002', '   ').expect(400);
+    await say('word-0003', 'x'.repeat(501)).expect(400);
+    const said = [{ id: 'word-0001', text: 'The rails feel narrow' }];
+    expect((await t.as('').get(`/api/p/${token}`)).body).toMatchObject({ said });
+    const lesson = await lessonOf(lessonId);
+    expect(lesson.pages).toMatchObject([{ said }]);
+    const { body } = await t.http().get(`/api/lessons/${lessonId}/history`);
+    expect(body[0]).toMatchObject({ what: 'a word back from the player', who: 'player' });
+    expect(JSON.stringify(body[0])).not.toContain('rails');
+  });
+
+  it('takes fifty words, and no more', async () => {
+    const { token } = await share();
+    const say = (n: number) =>
+      t
+        .as('')
+        .post(`/api/p/${token}/words`)
+        .send({ id: `word-${1000 + n}`, text: `no. ${n}` });
+    for (let n = 0; n < 50; n++) await say(n).expect(201);
+    const { body } = await say(50).expect(400);
+    expect(body.message).toMatch(/enough for one page/);
+    await say(3).expect(201);
+  });
+
   it('is refused when guessed, withdrawn or ended, each in words', async () => {
     const { body: unknown } = await t
       .http()
@@ -200,9 +231,7 @@ describe('the player’s page', () => {
       .expect(410);
     const late = await share(1);
     const twoDays = Date.now() + 2 * 24 * 3600 * 1000;
-    const spy = jest
-      .spyOn(Date.prototype, 'toISOString')
-      .mockReturnValue(new Date(twoDays).toJSON());
+    const spy = jest.spyOn(t.app.get(Clock), 'now').mockReturnValue(new Date(twoDays));
     const { body: ended } = await t.http().get(`/api/p/${late.token}`).expect(410);
     spy.mockRestore();
     expect(ended.message).toContain('This link has ended');

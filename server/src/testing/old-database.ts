@@ -76,6 +76,7 @@ const TABLES = [
   'lesson_change',
   'shared_page',
   'homework_tick',
+  'page_word',
   'repetition',
   'own_drill',
   'history',

@@ -22,8 +22,8 @@ import type { Scope } from '../common/scope.ts';
 const read = (json: string | null): Record<string, unknown> =>
   json === null ? {} : (JSON.parse(json) as Record<string, unknown>);
 
-/** What only an owner changes is changed back where it is changed. */
-const IS_FOR_OWNERS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy']);
+/** What only an owner changes is changed back where it is changed; what a player wrote stays. */
+const STAYS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy', 'word']);
 
 const toEntry = (row: HistoryRow): HistoryEntry => ({
   id: row.id,
@@ -34,7 +34,7 @@ const toEntry = (row: HistoryRow): HistoryEntry => ({
   what: row.what,
   before: read(row.before),
   after: read(row.after),
-  canUndo: row.before !== null && !IS_FOR_OWNERS.has(row.thing),
+  canUndo: row.before !== null && !STAYS.has(row.thing),
 });
 
 /** Takes a change back from what history says it was, as a change of its own. */
@@ -84,7 +84,7 @@ export class UndoService {
   async undo(scope: Scope, id: string, change: Change): Promise<void> {
     const row = await this.store.read((db) => this.history.find(scope, db, id));
     if (row === null) throw new NotFoundException('There is no such change in this academy.');
-    if (row.before === null || IS_FOR_OWNERS.has(row.thing))
+    if (row.before === null || STAYS.has(row.thing))
       throw invalid([{ field: 'id', reason: 'this change cannot be taken back from here' }]);
     await this.put(scope, row, read(row.before), {
       ...change,
@@ -124,6 +124,7 @@ export class UndoService {
         return this.drills.mark(scope, id, deleted, change);
       case 'person':
       case 'academy':
+      case 'word':
         throw new Error('was refused before');
       case 'setting':
         return this.settings.edit(scope, before, `settings ${what}`, change);

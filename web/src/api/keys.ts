@@ -7,5 +7,4 @@ export const keys = {
   health: ['health'] as const,
   drills: ['drills'] as const,
   effects: (playerId: string) => ['effects', playerId] as const,
-  page: (token: string) => ['page', token] as const,
 };

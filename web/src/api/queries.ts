@@ -3,13 +3,11 @@ import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
 import type {
-  AddRepetition,
   CreateOwnDrill,
   IntakeAnswers,
   Lesson,
   PageContent,
   Player,
-  PlayerPage,
   Settings,
 } from './client.ts';
 import { applyLessons, applyPending, applyPlayers, applyRules, lessonOf } from '../sync/apply.ts';
@@ -225,39 +223,6 @@ export function useRepeatLesson(lessonId: string) {
         }),
       ),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.lessons }),
-  });
-}
-
-/** The page behind a player's link. */
-export const usePage = (token: string) =>
-  useQuery({
-    queryKey: keys.page(token),
-    queryFn: () => answerOf(api.GET('/api/p/{token}', { params: { path: { token } } })),
-  });
-
-export function usePageTick(token: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: { date: string; done: boolean }) =>
-      answerOf(api.POST('/api/p/{token}/ticks', { params: { path: { token } }, body })),
-    // The tick shows at once; what the server says comes after.
-    onMutate: ({ date, done }) => {
-      client.setQueryData<PlayerPage>(keys.page(token), (page) => {
-        if (page === undefined) return page;
-        const others = page.ticked.filter((day) => day !== date);
-        return { ...page, ticked: done ? [...others, date] : others };
-      });
-    },
-    onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
-  });
-}
-
-export function usePageRepetition(token: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: AddRepetition) =>
-      answerOf(api.POST('/api/p/{token}/repetitions', { params: { path: { token } }, body })),
-    onSettled: () => client.invalidateQueries({ queryKey: keys.page(token) }),
   });
 }
 

@@ -736,6 +736,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/p/{token}/words': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['givenpage_say'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/p/{token}/homework.ics': {
     parameters: {
       query?: never;
@@ -1283,6 +1299,11 @@ export interface components {
       /** @description Logged by the player from the page */
       byPlayer: boolean;
     };
+    PageWord: {
+      id: string;
+      text: string;
+      at: string;
+    };
     HomeworkLine: {
       date: string;
       what: string;
@@ -1294,6 +1315,8 @@ export interface components {
       withdrawnAt: string | null;
       /** @description Days the player has ticked */
       ticked: string[];
+      /** @description What the player wrote back, the oldest first */
+      said: components['schemas']['PageWord'][];
       points: string[];
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
@@ -1515,6 +1538,8 @@ export interface components {
       homeworkDone: number;
       homeworkDue: number;
       isHomeworkStopped: boolean;
+      /** @description What they last wrote back */
+      lastWord: components['schemas']['PageWord'] | null;
       player: components['schemas']['Player'];
       /** @description A lesson of theirs is booked after it */
       isBooked: boolean;
@@ -1528,6 +1553,8 @@ export interface components {
       homeworkDone: number;
       homeworkDue: number;
       isHomeworkStopped: boolean;
+      /** @description What they last wrote back */
+      lastWord: components['schemas']['PageWord'] | null;
     };
     Column: {
       index: number;
@@ -1753,6 +1780,8 @@ export interface components {
       withdrawnAt: string | null;
       /** @description Days the player has ticked */
       ticked: string[];
+      /** @description What the player wrote back, the oldest first */
+      said: components['schemas']['PageWord'][];
       points: string[];
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
@@ -1781,10 +1810,17 @@ export interface components {
       expiresAt: string;
       ticked: string[];
       repetitions: components['schemas']['StoredRepetition'][];
+      /** @description What they wrote back */
+      said: components['schemas']['PageWord'][];
     };
     TickHomework: {
       date: string;
       done: boolean;
+    };
+    AddWord: {
+      /** @description Chosen by the page: sent twice, it is one */
+      id: string;
+      text: string;
     };
     OwnPart: {
       /** @enum {string} */
@@ -1829,6 +1865,7 @@ export interface components {
         | 'repetition'
         | 'file'
         | 'page'
+        | 'word'
         | 'drill'
         | 'setting'
         | 'person'
@@ -4646,6 +4683,54 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['StoredRepetition'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  givenpage_say: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AddWord'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PageWord'];
         };
       };
       409: {

@@ -83,12 +83,4 @@ export const router = createBrowserRouter([
     HydrateFallback: () => null,
     lazy: async () => ({ Component: (await import('../features/door/JoinPage.tsx')).JoinPage }),
   },
-  {
-    path: '/p/:token',
-    errorElement: <RouteTrouble />,
-    HydrateFallback: () => null,
-    lazy: async () => ({
-      Component: (await import('../page/PlayerPagePage.tsx')).PlayerPagePage,
-    }),
-  },
 ]);

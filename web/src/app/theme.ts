@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { showTheme } from '../ui/show-theme.ts';
 
 export type Theme = 'system' | 'light' | 'dark';
 
@@ -26,7 +27,7 @@ const prefersDark = (): MediaQueryList => window.matchMedia('(prefers-color-sche
 
 function show(theme: Theme): void {
   const dark = theme === 'dark' || (theme === 'system' && prefersDark().matches);
-  document.documentElement.dataset['theme'] = dark ? 'dark' : 'light';
+  showTheme(dark);
 }
 
 /** Shows the chosen theme now and whenever it or the system's changes. */

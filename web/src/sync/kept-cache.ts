@@ -32,6 +32,6 @@ export const keptCache = {
   buster: __API__,
   dehydrateOptions: {
     shouldDehydrateQuery: ({ state, queryKey }: Asked) =>
-      state.status === 'success' && queryKey[0] !== 'health' && queryKey[0] !== 'page',
+      state.status === 'success' && queryKey[0] !== 'health',
   },
 } as const;

@@ -1,5 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { Shape } from '../drawing/shape.ts';
+// Read beforehand: compiling it takes longer than a test waits.
+import './SavePicture.tsx';
 import { Figure } from './Figure.tsx';
 
 const SHAPES: readonly Shape[] = [{ kind: 'text', x: 1, y: 2, text: 'peg', size: 12 }];
@@ -47,7 +49,8 @@ describe('a figure', () => {
 
   it('is saved as an SVG that says the same', async () => {
     open('far-peg');
-    fireEvent.keyDown(screen.getByRole('button', { name: 'Save the picture' }), { key: 'Enter' });
+    const button = await screen.findByRole('button', { name: 'Save the picture' });
+    fireEvent.keyDown(button, { key: 'Enter' });
     fireEvent.click(screen.getByRole('menuitem', { name: /^SVG/ }));
     expect(saved.map(({ name }) => name)).toEqual(['far-peg.svg']);
     const svg = new DOMParser().parseFromString(await saved[0]!.text, 'image/svg+xml');

@@ -1,9 +1,7 @@
 import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
 import type { Layout, LengthUnit, StationCard } from '@loxos/core';
-import { FileDown } from 'lucide-react';
-import { toast } from 'sonner';
+import { Suspense, lazy } from 'react';
 import { stationPlan } from '../drawing/station-plan.ts';
-import { Button } from './Button.tsx';
 import { Figure } from './Figure.tsx';
 import { PegHandles, isPathPeg } from './PegHandles.tsx';
 
@@ -14,6 +12,11 @@ interface StationViewProps {
   /** Takes the path a dragged peg asks for, degrees in-to-out; without it nothing can be dragged. */
   readonly onPath?: ((pathDeg: number) => void) | undefined;
 }
+
+/** Fetched where there are files: a player's page has none of it. */
+const StationPdfButton = lazy(async () => ({
+  default: (await import('./StationPdfButton.tsx')).StationPdfButton,
+}));
 
 /** What there is to tape out: on the drawing too, here to read off one by one. */
 function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
@@ -34,11 +37,6 @@ export function StationView({ card, unit, files = true, onPath }: StationViewPro
   const { name, how, good, steps, cautions, hand, layout } = card;
   const plan = stationPlan(layout, hand, unit);
   const isDragged = onPath !== undefined && layout.parts.some(isPathPeg);
-  const savePdf = (): void => {
-    void import('./station-pdf.ts')
-      .then(({ saveStationPdf }) => saveStationPdf(card, unit))
-      .catch(() => toast.error('The PDF could not be made: try again.'));
-  };
   return (
     <div className="space-y-3">
       <p className="text-lg">{how}</p>
@@ -87,11 +85,9 @@ export function StationView({ card, unit, files = true, onPath }: StationViewPro
         </div>
       </div>
       {files && (
-        <div className="flex flex-wrap gap-2">
-          <Button onClick={savePdf}>
-            <FileDown aria-hidden size={16} /> One page, PDF
-          </Button>
-        </div>
+        <Suspense>
+          <StationPdfButton card={card} unit={unit} />
+        </Suspense>
       )}
     </div>
   );

@@ -11,6 +11,7 @@ export const HISTORY_THINGS = [
   'repetition',
   'file',
   'page',
+  'word',
   'drill',
   'setting',
   'person',

@@ -7,4 +7,4 @@ export { launchFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { player } from './player.ts';
 export { setting } from './setting.ts';
-export { homeworkTick, lessonPart, ownDrill, repetition, sharedPage } from './work.ts';
+export { homeworkTick, lessonPart, ownDrill, pageWord, repetition, sharedPage } from './work.ts';

@@ -65,6 +65,22 @@ export const homeworkTick = sqliteTable(
   (t) => [uniqueIndex('homework_tick_once').on(t.pageId, t.date)],
 );
 
+/** What a player wrote back from their page. */
+export const pageWord = sqliteTable(
+  'page_word',
+  {
+    /** Chosen by the page: sent twice, it is one. */
+    id: text('id').primaryKey(),
+    academyId: ofAcademy(),
+    pageId: text('page_id')
+      .notNull()
+      .references(() => sharedPage.id),
+    text: text('text').notNull(),
+    at: text('at').notNull(),
+  },
+  (t) => [index('page_word_by_page').on(t.academyId, t.pageId, t.at)],
+);
+
 /** One repetition at a station, logged by the coach in a lesson or by the player from the page. */
 export const repetition = sqliteTable(
   'repetition',

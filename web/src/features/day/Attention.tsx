@@ -9,6 +9,9 @@ import { dayText } from '../../ui/day-text.ts';
 /** Days ahead in which a next look is already worth booking. */
 const DUE_WITHIN_DAYS = 3;
 
+/** Days for which a word back stands on the day's page. */
+const WORDS_FOR_DAYS = 7;
+
 interface AttentionProps {
   readonly given: readonly GivenTo[];
   readonly today: Date;
@@ -41,14 +44,27 @@ function Line({ one, why, onBook }: { one: GivenTo; why: string; onBook: (id: st
   );
 }
 
-/** Who is due a look, and whose homework stopped; each with why, and one tap to act. */
+/** Who wrote back, who is due a look, and whose homework stopped; each with why, and one tap to act. */
 export function Attention({ given, today, onBook }: AttentionProps) {
+  const since = addDays(today, -WORDS_FOR_DAYS).toISOString();
   const until = format(addDays(today, DUE_WITHIN_DAYS), 'yyyy-MM-dd');
   const due = given.filter(({ isBooked, nextLook }) => !isBooked && nextLook.slice(0, 10) <= until);
   const stopped = given.filter((one) => one.isHomeworkStopped && !due.includes(one));
+  const wrote = given.flatMap((one) =>
+    one.lastWord !== null && one.lastWord.at >= since ? [{ one, word: one.lastWord }] : [],
+  );
   const onDay = (iso: string): string => dayText(format(parseISO(iso), 'yyyy-MM-dd'));
   return (
     <div className="space-y-3">
+      {wrote.length > 0 && (
+        <Panel name="Wrote back" isTitled>
+          <ul>
+            {wrote.map(({ one, word }) => (
+              <Line key={one.player.id} one={one} why={`“${word.text}”`} onBook={onBook} />
+            ))}
+          </ul>
+        </Panel>
+      )}
       <Panel name="Due a look" isTitled>
         {due.length === 0 ? (
           <p className="text-soft">Nobody: everyone’s next look is booked, or further off.</p>

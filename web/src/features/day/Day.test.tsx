@@ -27,6 +27,7 @@ const given = (name: string, changes: Partial<GivenTo> = {}): GivenTo => ({
   homeworkDone: 1,
   homeworkDue: 4,
   isHomeworkStopped: false,
+  lastWord: null,
   isBooked: false,
   ...changes,
 });

@@ -24,6 +24,7 @@ export function LessonCard({
   const { player, ballCount } = lesson;
   const next = ballCount === 0 ? 'watch' : 'read';
   const since = sinceWords(given, lesson.startsAt);
+  const word = since === '' ? null : (given?.lastWord ?? null);
   return (
     <li className="grid grid-cols-[4.25rem_1fr] gap-3">
       <span className="border-r-2 border-line pt-3 pr-2 text-right font-mono text-lg">
@@ -42,6 +43,7 @@ export function LessonCard({
         </span>
         {lesson.asked !== '' && <span className="block">“{lesson.asked}”</span>}
         {since !== '' && <span className="block text-soft">{since}</span>}
+        {word !== null && <span className="block">Wrote back: “{word.text}”</span>}
       </Link>
     </li>
   );

@@ -55,6 +55,7 @@ export function SinceLast({ lesson, reading }: { lesson: Lesson; reading: Lesson
             {days !== null && `${days} days ago. `}
             {homeworkWords(given.homeworkDone, given.homeworkDue)}
           </p>
+          {given.lastWord !== null && <p>Wrote back: “{given.lastWord.text}”</p>}
         </>
       )}
       {held !== null && <p>Last block then against the first now: {held}</p>}

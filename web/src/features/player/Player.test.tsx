@@ -35,6 +35,7 @@ const given: Given = {
   homeworkDone: 2,
   homeworkDue: 4,
   isHomeworkStopped: true,
+  lastWord: null,
 };
 const open = (givenTo: readonly Given[], summaries: readonly LessonSummary[]) =>
   show(

@@ -78,6 +78,12 @@ function Standing({ given }: { given: Given | undefined }) {
         {given.isHomeworkStopped && 'The last two were missed. '}
         Next look: <b>{dayText(given.nextLook)}</b>.
       </p>
+      {given.lastWord !== null && (
+        <p>
+          Wrote back: “{given.lastWord.text}”{' '}
+          <span className="text-soft">{dayText(given.lastWord.at)}</span>
+        </p>
+      )}
     </Panel>
   );
 }

@@ -3,7 +3,7 @@ import type { BallView, LengthUnit, Plan, ReadBlock } from '@loxos/core';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { laneExtent, lanePlan } from '../../../drawing/lane-plan.ts';
 import type { Landing, LaneCloud } from '../../../drawing/lane-plan.ts';
-import { SavePicture } from '../../../ui/Figure.tsx';
+import { SavePicture } from '../../../ui/SavePicture.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 
 const SIZE = { width: 420, height: 400 } as const;

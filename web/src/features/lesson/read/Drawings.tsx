@@ -4,7 +4,7 @@ import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, flightPlan } from '../../../drawing/flight-plan.ts';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../../drawing/impact-plan.ts';
-import { SavePicture } from '../../../ui/Figure.tsx';
+import { SavePicture } from '../../../ui/SavePicture.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { describeImpact } from '../describe.ts';

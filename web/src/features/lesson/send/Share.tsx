@@ -61,6 +61,15 @@ export function Share({ lesson, content }: { lesson: Lesson; content: PageConten
             {page.withdrawnAt === null && (
               <Button onClick={() => withdraw.mutate(page.id)}>Withdraw</Button>
             )}
+            {page.said.length > 0 && (
+              <ul aria-label="Wrote back" className="basis-full">
+                {page.said.map(({ id, text, at }) => (
+                  <li key={id}>
+                    “{text}” <span className="text-soft">{dayText(at)}</span>
+                  </li>
+                ))}
+              </ul>
+            )}
           </li>
         ))}
       </ul>

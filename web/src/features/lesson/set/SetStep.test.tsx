@@ -20,6 +20,7 @@ const given: Given = {
   homeworkDone: 3,
   homeworkDue: 4,
   isHomeworkStopped: false,
+  lastWord: null,
 };
 
 describe('Set', () => {

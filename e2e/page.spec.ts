@@ -1,0 +1,117 @@
+import { gzipSync } from 'node:zlib';
+import { expect, test } from '@playwright/test';
+import type { APIRequestContext, Browser, Page } from '@playwright/test';
+import { expectAccessible, newLesson } from './academy.ts';
+
+/** Script of the first load, gzipped, bytes: what a phone at the range fetches before anything shows. */
+const MOST_SCRIPT_BYTES = 60 * 1024;
+
+const inDays = (days: number): string =>
+  new Date(Date.now() + days * 24 * 3600 * 1000).toISOString().slice(0, 10);
+
+async function givenPage(request: APIRequestContext, name: string) {
+  const lessonId = await newLesson(request, name, 'left');
+  const content = {
+    points: ['Swing the club more from the inside.'],
+    numbers: [],
+    slants: [{ label: 'Now', faceAngleDeg: 2, clubPathDeg: -4 }],
+    stations: [],
+    homework: [
+      { date: inDays(1), what: 'Ten through the rails' },
+      { date: inDays(3), what: 'Ten more' },
+    ],
+    nextLook: inDays(14),
+    words: null,
+  };
+  const made = await request.post(`/api/lessons/${lessonId}/pages`, {
+    data: { content, days: 30 },
+  });
+  return { lessonId, token: ((await made.json()) as { token: string }).token };
+}
+
+/** A player’s phone: nobody is signed in on it. */
+async function phone(browser: Browser): Promise<Page> {
+  const context = await browser.newContext({
+    storageState: { cookies: [], origins: [] },
+    viewport: { width: 390, height: 844 },
+  });
+  return context.newPage();
+}
+
+test('a player’s page is small, has none of the coach’s app, and can be used by anyone', async ({
+  browser,
+  request,
+}) => {
+  const { token } = await givenPage(request, 'Small Page');
+  const page = await phone(browser);
+  const scripts: Promise<number>[] = [];
+  page.on('response', (response) => {
+    if (response.request().resourceType() === 'script')
+      scripts.push(response.body().then((body) => gzipSync(body).length));
+  });
+  await page.goto(`/p/${token}`);
+  await expect(page.getByRole('heading', { name: 'Small Page' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  const bytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0);
+  expect(bytes).toBeGreaterThan(10_000);
+  expect(bytes).toBeLessThan(MOST_SCRIPT_BYTES);
+  await expectAccessible(page);
+  await page.context().close();
+});
+
+test('once opened it works with the network gone, and what is done arrives once', async ({
+  browser,
+  request,
+}) => {
+  const { lessonId, token } = await givenPage(request, 'Range Without Net');
+  const page = await phone(browser);
+  await page.goto(`/p/${token}`);
+  await expect(page.getByText('Your coach has everything.')).toBeVisible();
+  await page.waitForFunction(() => navigator.serviceWorker.controller?.state === 'activated');
+  await page.context().setOffline(true);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Range Without Net' })).toBeVisible();
+  const boxes = page.getByRole('checkbox');
+  await boxes.first().check();
+  await page.getByLabel('A word back to your coach').fill('The rails feel narrow');
+  await page.getByRole('button', { name: 'Send it' }).click();
+  await expect(page.getByText(/2 things you did are kept on this phone/)).toBeVisible();
+  await page.reload();
+  await expect(boxes.first()).toBeChecked();
+  await page.context().setOffline(false);
+  await page.getByRole('button', { name: 'Try now' }).click();
+  await expect(page.getByText('Your coach has everything.')).toBeVisible();
+  const lesson = (await (await request.get(`/api/lessons/${lessonId}`)).json()) as {
+    pages: { ticked: string[]; said: { text: string }[] }[];
+  };
+  expect(lesson.pages[0]).toMatchObject({
+    ticked: [inDays(1)],
+    said: [{ text: 'The rails feel narrow' }],
+  });
+  await page.context().close();
+});
+
+test('what a player wrote back stands where the coach looks', async ({ page, request }) => {
+  const { lessonId, token } = await givenPage(request, 'Wrote Back');
+  await request.post(`/api/p/${token}/words`, {
+    data: { id: 'word-of-the-player', text: 'It starts left now' },
+  });
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Wrote back' })).toContainText(
+    'It starts left now',
+  );
+  await page.goto(`/lessons/${lessonId}/send`);
+  await expect(page.getByRole('list', { name: 'Wrote back' })).toContainText('It starts left now');
+});
+
+test('a withdrawn page says so on the phone', async ({ browser, request }) => {
+  const { lessonId, token } = await givenPage(request, 'Withdrawn Page');
+  const lesson = (await (await request.get(`/api/lessons/${lessonId}`)).json()) as {
+    pages: { id: string }[];
+  };
+  await request.delete(`/api/pages/${lesson.pages[0]!.id}`);
+  const page = await phone(browser);
+  await page.goto(`/p/${token}`);
+  await expect(page.getByText(/Your coach has withdrawn this page/)).toBeVisible();
+  await page.context().close();
+});

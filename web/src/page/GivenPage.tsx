@@ -1,0 +1,128 @@
+import { CalendarDays, FileDown } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import type { PlayerPage } from '../api/client.ts';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { StationLog } from '../ui/StationLog.tsx';
+import { dayText } from '../ui/day-text.ts';
+import { PageBody } from './PageBody.tsx';
+import { WordBack } from './WordBack.tsx';
+import { doAtPage, lookAgain, shownPage, usePageState } from './page-store.ts';
+
+const waitingWords = (count: number): string =>
+  count === 1 ? 'One thing you did is' : `${count} things you did are`;
+
+/** Whether everything done here has reached the coach. */
+function Sent() {
+  const { entries, isReached, isKept, refused } = usePageState();
+  const text =
+    entries.length === 0
+      ? isReached
+        ? 'Your coach has everything.'
+        : 'No network just now: what you do is kept on this phone.'
+      : `${waitingWords(entries.length)} kept on this phone, and sent when there is network.`;
+  const isTrouble = !isReached || entries.length > 0;
+  return (
+    <div
+      className={`mb-4 space-y-2 ${isTrouble ? 'sticky top-0 z-10 border-b border-line bg-paper py-1' : ''}`}
+    >
+      <p role="status" className={isTrouble ? 'font-semibold text-look' : 'text-soft'}>
+        {isTrouble && '▲ '}
+        {text}
+        {!isKept && ' Leave this page open: this browser keeps nothing.'}
+        {isTrouble && (
+          <button
+            type="button"
+            className="min-h-11 px-2 underline"
+            onClick={() => void lookAgain()}
+          >
+            Try now
+          </button>
+        )}
+      </p>
+      {refused !== null && <Notice>Not taken: {refused}</Notice>}
+    </div>
+  );
+}
+
+/** The page as a file, and its homework for the player’s own calendar. */
+function Files({ token, page }: { token: string; page: PlayerPage }) {
+  const [isFailed, setFailed] = useState(false);
+  const { playerName, academy, date, hand, lengthUnit: unit } = page;
+  const pdf = (): void => {
+    void import('./page-pdf.ts')
+      .then(({ savePagePdf }) => savePagePdf(page, { playerName, academy, date, hand, unit }))
+      .then(
+        () => setFailed(false),
+        () => setFailed(true),
+      );
+  };
+  return (
+    <div className="mt-5 flex flex-wrap gap-2">
+      <Button onClick={pdf}>
+        <FileDown aria-hidden size={16} /> PDF
+      </Button>
+      <a
+        href={`/api/p/${token}/homework.ics`}
+        download
+        className="inline-flex min-h-11 items-center gap-2 rounded-lg border border-line bg-sheet px-4 font-semibold"
+      >
+        <CalendarDays aria-hidden size={16} /> Homework to your calendar
+      </a>
+      {isFailed && <Notice>The PDF needs the network the first time: try again then.</Notice>}
+    </div>
+  );
+}
+
+/** What a player sees behind their link: plain words, the station, homework to tick, repetitions to log, a word back. */
+export function GivenPage() {
+  const state = usePageState();
+  const page = useMemo(() => shownPage(state), [state]);
+  if (state.trouble !== null)
+    return (
+      <main className="mx-auto max-w-xl p-5">
+        <h1 className="mb-3 text-2xl">No page here</h1>
+        <Notice>{state.trouble}</Notice>
+        <Button className="mt-4" onClick={() => void lookAgain()}>
+          Try again
+        </Button>
+      </main>
+    );
+  if (page === null) return <p className="p-6 text-soft">Opening …</p>;
+  const { playerName, academy, date, hand, lengthUnit, ticked, repetitions, said } = page;
+  return (
+    <main className="mx-auto max-w-2xl px-4 py-5">
+      <h1 className="text-2xl">{playerName}</h1>
+      <p className="text-soft">
+        {academy}, {dayText(date)}
+      </p>
+      <Sent />
+      <PageBody
+        content={page}
+        hand={hand}
+        unit={lengthUnit}
+        withStation={({ drillId: id, name, misses }) => (
+          <StationLog
+            drill={{ id, name, misses }}
+            repetitions={repetitions}
+            withFeel={false}
+            onAdd={(body) => void doAtPage({ op: 'repeat', body })}
+          />
+        )}
+        withHomework={(day) => (
+          <input
+            type="checkbox"
+            aria-label={`Done on ${dayText(day)}`}
+            className="mt-1 size-7 shrink-0"
+            checked={ticked.includes(day)}
+            onChange={(event) =>
+              void doAtPage({ op: 'tick', date: day, done: event.target.checked })
+            }
+          />
+        )}
+      />
+      <WordBack said={said} onSay={(text) => void doAtPage({ op: 'say', text })} />
+      <Files token={state.token} page={page} />
+    </main>
+  );
+}
