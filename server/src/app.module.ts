@@ -13,6 +13,9 @@ import { PeopleController } from './accounts/people.controller.ts';
 import { PeopleService } from './accounts/people.service.ts';
 import { SessionsRepository } from './accounts/sessions.repository.ts';
 import { SessionsService } from './accounts/sessions.service.ts';
+import { ArchiveController } from './archive/archive.controller.ts';
+import { ArchiveRepository } from './archive/archive.repository.ts';
+import { ArchiveService } from './archive/archive.service.ts';
 import { BackupsController } from './backups/backups.controller.ts';
 import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { BallsController } from './balls/balls.controller.ts';
@@ -82,11 +85,14 @@ export class AppModule {
         DrillsController,
         UndoController,
         BackupsController,
+        ArchiveController,
       ],
       providers: [
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },
         BackupsService,
+        ArchiveRepository,
+        ArchiveService,
         { provide: Opening, useValue: new Opening(isDemo) },
         { provide: APP_GUARD, useClass: DoorGuard },
         Clock,

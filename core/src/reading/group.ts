@@ -38,6 +38,8 @@ export interface GroupPattern {
   readonly count: number;
   readonly of: number;
   readonly ballIds: readonly string[];
+  /** Those of them that bend so much more, or less, that they bear another name; null where all bear the one. */
+  readonly others: { readonly name: string; readonly ballIds: readonly string[] } | null;
   /** At least five balls, and six in ten alike: a habit, not one ball. */
   readonly isPattern: boolean;
 }
@@ -136,6 +138,7 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
   if (largest === undefined) return null;
   const strong = largest.filter((view) => view.name!.strong).length * 2 > largest.length;
   const named = largest.find((view) => view.name!.strong === strong) ?? largest[0]!;
+  const others = largest.filter((view) => view.name!.name !== named.name!.name);
   const of = [...families.values()].reduce((sum, family) => sum + family.length, 0);
   const { ballsAtLeast, shareAtLeast } = PATTERN_DEFAULTS;
   return {
@@ -143,6 +146,10 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
     count: largest.length,
     of,
     ballIds: largest.map((view) => view.id),
+    others:
+      others.length === 0
+        ? null
+        : { name: others[0]!.name!.name, ballIds: others.map(({ id }) => id) },
     isPattern: of >= ballsAtLeast && largest.length >= shareAtLeast * of,
   };
 }

@@ -1,6 +1,6 @@
 /** What the balls of a club do and why, in sentences. */
 import { faceWord, pathWord } from '../line/words.ts';
-import type { FigureSummary, GroupReading } from '../reading/group.ts';
+import type { FigureSummary, GroupPattern, GroupReading } from '../reading/group.ts';
 import type { GroupFact } from '../reading/facts.ts';
 import type { BallView, LeftOut } from '../reading/read-ball.ts';
 import { STRIKE_WINDOW_MM } from '../plan/off.ts';
@@ -63,12 +63,20 @@ const shotWords = (name: string): string =>
   name === 'straight' ? 'a straight ball' : `${aOrAn(name)} ${name}`;
 
 function patternText(group: GroupReading): Piece[] {
-  const { name, of, count, ballIds } = group.pattern!;
+  const { name, of, count, ballIds, others } = group.pattern!;
   if (of === 1) return [`: ${shotWords(name)}`];
-  const share = figure(`${count} of ${of}`, ballIds);
-  if (count * 2 > of) return [`: ${shotWords(name)}, `, share];
+  const share = [figure(`${count} of ${of}`, ballIds), ...othersText(others)];
+  if (count * 2 > of) return [`: ${shotWords(name)}, `, ...share];
   if (count === 1) return [': no two alike'];
-  return [', but they differ: the commonest is ', `${shotWords(name)}, `, share];
+  return [', but they differ: the commonest is ', `${shotWords(name)}, `, ...share];
+}
+
+/** Those that go the same way and bear another name, so that the sentence and the list agree: `, 7 of them slices`. */
+function othersText(others: GroupPattern['others']): Piece[] {
+  if (others === null) return [];
+  const { name, ballIds } = others;
+  const words = ballIds.length === 1 ? shotWords(name) : `${name}s`;
+  return [', ', figure(`${ballIds.length} of them`, ballIds), ` ${words}`];
 }
 
 /** Face, path and what lies between them. */

@@ -132,12 +132,17 @@ export function planWords(plan: Plan, route: Route | null, w: Wording): string {
 const laterWords = ({ move }: Stage): string =>
   move === 'together' ? 'face and path together back to the line' : `the ${move}`;
 
+/** Less carry than this is no gain to speak of, m. */
+const LEAST_GAIN_M = 1;
+
 /** The computed gain: `Average miss 35 m → 8 m (computed).`; of a strike, the carry it gives back. */
 export function gainWords(plan: Plan, route: Route, units: DisplayUnits): string {
   const length = (m: number): string => formatLength(m, units.length);
   if (route.id === 'strike') {
-    const then = route.stages[0]!.expected.carryM;
-    return `Carry ${length(plan.now.carryM)} → ${length(then)} with the same swing (computed).`;
+    // The gain alone: the carries it lies between are computed, and the monitor's own stand beside it.
+    const gainM = route.stages[0]!.expected.carryM - plan.now.carryM;
+    if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is (computed).';
+    return `About ${length(gainM)} more carry with the same swing (computed).`;
   }
   const misses = [plan.now, ...route.stages.map(({ expected }) => expected)];
   return `Average miss ${misses.map(({ missM }) => missText(missM, units)).join(' → ')} (computed).`;

@@ -134,6 +134,26 @@ describe('the reading in words', () => {
   });
 });
 
+describe('the sentence and the list', () => {
+  it.each(['right', 'left'] as const)('name the balls of a %s-hander alike', (hand) => {
+    const side = hand === 'right' ? 1 : -1;
+    // Of one start and bend; some bend a fade's amount, some a slice's.
+    const gaps = [5, 5, 5, 5, 9, 9, 9];
+    const list = gaps.map((gap, index) => ({
+      ...measured('7-iron', { clubPathDeg: -side * gap * 0.8, faceAngleDeg: side * gap * 0.2 }),
+      id: `b${index}`,
+    }));
+    const { views } = readBalls(list, { hand });
+    const names = views.map(({ name }) => name!.name);
+    const count = (word: string): number => names.filter((name) => name === word).length;
+    const [one, other] = count('fade') >= count('slice') ? ['fade', 'slice'] : ['slice', 'fade'];
+    expect(count(other!)).toBeGreaterThan(1);
+    expect(text(list, { hand })).toContain(
+      `a ${one}, ${gaps.length} of ${gaps.length}, ${count(other!)} of them ${other}s.`,
+    );
+  });
+});
+
 describe('agreement', () => {
   const good = balls('driver', 6, { clubPathDeg: -2, faceAngleDeg: 1 });
   const toe = {

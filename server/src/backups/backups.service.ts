@@ -72,6 +72,13 @@ export class BackupsService implements OnApplicationShutdown {
     return { name, at: at.toISOString(), reason, sizeBytes: size };
   }
 
+  /** One copy of what there is now in place of all there are: what was erased is in none. */
+  async replaceAll(): Promise<void> {
+    const old = await this.list();
+    const { name: kept } = await this.make('asked');
+    for (const { name } of old) if (name !== kept) await rm(this.pathOf(name), { force: true });
+  }
+
   /** The path of a copy; 404 for any other name. */
   async fileOf(name: string): Promise<string> {
     if ((await this.list()).every((copy) => copy.name !== name))

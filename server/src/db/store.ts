@@ -117,6 +117,14 @@ export class Store implements OnApplicationShutdown {
     });
   }
 
+  /** Leaves nothing of what was deleted in the file: the pages it stood on are written anew. */
+  shred(): Promise<void> {
+    return this.exclusively(async () => {
+      await this.client.execute('VACUUM');
+      await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+    });
+  }
+
   private async stepsOf(table: string): Promise<string[]> {
     const { rows } = await this.client.execute(`PRAGMA main.table_info("${table}")`);
     const columns = rows.map((row) => `"${row['name'] as string}"`).join(', ');

@@ -1,4 +1,5 @@
 // A database as an older version left it, with one row in every table it had.
+import { createHash } from 'node:crypto';
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -31,6 +32,7 @@ export function migrationsUntil(tag: string): string {
 }
 
 const AT = '2026-01-02T03:04:05.000Z';
+const FILE = Buffer.from('Club,Face angle (deg)\n7 iron,1\n');
 /** What a column of this name holds; any other that must hold something holds a text or a nought. */
 const VALUES: Readonly<Record<string, InValue>> = {
   name: 'Ada Reed',
@@ -39,6 +41,8 @@ const VALUES: Readonly<Record<string, InValue>> = {
   speed_unit: 'mph',
   angle_style: 'letters',
   wanted: '{"all":{"shape":"fade"}}',
+  first_route: 'lowest-miss',
+  seen: 'monitor',
   keep: 'auto',
   carry_m: 123,
   ordinal: 1,
@@ -50,6 +54,7 @@ const VALUES: Readonly<Record<string, InValue>> = {
   rows: '[]',
   answers: '{}',
   content: '{}',
+  sha256: createHash('sha256').update(FILE).digest('hex'),
   kind: 'baseline',
   thing: 'lesson',
   thing_id: 'lesson',
@@ -95,6 +100,7 @@ async function fill(client: Client, table: string): Promise<void> {
     if (column === 'id') return [['id', table]];
     if (column.endsWith('_id') && column !== 'thing_id' && column !== 'drill_id' && notnull === 1)
       return [[column, REFERS[column] ?? column.slice(0, -3)]];
+    if (table === 'launch_file' && column === 'content') return [[column, FILE]];
     if (column === 'launch_file_id') return [[column, 'launch_file']];
     if (table === 'own_drill' && column === 'value') return [[column, OWN_DRILL]];
     const known = VALUES[column];

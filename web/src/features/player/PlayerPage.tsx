@@ -15,6 +15,7 @@ import { Panel } from '../../ui/Panel.tsx';
 import { dayText, momentText } from '../../ui/day-text.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 import { LessonForm } from '../../ui/LessonForm.tsx';
+import { PlayerData } from './PlayerData.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
 
@@ -145,6 +146,7 @@ export function PlayerPage() {
             <WantedFlights player={player.data} />
           </ForCoach>
           <HistoryList of={{ playerId }} units={unitsOf(player.data)} />
+          {mayPlan && <PlayerData player={player.data} />}
           {mayPlan && <RemovePlayer player={player.data} />}
         </div>
         <div className="min-w-0">

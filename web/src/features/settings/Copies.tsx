@@ -104,7 +104,7 @@ export function Copies() {
       <Confirm
         open={asked !== null}
         title={`Put back ${asked?.what ?? ''}?`}
-        what="Everything in the academy becomes what it was then. What is here now is copied first, so that it can be put back too."
+        what="Everything in the academy becomes what it was then; people and passwords stay as they are. What is here now is copied first, so that it can be put back too."
         yes="Put it back"
         no="Leave it as it is"
         usual="yes"

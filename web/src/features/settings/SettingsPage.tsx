@@ -11,6 +11,7 @@ import { toast } from 'sonner';
 import { useMay } from '../../api/account.ts';
 import type { Settings } from '../../api/client.ts';
 import { useSettings } from '../../api/queries.ts';
+import { Archive } from './Archive.tsx';
 import { Copies } from './Copies.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -164,7 +165,12 @@ export function SettingsPage() {
           <SettingsForm settings={settings.data} />
         </ForCoach>
       )}
-      {isOwner && <Copies />}
+      {isOwner && (
+        <>
+          <Copies />
+          <Archive />
+        </>
+      )}
     </div>
   );
 }

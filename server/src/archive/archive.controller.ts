@@ -1,0 +1,91 @@
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Post,
+  StreamableFile,
+  UploadedFile,
+  UseInterceptors,
+} from '@nestjs/common';
+import { FileInterceptor } from '@nestjs/platform-express';
+import {
+  ApiBody,
+  ApiConsumes,
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiTags,
+} from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { BroughtIn, ErasePlayer } from './archive.dto.ts';
+import { ArchiveService } from './archive.service.ts';
+
+/** More than years of a busy academy. */
+const MOST_BYTES = 500 * 1024 * 1024;
+
+@ApiTags('archive')
+@Controller('api')
+export class ArchiveController {
+  constructor(private readonly archive: ArchiveService) {}
+
+  @Get('archive')
+  @May('own')
+  @Header('Content-Disposition', 'attachment; filename="academy.loxos.zip"')
+  @ApiOkResponse({ type: String, description: 'The academy as a file' })
+  async out(@Within() scope: Scope): Promise<StreamableFile> {
+    return new StreamableFile(await this.archive.takeOut(scope), { type: 'application/zip' });
+  }
+
+  @Post('archive')
+  @May('own')
+  @ApiCreatedResponse({ type: BroughtIn })
+  @ApiConsumes('multipart/form-data')
+  @ApiBody({
+    schema: {
+      type: 'object',
+      required: ['file'],
+      properties: { file: { type: 'string', format: 'binary' } },
+    },
+  })
+  @NamesItsChange()
+  @UseInterceptors(FileInterceptor('file', { limits: { fileSize: MOST_BYTES, files: 1 } }))
+  bringIn(
+    @Within() scope: Scope,
+    @UploadedFile() file: Express.Multer.File | undefined,
+    @Writes() change: Change,
+  ): Promise<BroughtIn> {
+    if (file === undefined) throw new BadRequestException('file: choose the archive');
+    return this.archive.bringIn(scope, file.buffer, change);
+  }
+
+  @Get('players/:id/archive')
+  @May('plan')
+  @Header('Content-Disposition', 'attachment; filename="player.loxos.zip"')
+  @ApiOkResponse({ type: String, description: 'Everything of a player as a file' })
+  async outPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<StreamableFile> {
+    const bytes = await this.archive.takeOutPlayer(scope, id);
+    return new StreamableFile(bytes, { type: 'application/zip' });
+  }
+
+  @Post('players/:id/erase')
+  @HttpCode(204)
+  @May('own')
+  @ApiNoContentResponse()
+  @NamesItsChange()
+  erase(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Body() { name }: ErasePlayer,
+    @Writes() change: Change,
+  ): Promise<void> {
+    return this.archive.erase(scope, id, name, change);
+  }
+}

@@ -1,0 +1,101 @@
+import { Injectable } from '@nestjs/common';
+import { and, eq, getTableColumns, inArray, or, sql } from 'drizzle-orm';
+import type { SQL } from 'drizzle-orm';
+import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
+import type { Scope } from '../common/scope.ts';
+import type { Handle } from '../db/store.ts';
+import type { ArchivedRow, Row } from './format.ts';
+import { TABLES, TABLE_NAMES, columnsOf } from './tables.ts';
+import type { TableName } from './tables.ts';
+
+const { ball, ballFile, homeworkTick, history, launchFile, lesson, pageWord, player, sharedPage } =
+  TABLES;
+
+/** How many rows are written in one statement. */
+const CHUNK = 200;
+
+/** The rows of a table that are of one player; null where none are. */
+function ofPlayer(db: Handle, name: TableName, playerId: string): SQL | null {
+  const lessons = db.select({ id: lesson.id }).from(lesson).where(eq(lesson.playerId, playerId));
+  const pages = db
+    .select({ id: sharedPage.id })
+    .from(sharedPage)
+    .where(inArray(sharedPage.lessonId, lessons));
+  const balls = db.select({ id: ball.id }).from(ball).where(inArray(ball.lessonId, lessons));
+  switch (name) {
+    case 'setting':
+    case 'sourceMapping':
+    case 'ownDrill':
+      return null;
+    case 'player':
+      return eq(player.id, playerId);
+    case 'lesson':
+      return eq(lesson.playerId, playerId);
+    case 'ballFile':
+      return inArray(ballFile.ballId, balls);
+    case 'homeworkTick':
+      return inArray(homeworkTick.pageId, pages);
+    case 'pageWord':
+      return inArray(pageWord.pageId, pages);
+    case 'history':
+      return or(eq(history.playerId, playerId), inArray(history.lessonId, lessons))!;
+    default:
+      return inArray(TABLES[name].lessonId, lessons);
+  }
+}
+
+/** The rows of an academy, table by table, as they travel. */
+@Injectable()
+export class ArchiveRepository {
+  /** Every row of the academy, or of one player of it, in the order made. */
+  async rows(scope: Scope, db: Handle, playerId: string | null): Promise<ArchivedRow[]> {
+    const found: ArchivedRow[] = [];
+    for (const name of TABLE_NAMES) {
+      const which = playerId === null ? undefined : ofPlayer(db, name, playerId);
+      if (which === null) continue;
+      const table: SQLiteTable & { academyId: SQLiteColumn } = TABLES[name];
+      const rows = await db
+        .select(columnsOf(name))
+        .from(table)
+        .where(and(eq(table.academyId, scope.academyId), which))
+        .orderBy(sql`rowid`);
+      for (const row of rows) found.push({ in: name, row });
+    }
+    return found;
+  }
+
+  /** The launch files as they came, of the academy or of one player. */
+  async files(scope: Scope, db: Handle, playerId: string | null): Promise<Map<string, Buffer>> {
+    const which = playerId === null ? undefined : ofPlayer(db, 'launchFile', playerId)!;
+    const rows = await db
+      .select({ id: launchFile.id, content: launchFile.content })
+      .from(launchFile)
+      .where(and(eq(launchFile.academyId, scope.academyId), which));
+    return new Map(rows.map(({ id, content }) => [id, content]));
+  }
+
+  /** Writes rows of one table; a row that the academy has its own of (rules, a source's answers) is left. */
+  async insert(db: Handle, name: TableName, rows: readonly Row[]): Promise<void> {
+    for (let at = 0; at < rows.length; at += CHUNK) {
+      const some = rows.slice(at, at + CHUNK) as never[];
+      const writing = db.insert(TABLES[name]).values(some);
+      await (name === 'setting' || name === 'sourceMapping'
+        ? writing.onConflictDoNothing()
+        : writing);
+    }
+  }
+
+  /** Takes every row of a player out of the store, those that refer to others first. */
+  async erase(scope: Scope, db: Handle, playerId: string): Promise<void> {
+    for (const name of [...TABLE_NAMES].reverse()) {
+      const which = ofPlayer(db, name, playerId);
+      if (which === null) continue;
+      const table: SQLiteTable & { academyId: SQLiteColumn } = TABLES[name];
+      await db.delete(table).where(and(eq(table.academyId, scope.academyId), which));
+    }
+  }
+}
+
+/** Whether a table has a column. */
+export const hasColumn = (name: TableName, column: string): boolean =>
+  column in getTableColumns(TABLES[name]);

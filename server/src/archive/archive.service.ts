@@ -1,0 +1,129 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { BackupsService } from '../backups/backups.service.ts';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import { hashOf, newToken } from '../common/token.ts';
+import { invalid } from '../common/validation.ts';
+import { Store } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import type { BroughtIn } from './archive.dto.ts';
+import { ArchiveRepository, hasColumn } from './archive.repository.ts';
+import { packed, unpacked } from './format.ts';
+import type { Archive, ArchivedRow, Row } from './format.ts';
+import { withNewIds } from './new-ids.ts';
+import { TABLE_NAMES } from './tables.ts';
+
+/** An academy, or a player of one, out into a file that any Loxos reads, and in again; a player erased. */
+@Injectable()
+export class ArchiveService {
+  constructor(
+    private readonly store: Store,
+    private readonly archive: ArchiveRepository,
+    private readonly accounts: AccountsRepository,
+    private readonly players: PlayersRepository,
+    private readonly backups: BackupsService,
+    private readonly history: HistoryService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** The whole academy as a file. */
+  takeOut(scope: Scope): Promise<Buffer> {
+    return this.pack(scope, null);
+  }
+
+  /** Everything of a player as a file. */
+  async takeOutPlayer(scope: Scope, id: string): Promise<Buffer> {
+    await this.requirePlayer(scope, id);
+    return this.pack(scope, id);
+  }
+
+  /** Brings an archive in beside what is here, under new ids: all of it, or nothing. */
+  async bringIn(scope: Scope, bytes: Buffer, change: Change): Promise<BroughtIn> {
+    const archive = await unpacked(bytes);
+    const trouble = filesTrouble(archive);
+    if (trouble !== null) throw new BadRequestException(`${trouble} Nothing was brought in.`);
+    const { rows, newIds } = withNewIds(archive.rows);
+    const contents = new Map([...archive.files].map(([id, file]) => [newIds.get(id) ?? id, file]));
+    const tables = TABLE_NAMES.map((name) => ({
+      name,
+      rows: rows.filter((row) => row.in === name).map((row) => placed(scope, row, contents)),
+    }));
+    const countOf = (name: string): number => rows.filter((row) => row.in === name).length;
+    const count = {
+      players: countOf('player'),
+      lessons: countOf('lesson'),
+      balls: countOf('ball'),
+    };
+    await this.store.write(async (tx) => {
+      if (await this.history.isTaken(scope, tx, change)) return;
+      for (const { name, rows: some } of tables) await this.archive.insert(tx, name, some);
+      const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
+      const what = `an archive of ${archive.academy} brought in`;
+      await this.history.note(scope, tx, of, what, change, { before: {}, after: count });
+    });
+    return { academy: archive.academy, ...count };
+  }
+
+  /**
+   * Takes everything of a player out of the store for good, and out of the copies beside it: they are replaced by one made
+   * now. The name must be written out, since nothing brings it back.
+   */
+  async erase(scope: Scope, id: string, name: string, change: Change): Promise<void> {
+    const player = await this.requirePlayer(scope, id);
+    if (player.name !== name)
+      throw invalid([{ field: 'name', reason: `name: write “${player.name}” as it stands` }]);
+    await this.store.write(async (tx) => {
+      await this.archive.erase(scope, tx, id);
+      const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
+      const nothing = { before: {}, after: {} };
+      await this.history.note(scope, tx, of, 'a player erased', change, nothing);
+    });
+    await this.store.shred();
+    await this.backups.replaceAll();
+  }
+
+  private async pack(scope: Scope, playerId: string | null): Promise<Buffer> {
+    const archive = await this.store.read(async (db) => ({
+      academy: (await this.accounts.academy(db, scope.academyId)).name,
+      at: this.clock.text(),
+      rows: await this.archive.rows(scope, db, playerId),
+      files: await this.archive.files(scope, db, playerId),
+    }));
+    return packed(archive);
+  }
+
+  private async requirePlayer(scope: Scope, id: string) {
+    const player = await this.store.read((db) => this.players.find(scope, db, id));
+    if (player === null) throw new NotFoundException('There is no such player in this academy.');
+    return player;
+  }
+}
+
+/** Why the launch files do not go with the rows, or null. */
+function filesTrouble({ rows, files }: Archive): string | null {
+  for (const { in: name, row } of rows) {
+    if (name !== 'launchFile') continue;
+    const content = files.get(String(row['id']));
+    const told = `“${String(row['name'])}”`;
+    if (content === undefined) return `The launch file ${told} is not in the archive.`;
+    const sha256 = createHash('sha256').update(content).digest('hex');
+    if (sha256 !== row['sha256']) return `The launch file ${told} is not as it was put in.`;
+  }
+  return null;
+}
+
+/** A row as it stands in this academy: a page's old link does not open it. */
+function placed(scope: Scope, { in: name, row }: ArchivedRow, files: Map<string, Buffer>): Row {
+  return {
+    ...row,
+    academyId: scope.academyId,
+    ...(hasColumn(name, 'tokenHash') && { tokenHash: hashOf(newToken()) }),
+    ...(name === 'launchFile' && { content: files.get(String(row['id'])) }),
+    ...(name === 'player' && { coachId: scope.userId ?? '' }),
+    ...(hasColumn(name, 'id') && { id: row['id'] ?? randomUUID() }),
+  };
+}
