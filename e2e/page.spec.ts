@@ -3,6 +3,8 @@ import { expect, test } from '@playwright/test';
 import type { APIRequestContext, Browser, Page } from '@playwright/test';
 import { expectAccessible, newLesson } from './academy.ts';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** Script of the first load, gzipped, bytes: what a phone at the range fetches before anything shows. */
 const MOST_SCRIPT_BYTES = 60 * 1024;
 

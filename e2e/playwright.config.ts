@@ -18,6 +18,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     storageState: SIGNED_IN,
+    // Each would fetch the whole app for every test; where it matters it is allowed.
+    serviceWorkers: 'block',
     trace: 'off',
     // What fades or slides is measured where it ends, not on its way there.
     contextOptions: { reducedMotion: 'reduce' },

@@ -2,6 +2,8 @@ import { expect, test } from '@playwright/test';
 import type { APIRequestContext, BrowserContext, Page } from '@playwright/test';
 import { expectAccessible, newLesson } from './academy.ts';
 
+test.use({ serviceWorkers: 'allow' });
+
 const stored = (page: Page) => expect(page.getByText('All stored')).toBeVisible();
 const target = (page: Page) => page.getByLabel(/^Target/);
 async function write(page: Page, words: string): Promise<void> {

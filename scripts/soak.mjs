@@ -1,4 +1,4 @@
-// What is too long for `npm test`: the same at full count: 10,000 random players, a million balls, 10,000 requests no screen sends, 200 kills.
+// What is too long for `npm test`: the same at full count: 10,000 random players, a million balls, 10,000 requests no screen sends, 200 kills and power cuts, 200 writers.
 import { spawnSync } from 'node:child_process';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
 
@@ -11,6 +11,8 @@ const SIMULATIONS = [
   'core/src/words/any-ball',
   'server/src/fuzz',
   'server/src/start',
+  'server/src/db/power-cut',
+  'server/src/writers',
 ];
 const { status } = spawnSync(bin('jest'), SIMULATIONS, {
   cwd: ROOT,

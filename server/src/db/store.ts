@@ -71,7 +71,23 @@ export class Store implements OnApplicationShutdown {
 
   /** All of it, or none of it. */
   write<T>(work: (tx: Handle) => Promise<T>): Promise<T> {
-    return this.exclusively(() => this.db.transaction((tx) => work(tx as unknown as Handle)));
+    return this.exclusively(async () => {
+      // A full disk ends the transaction by itself; that there is none left to take back would hide why.
+      const failed: unknown[] = [];
+      const noting = async (tx: unknown): Promise<T> => {
+        try {
+          return await work(tx as Handle);
+        } catch (error) {
+          failed.push(error);
+          throw error;
+        }
+      };
+      try {
+        return await this.db.transaction(noting);
+      } catch (error) {
+        throw failed[0] ?? error;
+      }
+    });
   }
 
   async onApplicationShutdown(): Promise<void> {
