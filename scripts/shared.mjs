@@ -63,7 +63,11 @@ const SOURCE_FILES = [
   'package-lock.json',
   'tsconfig.base.json',
   'web/index.html',
+  'web/page.html',
   'web/vite.config.ts',
+  'web/vite.page.config.ts',
+  'web/vite.precompress.ts',
+  'scripts/build.mjs',
 ];
 
 function filesUnder(folder) {

@@ -72,9 +72,10 @@ export async function createApp(
   config: ServerConfig,
   logger: Logger = pino(),
 ): Promise<NestExpressApplication> {
-  const store = new Store(config.databaseUrl);
+  const store = new Store(config.databaseUrl, config.databaseToken);
   const folder = new DataFolder(config.folder);
   await store.open(async () => {
+    if (store.isElsewhere) return;
     // What an update lays out anew can be had as it was.
     await mkdir(folder.backups, { recursive: true });
     await store.copyTo(join(folder.backups, copyName(new Date(), 'before-update')));

@@ -65,6 +65,14 @@ describe('the configuration', () => {
     },
   );
 
+  it('keeps the data on a libSQL server where it is told to', () => {
+    const env = { LOXOS_DATABASE: 'https://far.example', LOXOS_DATABASE_TOKEN: 'secret' };
+    expect(config(env)).toMatchObject({
+      databaseUrl: 'https://far.example',
+      databaseToken: 'secret',
+    });
+  });
+
   it('is a demo for this machine alone', () => {
     expect(config({ LOXOS_DEMO: '1' }).isDemo).toBe(true);
     expect(config({ LOXOS_DEMO: '1', HOST: '192.168.1.5' }).isDemo).toBe(false);

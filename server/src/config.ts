@@ -7,7 +7,10 @@ import { isLoopback } from './common/own-origin.ts';
 export interface ServerConfig {
   readonly host: string;
   readonly port: number;
+  /** A file, or a libSQL server's address. */
   readonly databaseUrl: string;
+  /** What that server asks for. */
+  readonly databaseToken?: string | undefined;
   /** Where the database and its copies are. */
   readonly folder: string;
   /** Addresses the app is opened at, besides this machine's own, such as `https://loxos.example.org`. */
@@ -74,7 +77,8 @@ export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
   return {
     host,
     port: portOf(env['PORT']),
-    databaseUrl: pathToFileURL(join(folder, 'loxos.db')).href,
+    databaseUrl: env['LOXOS_DATABASE'] || pathToFileURL(join(folder, 'loxos.db')).href,
+    databaseToken: env['LOXOS_DATABASE_TOKEN'],
     folder,
     origins,
     trustProxy: /^\d+$/.test(proxies) ? Number(proxies) : proxies,

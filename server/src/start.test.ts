@@ -17,6 +17,10 @@ afterAll(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+/** How often it is killed, and how long one round may take, ms. */
+const ROUNDS = process.env['LOXOS_SOAK'] === '1' ? 200 : 2;
+const ROUND_MS = 30_000;
+
 interface Started {
   readonly child: ChildProcess;
   readonly said: Promise<string>;
@@ -152,42 +156,45 @@ describe('the server that runs', () => {
     await ended;
   });
 
-  it('loses nothing it has said is stored when it is killed', async () => {
-    const data = join(folder, 'killed');
-    const made: string[] = [];
-    const rounds = process.env['LOXOS_SOAK'] === '1' ? 200 : 2;
-    for (let round = 0; round < rounds; round++) {
+  it(
+    'loses nothing it has said is stored when it is killed',
+    async () => {
+      const data = join(folder, 'killed');
+      const made: string[] = [];
+      for (let round = 0; round < ROUNDS; round++) {
+        const { child, said, ended } = start({ LOXOS_DATA: data });
+        const base = /http:\S+/.exec(await said)![0];
+        const cookie = await enter(base);
+        const write = async (): Promise<void> => {
+          const body = JSON.stringify({ name: `Player ${made.length}`, hand: 'right' });
+          const headers = { 'content-type': 'application/json', cookie };
+          const answer = await fetch(`${base}/api/players`, { method: 'POST', headers, body });
+          if (!answer.ok) throw new Error(`the server answered ${answer.status}`);
+          made.push(((await answer.json()) as { id: string }).id);
+        };
+        // Killed once so many are stored, with others on their way.
+        const enough = made.length + 5 + (round % 7);
+        const writer = async (): Promise<void> => {
+          while (made.length < enough) await write();
+          child.kill('SIGKILL');
+        };
+        const written = await Promise.allSettled([writer(), writer(), writer()]);
+        child.kill('SIGKILL');
+        // Those under way when it was killed fail; one has stored the last.
+        expect(written.map(({ status }) => status)).toContain('fulfilled');
+        await ended;
+      }
       const { child, said, ended } = start({ LOXOS_DATA: data });
       const base = /http:\S+/.exec(await said)![0];
-      const cookie = await enter(base);
-      const write = async (): Promise<void> => {
-        const body = JSON.stringify({ name: `Player ${made.length}`, hand: 'right' });
-        const headers = { 'content-type': 'application/json', cookie };
-        const answer = await fetch(`${base}/api/players`, { method: 'POST', headers, body });
-        if (!answer.ok) throw new Error(`the server answered ${answer.status}`);
-        made.push(((await answer.json()) as { id: string }).id);
-      };
-      // Killed once so many are stored, with others on their way.
-      const enough = made.length + 5 + (round % 7);
-      const writer = async (): Promise<void> => {
-        while (made.length < enough) await write();
-        child.kill('SIGKILL');
-      };
-      const written = await Promise.allSettled([writer(), writer(), writer()]);
-      child.kill('SIGKILL');
-      // Those under way when it was killed fail; one has stored the last.
-      expect(written.map(({ status }) => status)).toContain('fulfilled');
+      const players = (await (
+        await fetch(`${base}/api/players`, { headers: { cookie: await enter(base) } })
+      ).json()) as { id: string }[];
+      const there = new Set(players.map(({ id }) => id));
+      expect(made.length).toBeGreaterThan(0);
+      expect(made.filter((id) => !there.has(id))).toEqual([]);
+      child.kill('SIGTERM');
       await ended;
-    }
-    const { child, said, ended } = start({ LOXOS_DATA: data });
-    const base = /http:\S+/.exec(await said)![0];
-    const players = (await (
-      await fetch(`${base}/api/players`, { headers: { cookie: await enter(base) } })
-    ).json()) as { id: string }[];
-    const there = new Set(players.map(({ id }) => id));
-    expect(made.length).toBeGreaterThan(0);
-    expect(made.filter((id) => !there.has(id))).toEqual([]);
-    child.kill('SIGTERM');
-    await ended;
-  });
+    },
+    ROUNDS * ROUND_MS,
+  );
 });

@@ -1,7 +1,13 @@
 import { copyFile, mkdir, mkdtemp, readdir, rm, stat, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { BadRequestException, Injectable, Logger, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ConflictException,
+  Injectable,
+  Logger,
+  NotFoundException,
+} from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
@@ -37,6 +43,7 @@ export class BackupsService implements OnApplicationShutdown {
 
   /** Makes a copy now where the last is a day old, and looks again every hour. */
   async start(): Promise<void> {
+    if (this.store.isElsewhere) return;
     const look = (): Promise<void> =>
       this.daily().catch((error: unknown) => this.log.error(`no daily copy: ${String(error)}`));
     await look();
@@ -63,6 +70,7 @@ export class BackupsService implements OnApplicationShutdown {
   }
 
   async make(reason: CopyReason): Promise<Copy> {
+    this.refuseElsewhere();
     await mkdir(this.folder.backups, { recursive: true });
     const at = this.clock.now();
     const name = copyName(at, reason);
@@ -74,6 +82,7 @@ export class BackupsService implements OnApplicationShutdown {
 
   /** One copy of what there is now in place of all there are: what was erased is in none. */
   async replaceAll(): Promise<void> {
+    if (this.store.isElsewhere) return;
     const old = await this.list();
     const { name: kept } = await this.make('asked');
     for (const { name } of old) if (name !== kept) await rm(this.pathOf(name), { force: true });
@@ -106,6 +115,7 @@ export class BackupsService implements OnApplicationShutdown {
 
   /** Brings a copy of the copy up to date, keeps what is here now, and takes everything from it. */
   private async putBack(file: string): Promise<void> {
+    this.refuseElsewhere();
     const trouble = await troubleOf(file);
     if (trouble !== null) throw new BadRequestException(`${trouble} Nothing was changed.`);
     await this.make('before-restore');
@@ -120,6 +130,13 @@ export class BackupsService implements OnApplicationShutdown {
     } finally {
       await rm(place, { recursive: true, force: true });
     }
+  }
+
+  private refuseElsewhere(): void {
+    if (this.store.isElsewhere)
+      throw new ConflictException(
+        'The database stands on a server of its own, which makes its own copies.',
+      );
   }
 
   private async daily(): Promise<void> {

@@ -37,7 +37,11 @@ export class BallsService {
     return this.store.write(async (tx) => {
       await this.lessons.require(scope, tx, lessonId);
       const known = await this.balls.find(scope, tx, id);
-      if (known !== null) return toBall(known);
+      if (known !== null) {
+        if (known.lessonId !== lessonId)
+          throw invalid([{ field: 'id', reason: 'this id is another lesson’s ball' }]);
+        return toBall(known);
+      }
       const at = this.clock.text();
       const ordinal = await this.balls.nextOrdinal(scope, tx, lessonId);
       const base = {

@@ -51,8 +51,13 @@ export class Store implements OnApplicationShutdown {
   private readonly inside = new AsyncLocalStorage<true>();
   private lastBreath = Date.now();
 
-  constructor(url: string) {
-    this.client = createClient({ url, concurrency: 1, timeout: 5000 });
+  /** Whether the database stands on a server of its own: what is of a file on this disk is that server's. */
+  readonly isElsewhere: boolean;
+
+  constructor(url: string, authToken?: string) {
+    this.isElsewhere = !url.startsWith('file:');
+    const token = authToken === undefined ? {} : { authToken };
+    this.client = createClient({ url, concurrency: 1, timeout: 5000, ...token });
     this.db = drizzle(this.client, { schema });
   }
 
@@ -61,7 +66,7 @@ export class Store implements OnApplicationShutdown {
     await this.prepare();
     if (await this.isBehind()) await beforeUpdate();
     await migrate(this.db, { migrationsFolder: MIGRATIONS });
-    await this.client.execute('PRAGMA foreign_keys = ON');
+    if (!this.isElsewhere) await this.client.execute('PRAGMA foreign_keys = ON');
   }
 
   /** One statement, or several reads. */
@@ -93,7 +98,7 @@ export class Store implements OnApplicationShutdown {
   async onApplicationShutdown(): Promise<void> {
     await this.turn.runExclusive(async () => {
       // The one file holds everything once the server has stopped: it can be copied as it is.
-      await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+      if (!this.isElsewhere) await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
       this.client.close();
     });
   }
@@ -137,7 +142,7 @@ export class Store implements OnApplicationShutdown {
   shred(): Promise<void> {
     return this.exclusively(async () => {
       await this.client.execute('VACUUM');
-      await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+      if (!this.isElsewhere) await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
     });
   }
 
@@ -169,6 +174,7 @@ export class Store implements OnApplicationShutdown {
   }
 
   private async prepare(): Promise<void> {
+    if (this.isElsewhere) return;
     for (const pragma of PRAGMAS) await this.client.execute(pragma);
   }
 

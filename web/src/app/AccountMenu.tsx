@@ -14,7 +14,7 @@ export function AccountMenu() {
     <Menu
       label={`${account.name}, ${account.academy}`}
       icon={<CircleUser aria-hidden />}
-      className="hidden lg:inline-flex"
+      className="max-lg:hidden"
     >
       <DropdownMenu.Label className="px-3 py-2">
         <b className="block">{account.name}</b>

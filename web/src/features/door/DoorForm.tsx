@@ -16,6 +16,8 @@ interface DoorField<T> {
 
 interface DoorFormProps<T extends object> {
   readonly values: new () => T;
+  /** What is written there already. */
+  readonly start?: Partial<T>;
   readonly fields: readonly DoorField<T>[];
   readonly label: string;
   readonly isBusy: boolean;
@@ -26,6 +28,7 @@ interface DoorFormProps<T extends object> {
 /** A few fields and one button. */
 export function DoorForm<T extends object>({
   values,
+  start = {},
   fields,
   label,
   isBusy,
@@ -34,7 +37,7 @@ export function DoorForm<T extends object>({
 }: DoorFormProps<T>) {
   const { register, handleSubmit, formState } = useForm<T>({
     resolver: classValidatorResolver(values),
-    defaultValues: { ...new values() } as DefaultValues<T>,
+    defaultValues: { ...new values(), ...start } as DefaultValues<T>,
   });
   const errors = formState.errors as Partial<Record<string, { message?: string }>>;
   return (

@@ -46,6 +46,7 @@ function Join({ token, link }: { token: string; link: OpenLink }) {
       <DoorForm
         {...common}
         values={JoinValues}
+        start={{ name: link.name }}
         fields={[
           { name: 'name', label: 'Your name', autoComplete: 'name' },
           { name: 'email', label: 'E-mail', type: 'email', autoComplete: 'username' },

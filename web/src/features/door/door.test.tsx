@@ -128,6 +128,7 @@ describe('a link', () => {
     });
     await screen.findByRole('heading', { name: 'Join Test academy' });
     expect(screen.getByText('Kit, you are invited as an assistant.')).toBeInTheDocument();
+    expect(screen.getByLabelText('Your name')).toHaveValue('Kit');
     write(/Your name/, 'Kit Dunmore');
     write(/E-mail/, 'kit@academy.example');
     write(/Password/, 'seven grey herons');
