@@ -28,6 +28,7 @@ await new Promise((resolve) =>
 );
 
 const signedIn = await fetch(`${BASE}/api/sessions/demo`, { method: 'POST' });
+const account = await signedIn.text();
 const [name, value] = signedIn.headers.getSetCookie()[0].split(';', 1)[0].split('=');
 const headers = { cookie: `${name}=${value}` };
 const lessons = await (await fetch(`${BASE}/api/lessons`, { headers })).json();
@@ -44,6 +45,7 @@ const browser = await chromium.launch({
 for (const { file, path, width = 1280, height = 800, theme = 'light', act } of SHOTS) {
   const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
   await context.addCookies([{ name, value, url: BASE }]);
+  await context.addInitScript((kept) => localStorage.setItem('loxos.account', kept), account);
   const page = await context.newPage();
   await page.goto(`${BASE}${path(lessonOf)}`);
   await page.waitForLoadState('networkidle');
