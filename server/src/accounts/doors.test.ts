@@ -87,6 +87,7 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/drills', 'see'],
   ['post', '/api/drills', 'plan', {}],
   ['delete', '/api/drills/{own_drill}', 'plan'],
+  ['post', '/api/drills/{own_drill}/restore', 'plan', {}],
   ['get', '/api/settings', 'see'],
   ['patch', '/api/settings', 'plan', { changes: {} }],
   ['post', '/api/history/{history}/undo', 'plan', {}],

@@ -1,4 +1,4 @@
-import { ApiProperty } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -7,11 +7,13 @@ import {
   IsNotEmpty,
   IsNumber,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
+import { IfGiven } from '../common/given.ts';
 
 const KINDS = ['stick', 'peg', 'ball', 'rod', 'cover', 'line'] as const;
 
@@ -26,6 +28,10 @@ export class OwnPart {
 }
 
 export class CreateOwnDrill {
+  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
+  @IfGiven()
+  @Matches(/^own-[\w-]{8,60}$/, { message: 'id: own- and letters, digits, - and _, 8 to 60' })
+  readonly id?: string;
   @ApiProperty()
   @IsString()
   @IsNotEmpty({ message: 'name: name the drill' })
@@ -51,6 +57,6 @@ export class CreateOwnDrill {
   readonly parts!: OwnPart[];
 }
 
-export class OwnDrill extends CreateOwnDrill {
+export class OwnDrill extends OmitType(CreateOwnDrill, ['id']) {
   @ApiProperty() readonly id!: string;
 }

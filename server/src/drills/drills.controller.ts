@@ -40,4 +40,17 @@ export class DrillsController {
   remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
     return this.drills.remove(scope, id, change);
   }
+
+  @Post(':id/restore')
+  @May('plan')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  @NamesItsChange()
+  restore(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() change: Change,
+  ): Promise<void> {
+    return this.drills.restore(scope, id, change);
+  }
 }

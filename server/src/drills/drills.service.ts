@@ -32,24 +32,26 @@ export class DrillsService {
     return rows.map(({ id, value }) => ({ ...(JSON.parse(value) as CreateOwnDrill), id }));
   }
 
-  async create(scope: Scope, dto: CreateOwnDrill, change: Change): Promise<OwnDrill> {
-    const id = `own-${randomUUID()}`;
-    const row = {
-      id,
-      academyId: scope.academyId,
-      value: JSON.stringify(dto),
-      createdAt: this.clock.text(),
-    };
-    await this.store.write(async (tx) => {
-      if (await this.history.isTaken(scope, tx, change)) return;
+  create(scope: Scope, { id: asked, ...dto }: CreateOwnDrill, change: Change): Promise<OwnDrill> {
+    const id = asked ?? `own-${randomUUID()}`;
+    const { academyId } = scope;
+    const row = { id, academyId, value: JSON.stringify(dto), createdAt: this.clock.text() };
+    return this.store.write(async (tx) => {
+      const known = (await this.listIn(scope, tx)).find((drill) => drill.id === id);
+      if (known !== undefined) return known;
       await tx.insert(ownDrill).values(row);
       await this.history.made(scope, tx, { thing: 'drill', id }, `drill ${dto.name} made`, change);
+      return { ...dto, id };
     });
-    return { ...dto, id };
   }
 
   async remove(scope: Scope, id: string, change: Change): Promise<void> {
     await this.mark(scope, id, true, change);
+  }
+
+  /** Brings a drill back that was taken away. */
+  async restore(scope: Scope, id: string, change: Change): Promise<void> {
+    await this.mark(scope, id, false, change);
   }
 
   /** Takes a drill away or brings it back. */

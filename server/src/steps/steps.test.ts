@@ -281,6 +281,15 @@ describe('the academy’s own drills', () => {
     expect((await t.http().get('/api/drills')).body).toMatchObject([{ ...own, id: body.id }]);
     await t.http().delete(`/api/drills/${body.id}`).expect(204);
     expect((await t.http().get('/api/drills')).body).toEqual([]);
+    await t.http().post(`/api/drills/${body.id}/restore`).expect(204);
+    expect((await t.http().get('/api/drills')).body).toMatchObject([{ id: body.id }]);
+    await t.http().delete(`/api/drills/${body.id}`).expect(204);
+    // Sent twice under an id of the browser's own, it is one.
+    const mine = { ...own, id: `own-${crypto.randomUUID()}` };
+    await t.http().post('/api/drills').send(mine).expect(201);
+    await t.http().post('/api/drills').send(mine).expect(201);
+    expect((await t.http().get('/api/drills')).body).toEqual([mine]);
+    await t.http().post('/api/drills').send({ ...own, id: 'rails' }).expect(400);
     await t.http().delete('/api/drills/none').expect(404);
     await t
       .http()

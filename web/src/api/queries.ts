@@ -2,15 +2,15 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
-import type {
-  CreateOwnDrill,
-  IntakeAnswers,
-  Lesson,
-  PageContent,
-  Player,
-  Settings,
-} from './client.ts';
-import { applyLessons, applyPending, applyPlayers, applyRules, lessonOf } from '../sync/apply.ts';
+import type { IntakeAnswers, Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
+import {
+  applyDrills,
+  applyLessons,
+  applyPending,
+  applyPlayers,
+  applyRules,
+  lessonOf,
+} from '../sync/apply.ts';
 import type { LessonFilter } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
@@ -174,24 +174,18 @@ export const useEffects = (playerId: string) =>
       answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
   });
 
-export const useOwnDrills = () =>
-  useQuery({ queryKey: keys.drills, queryFn: () => answerOf(api.GET('/api/drills')) });
-
-export function useCreateDrill() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: CreateOwnDrill) => answerOf(api.POST('/api/drills', { body })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
+/** The academy's own drills as they will be once everything on its way is stored. */
+export function useOwnDrills(): { data: OwnDrill[] | undefined } {
+  const { data: known } = useQuery({
+    queryKey: keys.drills,
+    queryFn: () => answerOf(api.GET('/api/drills')),
   });
-}
-
-export function useRemoveDrill() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.DELETE('/api/drills/{id}', { params: { path: { id } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.drills }),
-  });
+  const changes = useWaiting();
+  const data = useMemo(
+    () => (known === undefined ? undefined : applyDrills(known, changes)),
+    [known, changes],
+  );
+  return { data };
 }
 
 export function useSharePage(lessonId: string) {

@@ -800,6 +800,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/drills/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['drills_restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{id}/history': {
     parameters: {
       query?: never;
@@ -1891,6 +1907,8 @@ export interface components {
       id: string;
     };
     CreateOwnDrill: {
+      /** @description Chosen by the caller, so that a repeat adds nothing */
+      id?: string;
       name: string;
       /** @enum {number} */
       movesPath: -1 | 0 | 1;
@@ -4933,6 +4951,58 @@ export interface operations {
     };
   };
   drills_remove: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  drills_restore: {
     parameters: {
       query?: never;
       header?: {

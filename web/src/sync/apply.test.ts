@@ -1,6 +1,6 @@
 import { EMPTY_BALL } from '@loxos/core';
-import type { Ball, Lesson } from '../api/client.ts';
-import { applyPending } from './apply.ts';
+import type { Ball, Lesson, OwnDrill } from '../api/client.ts';
+import { applyDrills, applyPending } from './apply.ts';
 import type { Pending } from './pending.ts';
 
 const ball = (id: string, ordinal: number): Ball => ({
@@ -87,5 +87,35 @@ describe('what is not yet stored', () => {
   it('leaves other lessons alone', () => {
     const entries: Pending[] = [{ lessonId: 'other', op: 'add', ballId: 'c', body: { carryM: 1 } }];
     expect(applyPending(lesson, entries)).toBe(lesson);
+  });
+});
+
+describe('the academy’s own drills', () => {
+  const drill = (id: string, name: string): OwnDrill => ({
+    id,
+    name,
+    movesPath: 0,
+    movesFace: 0,
+    how: 'x',
+    good: 'x',
+    parts: [],
+  });
+  const { id: _id, ...body } = drill('', 'Low bench');
+  const names = (drills: readonly OwnDrill[]) => drills.map(({ name }) => name);
+
+  it('are there as soon as they are made, and once', () => {
+    const made: Pending = { op: 'invent', drillId: 'own-b', body };
+    expect(names(applyDrills([drill('own-a', 'Gate')], [made]))).toEqual(['Gate', 'Low bench']);
+    // Stored, and not yet let go.
+    const stored = [drill('own-a', 'Gate'), drill('own-b', 'Low bench')];
+    expect(names(applyDrills(stored, [made]))).toEqual(['Gate', 'Low bench']);
+  });
+
+  it('go and come back', () => {
+    const gate = drill('own-a', 'Gate');
+    const gone: Pending = { op: 'forget', drillId: 'own-a' };
+    expect(applyDrills([gate], [gone])).toEqual([]);
+    const back: Pending = { op: 'recall', drillId: 'own-a', drill: gate };
+    expect(applyDrills([gate], [gone, back])).toEqual([gate]);
   });
 });

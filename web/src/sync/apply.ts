@@ -1,7 +1,15 @@
 import { EMPTY_BALL, PLAIN_WANTED, DEFAULT_DISPLAY_UNITS, fieldsOf, recordOf } from '@loxos/core';
-import type { Ball, CreatePlayer, Lesson, LessonSummary, Player, Settings } from '../api/client.ts';
+import type {
+  Ball,
+  CreatePlayer,
+  Lesson,
+  LessonSummary,
+  OwnDrill,
+  Player,
+  Settings,
+} from '../api/client.ts';
 import { keptAccount } from '../api/who.ts';
-import { isOfLesson, isOfPlayer } from './pending.ts';
+import { isOfDrill, isOfLesson, isOfPlayer } from './pending.ts';
 import type { OfLesson, OfPlayer, Pending } from './pending.ts';
 
 const byOrdinal = (balls: readonly Ball[]): Ball[] =>
@@ -136,6 +144,18 @@ export const applyPlayers = (
   players: readonly Player[],
   changes: readonly Pending[],
 ): readonly Player[] => changes.filter(isOfPlayer).reduce(applyToPlayers, players);
+
+/** The academy's own drills with every pending change made. */
+export const applyDrills = (drills: readonly OwnDrill[], changes: readonly Pending[]): OwnDrill[] =>
+  changes.filter(isOfDrill).reduce<OwnDrill[]>(
+    (now, change) => {
+      const others = now.filter(({ id }) => id !== change.drillId);
+      if (change.op === 'forget') return others;
+      const drill = change.op === 'recall' ? change.drill : { ...change.body, id: change.drillId };
+      return [...others, drill];
+    },
+    [...drills],
+  );
 
 /** The rules with every pending change made. */
 export const applyRules = (rules: Settings, changes: readonly Pending[]): Settings =>

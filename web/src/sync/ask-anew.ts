@@ -1,6 +1,6 @@
 import { queryClient } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
-import { isOfLesson, isOfPlayer } from './pending.ts';
+import { isOfDrill, isOfLesson, isOfPlayer } from './pending.ts';
 import type { Pending } from './pending.ts';
 
 /** Asks the server for what a change is of. What is on the screen is there when this resolves; the rest follows. */
@@ -13,5 +13,7 @@ export async function askAnew(change: Pending): Promise<void> {
   } else if (isOfPlayer(change)) {
     await queryClient.refetchQueries({ queryKey: keys.players });
     void queryClient.invalidateQueries();
+  } else if (isOfDrill(change)) {
+    await queryClient.refetchQueries({ queryKey: keys.drills });
   } else await queryClient.refetchQueries({ queryKey: keys.settings });
 }

@@ -4,8 +4,10 @@ import type {
   Ball,
   CreateBall,
   CreateLesson,
+  CreateOwnDrill,
   CreatePlayer,
   LessonPartName,
+  OwnDrill,
   StartBlock,
   UpdateBall,
   UpdateBlock,
@@ -42,6 +44,12 @@ export type OfPlayer = { readonly playerId: string } & (
   | { readonly op: 'part-with' }
   | { readonly op: 'take-back' }
 );
+/** A change of the academy's own drills. */
+export type OfDrill = { readonly drillId: string } & (
+  | { readonly op: 'invent'; readonly body: CreateOwnDrill }
+  | { readonly op: 'forget' }
+  | { readonly op: 'recall'; readonly drill: OwnDrill }
+);
 /** A change of the academy's rules. */
 export interface OfRules {
   readonly op: 'rules';
@@ -49,10 +57,12 @@ export interface OfRules {
 }
 
 /** A change on its way to the server. */
-export type Pending = OfLesson | OfPlayer | OfRules;
+export type Pending = OfLesson | OfPlayer | OfDrill | OfRules;
 
 export const isOfLesson = (change: Pending): change is OfLesson => 'lessonId' in change;
 export const isOfPlayer = (change: Pending): change is OfPlayer => 'playerId' in change;
+export const isOfDrill = (change: Pending): change is OfDrill =>
+  change.op === 'invent' || change.op === 'forget' || change.op === 'recall';
 
 /** What a change waits behind: those of one lane are sent in the order made, and a lane never holds up another. */
 export const laneOf = (change: Pending): string =>
@@ -60,7 +70,9 @@ export const laneOf = (change: Pending): string =>
     ? `lesson ${change.lessonId}`
     : isOfPlayer(change)
       ? `player ${change.playerId}`
-      : 'rules';
+      : isOfDrill(change)
+        ? 'drills'
+        : 'rules';
 
 /** The lane that must be empty first: a lesson is opened once its player is known. */
 export const needsOf = (change: Pending): string | null =>

@@ -1,6 +1,7 @@
 import { queryClient } from '../api/client.ts';
 import type { Lesson, Player, Settings } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
+import { isOfDrill } from './pending.ts';
 import type { OfLesson, Pending } from './pending.ts';
 
 const versionOf = (
@@ -32,6 +33,7 @@ function ofLesson(change: OfLesson): number | null {
 /** The version of what is changed, as this device last had it from the server; null for what is new. */
 export function seenVersion(change: Pending): number | null {
   if ('lessonId' in change) return ofLesson(change);
+  if (isOfDrill(change)) return null;
   if (change.op === 'rules')
     return queryClient.getQueryData<Settings>(keys.settings)?.version ?? null;
   if (change.op === 'meet' || change.op === 'take-back') return null;

@@ -1,8 +1,8 @@
 import { answerOf, api } from '../api/client.ts';
 import { deviceName } from './device.ts';
 import type { Entry } from './log-db.ts';
-import type { OfLesson, OfPlayer } from './pending.ts';
-import { isOfLesson, isOfPlayer } from './pending.ts';
+import type { OfDrill, OfLesson, OfPlayer } from './pending.ts';
+import { isOfDrill, isOfLesson, isOfPlayer } from './pending.ts';
 
 /** How a write names itself: the change, the device, and the version that was seen. */
 type Naming = Readonly<Record<string, string>>;
@@ -111,12 +111,26 @@ function sendOfPlayer(entry: OfPlayer, headers: Naming): Promise<unknown> {
   }
 }
 
+function sendOfDrill(entry: OfDrill, headers: Naming): Promise<unknown> {
+  const id = entry.drillId;
+  const params = { path: { id } };
+  switch (entry.op) {
+    case 'invent':
+      return answerOf(api.POST('/api/drills', { body: { ...entry.body, id }, headers }));
+    case 'forget':
+      return answerOf(api.DELETE('/api/drills/{id}', { params, headers }));
+    case 'recall':
+      return answerOf(api.POST('/api/drills/{id}/restore', { params, headers }));
+  }
+}
+
 /** Sends a change; rejects with the server's own words where it is not taken. */
 export function send(entry: Entry): Promise<unknown> {
   const { change } = entry;
   const headers = namingOf(entry);
   if (isOfLesson(change)) return sendOfLesson(change, headers);
   if (isOfPlayer(change)) return sendOfPlayer(change, headers);
+  if (isOfDrill(change)) return sendOfDrill(change, headers);
   const body = { changes: { ...change.changes } };
   return answerOf(api.PATCH('/api/settings', { body, headers }));
 }

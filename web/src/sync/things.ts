@@ -1,8 +1,10 @@
 import { changedFields, fieldsOf } from '@loxos/core';
 import type {
   CreateLesson,
+  CreateOwnDrill,
   CreatePlayer,
   LessonSummary,
+  OwnDrill,
   Player,
   Settings,
   UpdateLesson,
@@ -55,6 +57,20 @@ export function changePlayer(player: Player, body: UpdatePlayer): void {
 export function partWithPlayer({ id, name }: Player): void {
   void push({ op: 'part-with', playerId: id });
   didUndoably(`${name} taken away`, () => void push({ op: 'take-back', playerId: id }));
+}
+
+/** Makes a drill of the academy's own; it is there at once. Returns its id. */
+export function inventDrill(body: CreateOwnDrill): string {
+  const drillId = `own-${newId()}`;
+  void push({ op: 'invent', drillId, body });
+  return drillId;
+}
+
+/** Takes a drill of the academy's own away; undo brings it back. */
+export function forgetDrill(drill: OwnDrill): void {
+  const drillId = drill.id;
+  void push({ op: 'forget', drillId });
+  didUndoably(`${drill.name} taken away`, () => void push({ op: 'recall', drillId, drill }));
 }
 
 /** Changes what differs of the academy's rules; says whether anything did. */

@@ -186,6 +186,12 @@ export function changeWords(change: Pending): string {
       return 'A player taken away';
     case 'take-back':
       return 'A player brought back';
+    case 'invent':
+      return `Drill made: ${change.body.name}`;
+    case 'forget':
+      return 'A drill taken away';
+    case 'recall':
+      return 'A drill brought back';
     case 'rules':
       return `Settings changed: ${listWords(change.changes)}`;
   }

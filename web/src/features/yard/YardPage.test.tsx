@@ -1,8 +1,9 @@
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { DRILLS } from '@loxos/core';
 import type { OwnDrill } from '../../api/client.ts';
-import { show } from '../../testing/render.tsx';
-import { answering } from '../../testing/server.ts';
+import { pending, show } from '../../testing/render.tsx';
+import { useUndo } from '../../app/undo.ts';
+import { useLog } from '../../sync/log.ts';
 import { YardPage } from './YardPage.tsx';
 
 const bench: OwnDrill = {
@@ -14,7 +15,10 @@ const bench: OwnDrill = {
   good: 'No touch.',
   parts: [],
 };
-const open = (at: string, own: readonly OwnDrill[] = []) => show(<YardPage />, { own }, at);
+const open = (at: string, own: readonly OwnDrill[] = []) => {
+  useLog.setState({ entries: [] });
+  show(<YardPage />, { own }, at);
+};
 const distances = (): string => screen.getByLabelText('Distances to tape out').textContent ?? '';
 
 describe('the Yard', () => {
@@ -63,9 +67,17 @@ describe('the Yard', () => {
 
   it('takes away only a drill of the academy’s own', async () => {
     open('/yard?drill=own-bench', [bench]);
-    const asked = answering({ 'DELETE /api/drills/own-bench': {}, 'GET /api/drills': [] });
     fireEvent.click(screen.getByRole('button', { name: 'Take this drill away' }));
-    await waitFor(() => expect(asked[0]).toMatchObject({ method: 'DELETE' }));
+    await waitFor(() => expect(pending()).toEqual([{ op: 'forget', drillId: 'own-bench' }]));
+    // Gone from the list at once.
+    expect(screen.queryByRole('button', { name: /^Low bench/ })).toBeNull();
+    act(() => useUndo.getState().undoLast());
+    await waitFor(() => expect(pending()).toHaveLength(2));
+    expect(pending()).toEqual([
+      { op: 'forget', drillId: 'own-bench' },
+      { op: 'recall', drillId: 'own-bench', drill: bench },
+    ]);
+    expect(screen.getByRole('button', { name: /^Low bench/ })).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: /^Rails/ }));
     expect(screen.queryByRole('button', { name: 'Take this drill away' })).toBeNull();
   });

@@ -11,10 +11,11 @@ import type { ClubKind, Drill, Hand, LengthUnit } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useOwnDrills, useRemoveDrill } from '../../api/queries.ts';
+import { useOwnDrills } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { forgetDrill } from '../../sync/things.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
 import { StationView } from '../../ui/StationView.tsx';
@@ -61,10 +62,13 @@ export function YardPage() {
   const [params, setParams] = useSearchParams();
   const [adding, setAdding] = useState(false);
   const own = useOwnDrills().data ?? [];
-  const remove = useRemoveDrill();
   const all = [...DRILLS, ...own.map(asDrill)];
   const chosen =
     all.find(({ id }) => id === params.get('drill')) ?? all.find(({ id }) => id === 'two-gates')!;
+  const takeAway = (id: string): void => {
+    const drill = own.find((one) => one.id === id);
+    if (drill !== undefined) forgetDrill(drill);
+  };
   const say = (key: string, value: string): void => {
     const next = new URLSearchParams(params);
     next.set(key, value);
@@ -121,7 +125,7 @@ export function YardPage() {
         />
         {chosen.id.startsWith('own-') && (
           <ForCoach>
-            <Button onClick={() => remove.mutate(chosen.id)}>
+            <Button onClick={() => takeAway(chosen.id)}>
               <Trash2 aria-hidden size={16} /> Take this drill away
             </Button>
           </ForCoach>
