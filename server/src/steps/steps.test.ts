@@ -289,7 +289,11 @@ describe('the academy’s own drills', () => {
     await t.http().post('/api/drills').send(mine).expect(201);
     await t.http().post('/api/drills').send(mine).expect(201);
     expect((await t.http().get('/api/drills')).body).toEqual([mine]);
-    await t.http().post('/api/drills').send({ ...own, id: 'rails' }).expect(400);
+    await t
+      .http()
+      .post('/api/drills')
+      .send({ ...own, id: 'rails' })
+      .expect(400);
     await t.http().delete('/api/drills/none').expect(404);
     await t
       .http()
