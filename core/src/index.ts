@@ -227,6 +227,7 @@ export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.t
 export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
 export type { Fields } from './record/fields.ts';
 export { homeworkState } from './record/homework.ts';
+export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';
 export { addDaysIso, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';

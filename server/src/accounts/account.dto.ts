@@ -7,7 +7,7 @@ import { ROLES } from '../common/scope.ts';
 import type { Role } from '../common/scope.ts';
 import { ABILITIES } from './abilities.ts';
 import type { Ability } from './abilities.ts';
-import { PASSWORD_LENGTH } from './passwords.ts';
+import { PASSWORD_LENGTH } from '@loxos/core';
 
 const NAME_LENGTH = 80;
 const EMAIL_LENGTH = 254;

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { passwordTrouble } from '@loxos/core';
 import { ConflictException, Injectable, UnauthorizedException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
@@ -12,7 +13,7 @@ import type { Account, ChangePassword, DoorState, Found, SignIn } from './accoun
 import { CAN } from './abilities.ts';
 import { AccountsRepository } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
-import { hashPassword, isPassword, passwordTrouble } from './passwords.ts';
+import { hashPassword, isPassword } from './passwords.ts';
 import { SessionsService } from './sessions.service.ts';
 
 /** The same whether the e-mail or the password is wrong. */
@@ -51,7 +52,7 @@ export class AccountsService {
   /** Founds the academy, or gives the one that is here its owner; only while it has none. */
   async found({ academy, name, email, password }: Found, device: string): Promise<Entered> {
     const trouble = passwordTrouble(password, [name, email, academy]);
-    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
     return this.store.write(async (tx) => {
       if (await this.accounts.hasOwner(tx))
@@ -160,7 +161,7 @@ export class AccountsService {
     device: string,
   ): Promise<Entered> {
     const trouble = passwordTrouble(password, [user.name, user.email]);
-    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
     return this.store.write(async (tx) => {
       await this.accounts.update(scope, tx, user.id, { passwordHash });

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { passwordTrouble } from '@loxos/core';
 import { ConflictException, GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { Role, Scope } from '../common/scope.ts';
@@ -11,7 +12,7 @@ import { AccountsRepository } from './accounts.repository.ts';
 import type { LinkRow, UserRow } from './accounts.repository.ts';
 import { AccountsService } from './accounts.service.ts';
 import type { Entered } from './accounts.service.ts';
-import { hashPassword, passwordTrouble } from './passwords.ts';
+import { hashPassword } from './passwords.ts';
 
 /** How long a link lets somebody in, ms. */
 const LASTS_MS = { invitation: 14 * 24 * 3600 * 1000, reset: 24 * 3600 * 1000, key: 600_000 };
@@ -101,7 +102,7 @@ export class LinksService {
     if (email === undefined)
       throw invalid([{ field: 'email', reason: 'email: write your e-mail address' }]);
     const trouble = passwordTrouble(password, [name, email]);
-    if (trouble !== null) throw invalid([{ field: 'password', reason: trouble }]);
+    if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
     return this.store.write(async (tx) => {
       const { link } = await this.require(tx, token);

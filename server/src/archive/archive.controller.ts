@@ -9,17 +9,9 @@ import {
   Post,
   StreamableFile,
   UploadedFile,
-  UseInterceptors,
 } from '@nestjs/common';
-import { FileInterceptor } from '@nestjs/platform-express';
-import {
-  ApiBody,
-  ApiConsumes,
-  ApiCreatedResponse,
-  ApiNoContentResponse,
-  ApiOkResponse,
-  ApiTags,
-} from '@nestjs/swagger';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { TakesFile } from '../common/one-file.ts';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -27,9 +19,6 @@ import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { BroughtIn, ErasePlayer } from './archive.dto.ts';
 import { ArchiveService } from './archive.service.ts';
-
-/** More than years of a busy academy. */
-const MOST_BYTES = 500 * 1024 * 1024;
 
 @ApiTags('archive')
 @Controller('api')
@@ -47,16 +36,8 @@ export class ArchiveController {
   @Post('archive')
   @May('own')
   @ApiCreatedResponse({ type: BroughtIn })
-  @ApiConsumes('multipart/form-data')
-  @ApiBody({
-    schema: {
-      type: 'object',
-      required: ['file'],
-      properties: { file: { type: 'string', format: 'binary' } },
-    },
-  })
+  @TakesFile()
   @NamesItsChange()
-  @UseInterceptors(FileInterceptor('file', { limits: { fileSize: MOST_BYTES, files: 1 } }))
   bringIn(
     @Within() scope: Scope,
     @UploadedFile() file: Express.Multer.File | undefined,

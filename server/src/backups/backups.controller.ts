@@ -7,24 +7,13 @@ import {
   Post,
   Res,
   UploadedFile,
-  UseInterceptors,
 } from '@nestjs/common';
-import { FileInterceptor } from '@nestjs/platform-express';
-import {
-  ApiBody,
-  ApiConsumes,
-  ApiCreatedResponse,
-  ApiNoContentResponse,
-  ApiOkResponse,
-  ApiTags,
-} from '@nestjs/swagger';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { TakesFile } from '../common/one-file.ts';
 import { May } from '../accounts/abilities.ts';
 import type { Response } from 'express';
 import { Copy } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';
-
-/** More than years of a busy academy. */
-const MOST_BYTES = 500 * 1024 * 1024;
 
 @ApiTags('backups')
 @Controller('api/backups')
@@ -49,15 +38,7 @@ export class BackupsController {
   @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()
-  @ApiConsumes('multipart/form-data')
-  @ApiBody({
-    schema: {
-      type: 'object',
-      required: ['file'],
-      properties: { file: { type: 'string', format: 'binary' } },
-    },
-  })
-  @UseInterceptors(FileInterceptor('file', { limits: { fileSize: MOST_BYTES, files: 1 } }))
+  @TakesFile()
   async restoreFile(@UploadedFile() file: Express.Multer.File | undefined): Promise<void> {
     if (file === undefined) throw new BadRequestException('file: choose the copy');
     await this.backups.restoreBytes(file.buffer);

@@ -1,17 +1,18 @@
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { IsNotEmpty, MinLength } from 'class-validator';
+import { IsNotEmpty } from 'class-validator';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { useChangePassword } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { IsNewPassword, PASSWORD_HINT } from '../../ui/is-new-password.ts';
 import { Notice } from '../../ui/Notice.tsx';
 
 class PasswordChange {
   @IsNotEmpty({ message: 'Write the password you have now.' })
   password = '';
 
-  @MinLength(10, { message: 'Use at least 10 characters; a few words in a row are good.' })
+  @IsNewPassword()
   next = '';
 }
 
@@ -48,7 +49,7 @@ export function PasswordForm() {
       />
       <TextField
         label="New password"
-        hint="at least 10 characters"
+        hint={PASSWORD_HINT}
         type="password"
         autoComplete="new-password"
         error={formState.errors.next?.message}

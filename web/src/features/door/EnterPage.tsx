@@ -3,6 +3,7 @@ import { useLocation, useSearchParams } from 'react-router';
 import { useDemo, useDoor, useFound, useGoIn, useSignIn, useUseKey } from '../../api/entering.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { PASSWORD_HINT } from '../../ui/is-new-password.ts';
 import { DoorForm } from './DoorForm.tsx';
 import { DoorFrame } from './DoorFrame.tsx';
 import { FoundValues, SignInValues } from './door-values.ts';
@@ -30,7 +31,7 @@ function FoundForm() {
           {
             name: 'password',
             label: 'Password',
-            hint: 'at least 10 characters',
+            hint: PASSWORD_HINT,
             type: 'password',
             autoComplete: 'new-password',
           },

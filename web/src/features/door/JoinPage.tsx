@@ -2,6 +2,7 @@ import { useLocation } from 'react-router';
 import { useLink, useTakeLink } from '../../api/entering.ts';
 import type { OpenLink } from '../../api/entering.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { PASSWORD_HINT } from '../../ui/is-new-password.ts';
 import { DoorForm } from './DoorForm.tsx';
 import { DoorFrame } from './DoorFrame.tsx';
 import { JoinValues, PasswordValues } from './door-values.ts';
@@ -9,7 +10,7 @@ import { JoinValues, PasswordValues } from './door-values.ts';
 const PASSWORD = {
   name: 'password',
   label: 'Password',
-  hint: 'at least 10 characters',
+  hint: PASSWORD_HINT,
   type: 'password',
   autoComplete: 'new-password',
 } as const;

@@ -1,11 +1,9 @@
-import { IsEmail, IsNotEmpty, MaxLength, MinLength } from 'class-validator';
+import { IsEmail, IsNotEmpty, MaxLength } from 'class-validator';
+import { IsNewPassword } from '../../ui/is-new-password.ts';
 
-/** As the server takes them. */
-const PASSWORD_LENGTH = 10;
-const PASSWORD_TROUBLE = `Use at least ${PASSWORD_LENGTH} characters; a few words in a row are good.`;
+const MOST = 80;
 const EMAIL_TROUBLE = 'Write an e-mail address, such as coach@example.org.';
 const NAME_TROUBLE = 'Write your name.';
-const MOST = 80;
 
 export class SignInValues {
   @IsEmail({}, { message: EMAIL_TROUBLE })
@@ -16,7 +14,7 @@ export class SignInValues {
 }
 
 export class PasswordValues {
-  @MinLength(PASSWORD_LENGTH, { message: PASSWORD_TROUBLE })
+  @IsNewPassword()
   password = '';
 }
 

@@ -1,15 +1,13 @@
 import { Download, Upload } from 'lucide-react';
-import { useRef } from 'react';
 import { useBringInArchive } from '../../api/archive.ts';
-import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { PickFile } from '../../ui/PickFile.tsx';
 
 const countOf = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
 
 /** The whole academy out into a file that any Loxos reads, and such a file in. */
 export function Archive() {
   const bringIn = useBringInArchive();
-  const picker = useRef<HTMLInputElement>(null);
   return (
     <section aria-label="Archive" className="mt-8 border-t border-line pt-4">
       <h2 className="text-xl">Archive</h2>
@@ -34,22 +32,14 @@ export function Archive() {
         >
           <Download aria-hidden size={16} /> Take the academy out
         </a>
-        <Button disabled={bringIn.isPending} onClick={() => picker.current?.click()}>
-          <Upload aria-hidden size={16} /> Bring an archive in …
-        </Button>
-        <input
-          ref={picker}
-          type="file"
+        <PickFile
+          label="Archive to bring in"
           accept=".zip"
-          aria-label="Archive to bring in"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file !== undefined) bringIn.mutate(file);
-            event.target.value = '';
-          }}
-        />
+          disabled={bringIn.isPending}
+          onPick={(file) => bringIn.mutate(file)}
+        >
+          <Upload aria-hidden size={16} /> Bring an archive in …
+        </PickFile>
       </div>
     </section>
   );

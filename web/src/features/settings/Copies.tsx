@@ -1,5 +1,5 @@
 import { Download, RotateCcw } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { useCopies, useMakeCopy, usePutBack } from '../../api/backups.ts';
 import { queryClient } from '../../api/client.ts';
@@ -7,6 +7,7 @@ import { keptCache } from '../../sync/kept-cache.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { PickFile } from '../../ui/PickFile.tsx';
 import { momentText } from '../../ui/day-text.ts';
 
 const WHY = {
@@ -32,7 +33,6 @@ export function Copies() {
   const copies = useCopies();
   const make = useMakeCopy();
   const putBack = usePutBack();
-  const picker = useRef<HTMLInputElement>(null);
   const [asked, setAsked] = useState<{ what: string; copy: string | File } | null>(null);
   const go = (): void => {
     if (asked === null) return;
@@ -54,22 +54,14 @@ export function Copies() {
         >
           Save a copy
         </Button>
-        <Button disabled={putBack.isPending} onClick={() => picker.current?.click()}>
-          Put back a file …
-        </Button>
-        <input
-          ref={picker}
-          type="file"
+        <PickFile
+          label="Copy to put back"
           accept=".db"
-          aria-label="Copy to put back"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file !== undefined) setAsked({ what: `“${file.name}”`, copy: file });
-            event.target.value = '';
-          }}
-        />
+          disabled={putBack.isPending}
+          onPick={(file) => setAsked({ what: `“${file.name}”`, copy: file })}
+        >
+          Put back a file …
+        </PickFile>
       </div>
       <ul aria-label="Copies there are" className="max-h-80 overflow-y-auto" tabIndex={0}>
         {copies.data?.map(({ name, at, reason, sizeBytes }) => (
