@@ -32,10 +32,12 @@ function start(env: Record<string, string>): Started {
   running.push(child);
   let trouble = '';
   child.stderr.on('data', (text) => (trouble += String(text)));
-  const said = new Promise<string>((resolve) =>
-    child.stdout.on('data', (text) => resolve(String(text).trim())),
-  );
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  const said = new Promise<string>((resolve) => {
+    child.stdout.on('data', (text) => resolve(String(text).trim()));
+    // A server that ends before it has said anything fails its test, and hangs none.
+    child.on('exit', () => resolve(''));
+  });
   return { child, said, ended, trouble: () => trouble.trim() };
 }
 /** Founds the academy, or signs in to it; the cookie. */
