@@ -220,7 +220,7 @@ export {
   isUnderWay,
   usualPair,
 } from './proof/blocks.ts';
-export type { ReadBlock } from './proof/blocks.ts';
+export type { ReadBlock, StationBalls } from './proof/blocks.ts';
 export { drillEffects, rankDrills } from './proof/effects.ts';
 export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
@@ -250,7 +250,7 @@ export {
   gainWords,
   gapWarning,
   missText,
-  moveWords,
+  stageWords,
   planWords,
   wantedWords,
 } from './words/plan.ts';

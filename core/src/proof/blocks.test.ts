@@ -1,10 +1,12 @@
+import { findDrill } from '../drills/catalogue.ts';
 import { seededRandom } from '../maths/random.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import { resolveContext } from '../reading/context.ts';
 import { viewBall } from '../reading/read-ball.ts';
+import type { Stage } from '../plan/stages.ts';
 import { ballsOf } from '../testing/players.ts';
 import { DEFAULT_DISPLAY_UNITS } from '../words/format.ts';
-import { judgementWords, proofCsv } from '../words/proof.ts';
+import { judgementWords, proofCsv, stationWords } from '../words/proof.ts';
 import { isUnderWay, judgeReadBlocks, readBlocks, stationBalls, usualPair } from './blocks.ts';
 import type { ReadBlock } from './blocks.ts';
 
@@ -119,12 +121,64 @@ describe('the balls of a station', () => {
   it('are those hit with its drill, else the last one measured, else none', () => {
     const views = viewsOf([...hitBlock(2, -6, BASE), ...hitBlock(3, -2, RAILS)]);
     const paths = views.slice(2).map((view) => view.clubPathDeg!);
-    expect(stationBalls(views, 'rails')).toEqual({
-      count: 3,
-      meanPathDeg: (paths[0]! + paths[1]! + paths[2]!) / 3,
-      lastPathDeg: paths[2],
+    const rails = findDrill('rails')!;
+    const found = stationBalls(views, rails);
+    expect(found).toMatchObject({ figure: 'clubPathDeg', count: 3, last: paths[2] });
+    expect(found!.mean).toBeCloseTo((paths[0]! + paths[1]! + paths[2]!) / 3, 12);
+    expect(stationBalls(views, findDrill('overhang')!)).toMatchObject({ count: 0, mean: null });
+    expect(stationBalls([], rails)).toBeNull();
+  });
+
+  it('are told by what the drill trains: a grip by the face, a ladder by the strike', () => {
+    const views = viewsOf(hitBlock(3, -2, BASE));
+    const last = views.at(-1)!;
+    expect(stationBalls(views, findDrill('finger-hold')!)).toMatchObject({
+      figure: 'faceAngleDeg',
+      last: last.faceAngleDeg,
     });
-    expect(stationBalls(views, 'overhang')).toMatchObject({ count: 0, meanPathDeg: null });
-    expect(stationBalls([], 'rails')).toBeNull();
+    const struck = views.map((view) => ({ ...view, ball: { ...view.ball, strikeToeMm: 12 } }));
+    const ladder = stationBalls(struck, findDrill('ball-ladder')!)!;
+    expect(ladder).toMatchObject({ figure: 'strikeToeMm', last: 12 });
+    expect(stationWords(ladder, DEFAULT_DISPLAY_UNITS)).toBe(
+      'Last ball measured: strike 12 mm to the toe.',
+    );
+  });
+});
+
+describe('the headline and the figures under it', () => {
+  const context = resolveContext({ hand: 'right' });
+  const stage = (judgedBy: Stage['judged'], targets: Stage['targets']) => ({
+    stage: { judged: judgedBy, targets },
+    windows: {},
+  });
+  const judged = (from: number, to: number, of: ReturnType<typeof stage>) => {
+    const blocks = readBlocks(
+      viewsOf([...hitBlock(10, from, BASE), ...hitBlock(10, to, RAILS)]),
+      context,
+    );
+    return judgeReadBlocks(blocks[0]!, blocks[1]!, of);
+  };
+
+  it('never claim together what one of them does not bear', () => {
+    const path = judged(-6, -1, stage(['clubPathDeg'], { clubPathDeg: -1 }));
+    expect(path.verdict).not.toBe('not yet clear');
+    const start = {
+      ...path.named[0]!,
+      figure: 'startDirectionDeg',
+      verdict: 'not yet clear',
+    } as const;
+    const words = judgementWords(
+      { ...path, named: [path.named[0]!, start] },
+      DEFAULT_DISPLAY_UNITS,
+    );
+    expect(words).toMatch(/: path went from [^;]*\); start went from [^;]*\), not yet clear\./);
+  });
+
+  it('say that a figure moved past what is wanted, where only nearer is not clear', () => {
+    const over = judged(-6, 0, stage(['clubPathDeg'], { clubPathDeg: -3 }));
+    expect(over.verdict).toBe('not yet clear');
+    expect(judgementWords(over, DEFAULT_DISPLAY_UNITS)).toContain(
+      'The path moved, clearly, and past what is wanted: whether it is nearer is not clear.',
+    );
   });
 });

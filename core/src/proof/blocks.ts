@@ -1,12 +1,14 @@
 /** Blocks of a lesson as read: which balls of each count, and what they average. */
 import { DOSE } from '../drills/drill.ts';
+import type { Drill } from '../drills/drill.ts';
+import { mean } from '../maths/statistics.ts';
 import type { Stage } from '../plan/stages.ts';
 import { blocksOf } from '../reading/blocks.ts';
 import type { Block } from '../reading/blocks.ts';
 import type { BlockKind } from '../reading/ball.ts';
 import type { ResolvedContext } from '../reading/context.ts';
 import { PROOF_FIGURES } from '../reading/figure.ts';
-import type { ProofBall } from '../reading/figure.ts';
+import type { ProofBall, ProofFigure } from '../reading/figure.ts';
 import { figureOf, figuresOf } from '../reading/group.ts';
 import type { Figures } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
@@ -104,23 +106,33 @@ export const judgeReadBlocks = (
     isOpen,
   });
 
+/** What the launch data of a station is told by: what its drill trains. */
+type StationFigure = Extract<ProofFigure, 'clubPathDeg' | 'faceAngleDeg' | 'strikeToeMm'>;
+
 /** The launch data that belongs to a station: of the balls hit with its drill, else the last one measured. */
 export interface StationBalls {
+  readonly figure: StationFigure;
   readonly count: number;
-  readonly meanPathDeg: number | null;
-  readonly lastPathDeg: number;
+  /** Positive right, or to the toe; null where no ball was hit with its drill. */
+  readonly mean: number | null;
+  readonly last: number;
 }
 
-/** Null where no path was measured. Paths in degrees, positive right. */
-export function stationBalls(views: readonly BallView[], drillId: string): StationBalls | null {
-  const withPath = views.filter(({ inferred, clubPathDeg }) => !inferred && clubPathDeg !== null);
-  const own = withPath.filter(({ ball }) => ball.drillId === drillId);
-  const last = own.at(-1) ?? withPath.at(-1);
+const trainedBy = ({ serves, movesPath, movesFace }: Drill): StationFigure => {
+  if (serves.includes('strike')) return 'strikeToeMm';
+  return movesPath === 0 && movesFace !== 0 ? 'faceAngleDeg' : 'clubPathDeg';
+};
+
+/** Null where what the drill trains was not measured. */
+export function stationBalls(views: readonly BallView[], drill: Drill): StationBalls | null {
+  const figure = trainedBy(drill);
+  const measured = views.flatMap((view) => {
+    const value = figureOf(view, figure);
+    return view.inferred || value === null ? [] : [{ value, drillId: view.ball.drillId }];
+  });
+  const own = measured.filter(({ drillId }) => drillId === drill.id);
+  const last = own.at(-1) ?? measured.at(-1);
   if (last === undefined) return null;
-  const sum = own.reduce((total, { clubPathDeg }) => total + clubPathDeg!, 0);
-  return {
-    count: own.length,
-    meanPathDeg: own.length === 0 ? null : sum / own.length,
-    lastPathDeg: last.clubPathDeg!,
-  };
+  const meanOwn = own.length === 0 ? null : mean(own.map(({ value }) => value));
+  return { figure, count: own.length, mean: meanOwn, last: last.value };
 }

@@ -11,16 +11,17 @@ import { strikeText } from './labels.ts';
 import { capital, countOf, figure, sentence, sideWord } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
 
-/** Which way a number moves, by what it is now: less of what it is, or more of the other. */
+/** Which way a number moves, by what it is now: less of what it is, or more of the other where it is called neither. */
 function wayWords(
   nowDeg: number,
   byDeg: number,
+  neitherDeg: number,
   hand: Hand,
   [minus, plus]: readonly [string, string],
 ): string {
   const [now, by] = [asRightHanded(nowDeg, hand), asRightHanded(byDeg, hand)];
   if (by === 0) return '';
-  if (now * by < 0 && Math.abs(now) > 0.5) return `less ${now < 0 ? minus : plus}`;
+  if (now * by < 0 && Math.abs(now) > neitherDeg) return `less ${now < 0 ? minus : plus}`;
   return `more ${by < 0 ? minus : plus}`;
 }
 
@@ -31,14 +32,13 @@ const FACE_WORDS = ['closed', 'open'] as const;
 const turnWords = (byDeg: number): string =>
   `${formatNumber(Math.max(1, Math.abs(byDeg)), 0)}° ${sideWord(byDeg)}`;
 
-/** The move as an instruction: `Move the path 6° right: less out-to-in`. */
-export function moveWords(stage: Stage, hand: Hand, toeMm: number): string {
-  const { move, pathDeg, faceDeg, pathByDeg, faceByDeg } = stage;
+/** The move alone, as an instruction: `Move the path 6° right`. */
+export function stageWords({ move, pathByDeg, faceByDeg }: Stage, toeMm: number): string {
   switch (move) {
     case 'path':
-      return `Move the path ${turnWords(pathByDeg)}: ${wayWords(pathDeg - pathByDeg, pathByDeg, hand, PATH_WORDS)}`;
+      return `Move the path ${turnWords(pathByDeg)}`;
     case 'face':
-      return `Turn the face ${turnWords(faceByDeg)}: ${wayWords(faceDeg - faceByDeg, faceByDeg, hand, FACE_WORDS)}`;
+      return `Turn the face ${turnWords(faceByDeg)}`;
     case 'together':
       return `Turn face and path together, ${turnWords(pathByDeg)}`;
     case 'aim':
@@ -46,6 +46,17 @@ export function moveWords(stage: Stage, hand: Hand, toeMm: number): string {
     case 'strike':
       return `Strike it nearer the middle: now ${strikeText(toeMm)}`;
   }
+}
+
+/** The move, and what that makes of what it is now: `Move the path 6° right: less out-to-in`. */
+function moveWords(stage: Stage, toeMm: number, { hand, bands }: Wording): string {
+  const { move, pathDeg, faceDeg, pathByDeg, faceByDeg } = stage;
+  const words = stageWords(stage, toeMm);
+  if (move === 'path')
+    return `${words}: ${wayWords(pathDeg - pathByDeg, pathByDeg, bands.pathNeutralDeg, hand, PATH_WORDS)}`;
+  if (move === 'face')
+    return `${words}: ${wayWords(faceDeg - faceByDeg, faceByDeg, bands.faceSquareDeg, hand, FACE_WORDS)}`;
+  return words;
 }
 
 /** An average miss: no balls miss by nothing. */
@@ -126,7 +137,7 @@ export function planWords(plan: Plan, route: Route | null, w: Wording): string {
   if (route === null) return leaveWords(plan, w.units);
   const [first, ...later] = route.stages;
   const next = later.map((stage) => `, then ${laterWords(stage)}`).join('');
-  return `${moveWords(first!, w.hand, plan.strikeToeMm)}${next}.`;
+  return `${moveWords(first!, plan.strikeToeMm, w)}${next}.`;
 }
 
 const laterWords = ({ move }: Stage): string =>

@@ -5,7 +5,7 @@ import type { StationBalls } from '../proof/blocks.ts';
 import type { SpreadChange } from '../proof/spread.ts';
 import { fromSi } from '../units/units.ts';
 import type { ProofFigure } from '../reading/figure.ts';
-import { formatNumber, formatSideAngle } from './format.ts';
+import { formatNumber } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 import { figureText, shortFigure } from './labels.ts';
 import { capital, countOf } from './sentence.ts';
@@ -62,6 +62,17 @@ function neededWords(named: readonly NamedChange[], verdict: Verdict): string {
     : ` ${countOf(needed, 'ball')} in each block would show the smallest change that matters.`;
 }
 
+/** Moved, clearly, and past what was wanted: what is not clear is whether that is nearer. */
+function pastWords(named: readonly NamedChange[], verdict: Verdict): string {
+  const [change] = named;
+  if (verdict !== 'not yet clear' || change === undefined) return '';
+  const { wanted, low, high, beforeMean, afterMean } = change;
+  if (wanted === null || low === null || high === null || low * high <= 0) return '';
+  return (beforeMean - wanted) * (afterMean - wanted) < 0
+    ? ` The ${nameOf(change)} moved, clearly, and past what is wanted: whether it is nearer is not clear.`
+    : '';
+}
+
 /** Said while the second block is being hit. */
 const underWayWords = (named: readonly NamedChange[]): string =>
   ` ${named[0]?.afterCount ?? 0} of a set of ten so far: until it is whole, only a change beyond doubt is called.`;
@@ -70,9 +81,16 @@ const underWayWords = (named: readonly NamedChange[]): string =>
 export function judgementWords(judged: BlockVerdict, units: DisplayUnits): string {
   const { verdict, named, isOpen } = judged;
   if (named.length === 0) return 'Neither block holds the figures this change is judged by.';
-  const figures = named.map((change) => namedWords(change, units)).join('; ');
+  const figures = named.map((change) => {
+    const words = namedWords(change, units);
+    // The headline is of the change as a whole: a figure that does not bear it says so.
+    return change.verdict === verdict
+      ? words
+      : `${words}, ${HEADLINES[change.verdict].toLowerCase()}`;
+  });
   const open = isOpen ? underWayWords(named) : '';
-  return `${HEADLINES[verdict]}: ${figures}.${neededWords(named, verdict)}${open}`;
+  const past = pastWords(named, verdict);
+  return `${HEADLINES[verdict]}: ${figures.join('; ')}.${past}${neededWords(named, verdict)}${open}`;
 }
 
 /** The spread, where it says anything. */
@@ -110,8 +128,10 @@ export const proofCsv = ({ named, others }: BlockVerdict): string =>
 
 /** The launch data of a station in a line. */
 export function stationWords(balls: StationBalls, units: DisplayUnits): string {
-  const { count, meanPathDeg, lastPathDeg } = balls;
-  return meanPathDeg === null
-    ? `Last ball measured: path ${formatSideAngle(lastPathDeg, units.angle)}.`
-    : `${countOf(count, 'ball')} measured at this station: path ${formatSideAngle(meanPathDeg, units.angle)} on average.`;
+  const { figure, count, mean, last } = balls;
+  const told = (value: number): string =>
+    `${shortFigure(figure).toLowerCase()} ${figureText(figure, value, units)}`;
+  return mean === null
+    ? `Last ball measured: ${told(last)}.`
+    : `${countOf(count, 'ball')} measured at this station: ${told(mean)} on average.`;
 }

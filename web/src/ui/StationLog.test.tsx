@@ -87,7 +87,10 @@ describe('the station log', () => {
         drill={overhang}
         repetitions={[]}
         withFeel
-        measured={{ words: '4 balls measured at this station: path 3.2° R.', lastPathDeg: 3.2 }}
+        measured={{
+          words: '4 balls measured at this station: path 3.2° R.',
+          last: { of: 'path', deg: 3.2 },
+        }}
         onAdd={(body) => added.push(body)}
       />,
     );

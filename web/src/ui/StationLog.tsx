@@ -6,6 +6,11 @@ import { Button } from './Button.tsx';
 import { Stepper } from './Stepper.tsx';
 import { newId } from '../sync/new-id.ts';
 
+export interface MeasuredAngle {
+  readonly of: 'path' | 'face';
+  readonly deg: number;
+}
+
 interface StationLogProps {
   readonly drill: {
     readonly id: string;
@@ -16,8 +21,8 @@ interface StationLogProps {
   /** Felt and measured, for the coach; a player's page leaves them out. */
   readonly withFeel: boolean;
   readonly onAdd: (repetition: AddRepetition) => void;
-  /** Launch data of this station's balls, in words, and the path of the last ball, degrees. */
-  readonly measured?: { readonly words: string; readonly lastPathDeg: number | null } | undefined;
+  /** Launch data of this station's balls, in words, and the angle of the last, where it is one that can be felt. */
+  readonly measured?: { readonly words: string; readonly last: MeasuredAngle | null } | undefined;
   readonly onUndo?: ((id: string) => void) | undefined;
 }
 
@@ -128,9 +133,9 @@ export function StationLog({
             blank="not said"
             onChange={setReal}
           />
-          {measured !== undefined && measured.lastPathDeg !== null && (
-            <Button onClick={() => setReal(Math.round(measured.lastPathDeg!))}>
-              Take the last ball’s path as measured
+          {measured !== undefined && measured.last !== null && (
+            <Button onClick={() => setReal(Math.round(measured.last!.deg))}>
+              Take the last ball’s {measured.last.of} as measured
             </Button>
           )}
         </details>

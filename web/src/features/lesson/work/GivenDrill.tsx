@@ -1,5 +1,5 @@
 import { drillBy, findClub, stationBalls, stationCard, stationWords } from '@loxos/core';
-import type { OwnDrillFacts } from '@loxos/core';
+import type { OwnDrillFacts, StationBalls } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
 import { push } from '../../../sync/log.ts';
@@ -9,6 +9,7 @@ import { Dial } from '../../../ui/Dial.tsx';
 import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 import { StationLog } from '../../../ui/StationLog.tsx';
+import type { MeasuredAngle } from '../../../ui/StationLog.tsx';
 import { StationView } from '../../../ui/StationView.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import type { LessonPlan } from '../lesson-work.ts';
@@ -34,6 +35,12 @@ interface GivenDrillProps {
 }
 
 /** What the station of this drill asks for; each drill keeps its own. */
+/** The last ball's angle, to hold against what was felt; a strike has none. */
+function angleOf({ figure, last }: StationBalls): MeasuredAngle | null {
+  if (figure === 'strikeToeMm') return null;
+  return { of: figure === 'faceAngleDeg' ? 'face' : 'path', deg: last };
+}
+
 function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => void }) {
   return (
     <details>
@@ -62,7 +69,7 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
   const { hand, lengthUnit } = lesson.player;
   const work = partOf(lesson, 'work');
   const { units } = wordingOf(lesson.player);
-  const measured = stationBalls(reading?.reading.views ?? [], drill.id);
+  const measured = stationBalls(reading?.reading.views ?? [], drill);
   const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
   const ask = askOf(work, id, planned?.work.stage ?? null, hand);
   const onAsk = (next: StationAsk): void =>
@@ -76,7 +83,7 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
         measured={
           measured === null
             ? undefined
-            : { words: stationWords(measured, units), lastPathDeg: measured.lastPathDeg }
+            : { words: stationWords(measured, units), last: angleOf(measured) }
         }
         onAdd={(body) => void push({ op: 'repeat', lessonId: lesson.id, body })}
         onUndo={(repetitionId) => void push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}

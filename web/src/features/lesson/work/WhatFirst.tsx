@@ -2,7 +2,7 @@ import {
   ROUTE_LABELS,
   expectWords,
   gapWarning,
-  moveWords,
+  stageWords,
   planWords,
   traceWords,
   wantedAsNow,
@@ -38,20 +38,16 @@ interface WhatFirstProps {
 }
 
 /** Which of a route's two stages is worked on. */
-function StageChoice({ lesson, planned, onChange }: Omit<WhatFirstProps, 'bands'>) {
+function StageChoice({ planned, onChange }: Pick<WhatFirstProps, 'planned' | 'onChange'>) {
   const { plan, work } = planned;
   if (work.route === null || work.route.stages.length < 2) return null;
-  const { hand } = lesson.player;
   return (
     <Segments
       legend="Working on"
       value={String(work.stageIndex)}
       options={work.route.stages.map(
         (one, index) =>
-          [
-            String(index),
-            `${index + 1}. ${moveWords(one, hand, plan.strikeToeMm).split(':')[0]!}`,
-          ] as const,
+          [String(index), `${index + 1}. ${stageWords(one, plan.strikeToeMm)}`] as const,
       )}
       onChange={(index) => onChange({ stage: Number(index) }, 'the stage')}
     />
@@ -120,7 +116,7 @@ export function WhatFirst({ lesson, planned, bands, onChange }: WhatFirstProps) 
         unit={lengthUnit}
         isByEye={planned.group.inferred?.byEye === true}
       />
-      <StageChoice lesson={lesson} planned={planned} onChange={onChange} />
+      <StageChoice planned={planned} onChange={onChange} />
       <OtherRoutes lesson={lesson} planned={planned} onChange={onChange} />
       <Button look="quiet" onClick={asNow}>
         Keep this flight: it is the wanted one
