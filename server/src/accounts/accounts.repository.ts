@@ -72,8 +72,16 @@ export class AccountsRepository {
     await db.insert(link).values(row);
   }
 
-  async linkBehind(db: Handle, tokenHash: string): Promise<LinkRow | null> {
-    const [row] = await db.select().from(link).where(eq(link.tokenHash, tokenHash));
+  /** A link with whom it signs in, who is null for an invitation. */
+  async linkBehind(
+    db: Handle,
+    tokenHash: string,
+  ): Promise<{ readonly link: LinkRow; readonly user: UserRow | null } | null> {
+    const [row] = await db
+      .select({ link, user })
+      .from(link)
+      .leftJoin(user, eq(user.id, link.userId))
+      .where(eq(link.tokenHash, tokenHash));
     return row ?? null;
   }
 

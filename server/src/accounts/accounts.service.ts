@@ -3,7 +3,6 @@ import { passwordTrouble } from '@loxos/core';
 import { ConflictException, Injectable, UnauthorizedException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
-import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
@@ -79,22 +78,6 @@ export class AccountsService {
     const kept = user === null || user.endedAt !== null ? null : user.passwordHash;
     if (!(await isPassword(kept, password))) throw new UnauthorizedException(NOT_SIGNED_IN);
     return this.store.write((tx) => this.enter(tx, user!, device));
-  }
-
-  /** Signs in with a key that is used once. */
-  useKey(key: string, device: string): Promise<Entered> {
-    return this.store.write(async (tx) => {
-      const link = await this.accounts.linkBehind(tx, hashOf(key));
-      const at = this.clock.text();
-      const isOpen = link?.kind === 'key' && link.endedAt === null && link.expiresAt > at;
-      if (!isOpen || link.userId === null)
-        throw new UnauthorizedException('This key was used or has ended: sign in with a password.');
-      const scope = { academyId: link.academyId, userId: link.userId, role: 'owner' } as const;
-      const user = await this.accounts.find(scope, tx, link.userId);
-      if (user === null || user.endedAt !== null) throw new UnauthorizedException(NOT_SIGNED_IN);
-      await this.accounts.endLink(scope, tx, link.id, at);
-      return this.enter(tx, user, device);
-    });
   }
 
   /** Signs in to the demo as its owner. */

@@ -59,7 +59,7 @@ export class DoorController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return admit(this.accounts.useKey(key, deviceOf(request)), request, response);
+    return admit(this.links.useKey(key, deviceOf(request)), request, response);
   }
 
   @Post('sessions/demo')

@@ -4,6 +4,7 @@ import { Reflector } from '@nestjs/core';
 import type { Response } from 'express';
 import { DOOR, REFUSALS, can } from './abilities.ts';
 import type { Door } from './abilities.ts';
+import type { UserRow } from './accounts.repository.ts';
 import { giveToken, takeToken, tokenIn } from './cookie.ts';
 import { SessionsService } from './sessions.service.ts';
 import type { Admitted } from './within.ts';
@@ -25,12 +26,12 @@ export class DoorGuard implements CanActivate {
     if (door === 'anyone' || door === 'page') return true;
     const http = context.switchToHttp();
     const request = http.getRequest<Admitted>();
-    await this.admit(request, http.getResponse<Response>());
-    if (!can(request.scope!.role as 'owner', door)) throw new ForbiddenException(REFUSALS[door]);
+    const { role } = await this.admit(request, http.getResponse<Response>());
+    if (!can(role, door)) throw new ForbiddenException(REFUSALS[door]);
     return true;
   }
 
-  private async admit(request: Admitted, response: Response): Promise<void> {
+  private async admit(request: Admitted, response: Response): Promise<UserRow> {
     const token = tokenIn(request);
     const signed = token === null ? null : await this.sessions.find(token);
     if (signed === null) {
@@ -47,5 +48,6 @@ export class DoorGuard implements CanActivate {
     request.scope = { academyId: user.academyId, userId: user.id, role: user.role };
     request.sessionId = sessionId;
     request.who = user.name;
+    return user;
   }
 }

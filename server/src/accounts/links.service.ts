@@ -1,6 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { passwordTrouble } from '@loxos/core';
-import { ConflictException, GoneException, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  ConflictException,
+  GoneException,
+  Injectable,
+  NotFoundException,
+  UnauthorizedException,
+} from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { Role, Scope } from '../common/scope.ts';
 import { hashOf, newToken } from '../common/token.ts';
@@ -19,6 +25,22 @@ const LASTS_MS = { invitation: 14 * 24 * 3600 * 1000, reset: 24 * 3600 * 1000, k
 
 const NO_LINK = 'There is nothing behind this link. Ask the owner of the academy for a new one.';
 const ENDED = 'This link was used or has ended. Ask the owner of the academy for a new one.';
+
+interface FoundLink {
+  readonly link: LinkRow;
+  readonly user: UserRow | null;
+}
+
+/** The scope of somebody who comes in by a link, which is before the door has made one. */
+const scopeOf = ({
+  academyId,
+  id,
+  role,
+}: Pick<UserRow, 'academyId' | 'role'> & { readonly id: string | null }): Scope => ({
+  academyId,
+  userId: id,
+  role,
+});
 
 /** Links that are used once: to join, to choose a new password, to sign in on another device. */
 @Injectable()
@@ -64,9 +86,20 @@ export class LinksService {
     return this.store.write(async (tx) => {
       const user = await this.accounts.byEmail(tx, email);
       if (user === null || user.endedAt !== null) return null;
-      const scope = { academyId: user.academyId, userId: user.id, role: user.role };
       const to = { name: user.name, role: null, userId: user.id };
-      return (await this.make(scope, tx, 'reset', to)).token;
+      return (await this.make(scopeOf(user), tx, 'reset', to)).token;
+    });
+  }
+
+  /** Signs in with a key. */
+  useKey(key: string, device: string): Promise<Entered> {
+    return this.store.write(async (tx) => {
+      const found = await this.accounts.linkBehind(tx, hashOf(key));
+      if (found === null || found.link.kind !== 'key' || this.isOver(found))
+        throw new UnauthorizedException('This key was used or has ended: sign in with a password.');
+      const { link, user } = found;
+      await this.accounts.endLink(scopeOf(user!), tx, link.id, this.clock.text());
+      return this.entrance.enter(tx, user!, device);
     });
   }
 
@@ -87,9 +120,8 @@ export class LinksService {
   /** Joins, or chooses a new password; the browser is signed in. */
   async take(token: string, dto: TakeLink, device: string): Promise<Entered> {
     const { link, user } = await this.store.read((db) => this.require(db, token));
-    const scope = { academyId: link.academyId, userId: null, role: link.role ?? 'coach' } as const;
-    if (user !== null) return this.entrance.setPassword(scope, user, dto.password, device);
-    return this.join(scope, token, dto, device);
+    if (user !== null) return this.entrance.setPassword(scopeOf(user), user, dto.password, device);
+    return this.join(scopeOf({ ...link, id: null, role: link.role! }), token, dto, device);
   }
 
   private async join(
@@ -123,18 +155,16 @@ export class LinksService {
     });
   }
 
-  private async require(
-    db: Handle,
-    token: string,
-  ): Promise<{ readonly link: LinkRow; readonly user: UserRow | null }> {
-    const link = await this.accounts.linkBehind(db, hashOf(token));
-    if (link === null || link.kind === 'key') throw new NotFoundException(NO_LINK);
-    if (link.endedAt !== null || link.expiresAt <= this.clock.text())
-      throw new GoneException(ENDED);
-    if (link.userId === null) return { link, user: null };
-    const scope = { academyId: link.academyId, userId: null, role: 'owner' } as const;
-    const user = await this.accounts.find(scope, db, link.userId);
-    if (user === null || user.endedAt !== null) throw new GoneException(ENDED);
-    return { link, user };
+  private async require(db: Handle, token: string): Promise<FoundLink> {
+    const found = await this.accounts.linkBehind(db, hashOf(token));
+    if (found === null || found.link.kind === 'key') throw new NotFoundException(NO_LINK);
+    if (this.isOver(found)) throw new GoneException(ENDED);
+    return found;
+  }
+
+  /** Whether a link was used, has ended, or is for somebody who may no longer enter. */
+  private isOver({ link, user }: FoundLink): boolean {
+    const hasLeft = link.userId !== null && user?.endedAt !== null;
+    return link.endedAt !== null || link.expiresAt <= this.clock.text() || hasLeft;
   }
 }

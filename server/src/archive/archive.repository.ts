@@ -1,11 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { and, eq, getTableColumns, inArray, or, sql } from 'drizzle-orm';
+import { and, eq, inArray, or, sql } from 'drizzle-orm';
 import type { SQL } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/store.ts';
 import type { ArchivedRow, Row } from './format.ts';
-import { TABLES, TABLE_NAMES, columnsOf } from './tables.ts';
+import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
 const { ball, ballFile, homeworkTick, history, launchFile, lesson, pageWord, player, sharedPage } =
@@ -55,7 +55,7 @@ export class ArchiveRepository {
       if (which === null) continue;
       const table: SQLiteTable & { academyId: SQLiteColumn } = TABLES[name];
       const rows = await db
-        .select(columnsOf(name))
+        .select(travellingColumns(name))
         .from(table)
         .where(and(eq(table.academyId, scope.academyId), which))
         .orderBy(sql`rowid`);
@@ -95,7 +95,3 @@ export class ArchiveRepository {
     }
   }
 }
-
-/** Whether a table has a column. */
-export const hasColumn = (name: TableName, column: string): boolean =>
-  column in getTableColumns(TABLES[name]);

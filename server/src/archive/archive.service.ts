@@ -11,11 +11,11 @@ import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { BroughtIn } from './archive.dto.ts';
-import { ArchiveRepository, hasColumn } from './archive.repository.ts';
+import { ArchiveRepository } from './archive.repository.ts';
 import { packed, unpacked } from './format.ts';
 import type { Archive, ArchivedRow, Row } from './format.ts';
 import { withNewIds } from './new-ids.ts';
-import { TABLE_NAMES } from './tables.ts';
+import { TABLE_NAMES, hasColumn } from './tables.ts';
 
 /** An academy, or a player of one, out into a file that any Loxos reads, and in again; a player erased. */
 @Injectable()

@@ -3,7 +3,7 @@
 import { BadRequestException } from '@nestjs/common';
 import { strFromU8, strToU8, unzip, zip } from 'fflate';
 import type { Zippable } from 'fflate';
-import { TABLE_NAMES, columnTrouble, columnsOf } from './tables.ts';
+import { TABLE_NAMES, columnTrouble, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
 const FORMAT = { archive: 'loxos', v: 1 } as const;
@@ -67,7 +67,7 @@ function rowOf(text: string, line: number): ArchivedRow {
   const { in: name, row } = parsed(text, line);
   if (!TABLE_NAMES.includes(name as TableName) || typeof row !== 'object' || row === null)
     throw refuse(`Line ${line} of the archive is of a kind this version does not know.`);
-  const columns = columnsOf(name as TableName);
+  const columns = travellingColumns(name as TableName);
   for (const [column, kind] of Object.entries(columns)) {
     const trouble = columnTrouble(kind, (row as Row)[column]);
     if (trouble !== null) throw refuse(`Line ${line} of the archive: ${column} ${trouble}.`);

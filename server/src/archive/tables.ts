@@ -50,7 +50,7 @@ const OF_THE_PLACE: ReadonlySet<string> = new Set([
 ]);
 
 /** The columns of a table that travel. */
-export function columnsOf(name: TableName): Readonly<Record<string, SQLiteColumn>> {
+export function travellingColumns(name: TableName): Readonly<Record<string, SQLiteColumn>> {
   const columns = Object.entries(getTableColumns(TABLES[name])) as [string, SQLiteColumn][];
   return Object.fromEntries(
     columns.filter(
@@ -58,6 +58,10 @@ export function columnsOf(name: TableName): Readonly<Record<string, SQLiteColumn
     ),
   );
 }
+
+/** Whether a table has a column. */
+export const hasColumn = (name: TableName, column: string): boolean =>
+  column in getTableColumns(TABLES[name]);
 
 /** Why a value cannot stand in a column, or null. */
 export function columnTrouble(column: SQLiteColumn, value: unknown): string | null {

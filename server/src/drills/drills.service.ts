@@ -39,6 +39,7 @@ export class DrillsService {
     return this.store.write(async (tx) => {
       const known = (await this.listIn(scope, tx)).find((drill) => drill.id === id);
       if (known !== undefined) return known;
+      if (await this.history.isTaken(scope, tx, change)) return { ...dto, id };
       await tx.insert(ownDrill).values(row);
       await this.history.made(scope, tx, { thing: 'drill', id }, `drill ${dto.name} made`, change);
       return { ...dto, id };

@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { create } from 'zustand';
 import { answerOf, api } from './client.ts';
 import type { components } from './schema.gen.ts';
 import { keepAccount, keptAccount } from './who.ts';
@@ -32,12 +31,6 @@ export function useAccount(): Account | null {
 
 /** Whether whoever is signed in may do something; the server refuses what they may not. */
 export const useMay = (ability: Ability): boolean => useAccount()?.may.includes(ability) ?? true;
-
-/** Whose players and lessons are shown. */
-export const useWhose = create<{
-  readonly whose: 'all' | 'mine';
-  readonly show: (whose: 'all' | 'mine') => void;
-}>()((set) => ({ whose: 'all', show: (whose) => set({ whose }) }));
 
 /** Who works at the academy. */
 export const usePeople = () =>

@@ -1,18 +1,11 @@
 // A lesson as the server would send it, with balls flown by the core.
-import {
-  EMPTY_BALL,
-  PLAIN_WANTED,
-  findClub,
-  headOf,
-  plainDelivery,
-  simulateShot,
-  turnFace,
-} from '@loxos/core';
+import { EMPTY_BALL, findClub, headOf, plainDelivery, simulateShot, turnFace } from '@loxos/core';
 import type { BlockKind, Hand } from '@loxos/core';
 import type { Ball, Lesson } from '../api/client.ts';
 import { toLessonBall } from '../features/lesson/lesson-ball.ts';
 import { readLesson } from '../workers/reading.worker.ts';
 import type { LessonReading } from '../workers/reading.worker.ts';
+import { playerWith } from './player.ts';
 
 export interface MadeBalls {
   readonly club?: string | null;
@@ -81,18 +74,7 @@ export function lessonOf(
     startsAt: '2026-03-04T09:00:00.000Z',
     asked: '',
     ballCount: 0,
-    player: {
-      id: 'player',
-      name: 'Ada Reed',
-      hand,
-      lengthUnit: 'm',
-      speedUnit: 'mph',
-      angleStyle: 'letters',
-      aims: '',
-      bodyNotes: '',
-      wanted: { all: PLAIN_WANTED },
-      ...player,
-    },
+    player: playerWith({ id: 'player', hand, ...player }),
     balls: blocks.flatMap((made, index) => ballsOf(made, hand, index)),
     blocks: blocks.flatMap((made, index) => {
       const id = blockIdOf(made, index);

@@ -1,24 +1,11 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { PLAIN_WANTED } from '@loxos/core';
-import type { Player } from '../api/client.ts';
 import { show } from '../testing/render.tsx';
+import { playerWith } from '../testing/player.ts';
 import { answering } from '../testing/server.ts';
 import { HistoryList } from './HistoryList.tsx';
 import { unitsOf } from './units-of.ts';
 
-const ada: Player = {
-  id: 'ada',
-  name: 'Ada Reed',
-  hand: 'left',
-  lengthUnit: 'yd',
-  speedUnit: 'mph',
-  angleStyle: 'letters',
-  aims: '',
-  bodyNotes: '',
-  coachId: '',
-  wanted: { all: PLAIN_WANTED },
-  version: 1,
-};
+const ada = playerWith({ hand: 'left', lengthUnit: 'yd' });
 const entry = (id: string, change: object) => ({
   id,
   thing: 'ball',

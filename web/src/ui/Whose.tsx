@@ -1,5 +1,6 @@
-import { usePeople, useWhose } from '../api/account.ts';
+import { usePeople } from '../api/account.ts';
 import { Segments } from './Segments.tsx';
+import { useWhose } from './use-is-mine.ts';
 
 const OPTIONS = [
   ['all', 'All'],

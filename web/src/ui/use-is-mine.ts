@@ -1,5 +1,12 @@
-import { useAccount, useWhose } from '../api/account.ts';
+import { create } from 'zustand';
+import { useAccount } from '../api/account.ts';
 import type { Player } from '../api/client.ts';
+
+/** Whose players and lessons are shown. */
+export const useWhose = create<{
+  readonly whose: 'all' | 'mine';
+  readonly show: (whose: 'all' | 'mine') => void;
+}>()((set) => ({ whose: 'all', show: (whose) => set({ whose }) }));
 
 /** Whether a player is shown: everybody's, or one's own. */
 export function useIsMine(): (player: Pick<Player, 'coachId'>) => boolean {

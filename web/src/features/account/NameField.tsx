@@ -1,7 +1,15 @@
-import { useState } from 'react';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { IsNotEmpty, MaxLength } from 'class-validator';
+import { useForm } from 'react-hook-form';
 import { useRename, useRenameAcademy } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
+
+class NameValues {
+  @IsNotEmpty({ message: 'Write the name.' })
+  @MaxLength(80, { message: 'At most 80 letters.' })
+  name = '';
+}
 
 interface NameFieldProps {
   readonly of: 'account' | 'academy';
@@ -14,27 +22,25 @@ export function NameField({ of, label, value }: NameFieldProps) {
   const rename = useRename();
   const renameAcademy = useRenameAcademy();
   const { mutate, error, isPending } = of === 'account' ? rename : renameAcademy;
-  const [text, setText] = useState(value);
+  const { register, handleSubmit, formState } = useForm<NameValues>({
+    resolver: classValidatorResolver(NameValues),
+    values: { name: value },
+  });
   return (
     <form
       noValidate
       className="flex items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        mutate(text);
-      }}
+      onSubmit={(event) => void handleSubmit(({ name }) => mutate(name.trim()))(event)}
     >
       <div className="min-w-0 flex-1">
         <TextField
           label={label}
-          value={text}
-          maxLength={80}
-          error={error?.message}
-          onChange={(event) => setText(event.target.value)}
+          error={formState.errors.name?.message ?? error?.message}
+          {...register('name')}
         />
       </div>
-      {text.trim() !== value && (
-        <Button type="submit" look="main" disabled={isPending || text.trim() === ''}>
+      {formState.isDirty && (
+        <Button type="submit" look="main" disabled={isPending}>
           Save
         </Button>
       )}

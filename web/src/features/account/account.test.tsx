@@ -59,7 +59,7 @@ describe('one’s account', () => {
     expect(screen.queryByRole('button', { name: 'Save' })).toBeNull();
     const name = screen.getByLabelText('The academy’s name');
     fireEvent.change(name, { target: { value: 'Dune Golf' } });
-    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Save' }));
     await waitFor(() => expect(sent(asked)[0]).toMatchObject({ body: { name: 'Dune Golf' } }));
   });
 });

@@ -1,23 +1,12 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { PLAIN_WANTED } from '@loxos/core';
 import type { GivenTo, LessonSummary, Player } from '../../api/client.ts';
 import { show } from '../../testing/render.tsx';
+import { playerWith } from '../../testing/player.ts';
 import { DayPage } from './DayPage.tsx';
 import { sinceWords } from './LessonCard.tsx';
 
-const player = (name: string, hand: Player['hand'] = 'right'): Player => ({
-  id: name,
-  name,
-  hand,
-  lengthUnit: 'm',
-  speedUnit: 'mph',
-  angleStyle: 'letters',
-  aims: '',
-  coachId: '',
-  bodyNotes: '',
-  wanted: { all: PLAIN_WANTED },
-  version: 1,
-});
+const player = (name: string, hand: Player['hand'] = 'right') =>
+  playerWith({ id: name, name, hand });
 const given = (name: string, changes: Partial<GivenTo> = {}): GivenTo => ({
   player: player(name),
   lessonId: 'old',

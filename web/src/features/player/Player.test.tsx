@@ -1,24 +1,17 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import { PLAIN_WANTED } from '@loxos/core';
 import { Route, Routes } from 'react-router';
-import type { Given, LessonSummary, Player } from '../../api/client.ts';
+import type { Given, LessonSummary } from '../../api/client.ts';
 import { show } from '../../testing/render.tsx';
+import { playerWith } from '../../testing/player.ts';
 import { PlayerPage } from './PlayerPage.tsx';
 import { PlayersPage } from './PlayersPage.tsx';
 
-const ada: Player = {
-  id: 'ada',
-  name: 'Ada Reed',
+const ada = playerWith({
   hand: 'left',
   lengthUnit: 'yd',
-  speedUnit: 'mph',
-  angleStyle: 'letters',
   aims: 'Off the tee',
-  coachId: '',
   bodyNotes: 'left wrist',
-  wanted: { all: PLAIN_WANTED },
-  version: 1,
-};
+});
 const lesson: LessonSummary = {
   id: 'one',
   startsAt: '2026-03-04T09:00:00.000Z',

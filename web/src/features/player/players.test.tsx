@@ -1,9 +1,9 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { PLAIN_WANTED } from '@loxos/core';
-import { useWhose } from '../../api/account.ts';
 import type { Person } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
 import { show } from '../../testing/render.tsx';
+import { useWhose } from '../../ui/use-is-mine.ts';
 import { PlayersPage } from './PlayersPage.tsx';
 
 describe('players', () => {

@@ -1,0 +1,18 @@
+import { PLAIN_WANTED } from '@loxos/core';
+import type { Player } from '../api/client.ts';
+
+/** A player, plain but for what a test says of them. */
+export const playerWith = (said: Partial<Player> = {}): Player => ({
+  id: 'ada',
+  name: 'Ada Reed',
+  hand: 'right',
+  lengthUnit: 'm',
+  speedUnit: 'mph',
+  angleStyle: 'letters',
+  aims: '',
+  bodyNotes: '',
+  coachId: '',
+  wanted: { all: PLAIN_WANTED },
+  version: 1,
+  ...said,
+});
