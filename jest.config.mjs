@@ -60,6 +60,8 @@ const TIMEOUT_MS = 60_000;
 
 export default {
   testTimeout: TIMEOUT_MS,
+  // One worker a core: with two cores, one less would be half of them.
+  maxWorkers: '100%',
   projects: [
     project('core', { testEnvironment: 'node' }),
     project('server', { testEnvironment: 'node' }),

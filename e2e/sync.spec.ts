@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { APIRequestContext, BrowserContext, Page } from '@playwright/test';
 import { expectAccessible, newLesson } from './academy.ts';
+import { fileOf, launchText } from './balls.ts';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -81,6 +82,39 @@ test('a player met and a lesson opened with the network gone are there at once, 
   await expect(page.getByRole('heading', { name: 'Met Offline' })).toBeVisible();
   const players = (await (await request.get('/api/players')).json()) as { name: string }[];
   expect(players.filter(({ name }) => name === 'Met Offline')).toHaveLength(1);
+});
+
+test('a launch file dropped with the network gone is kept, and asks what it must when it is back', async ({
+  page,
+  context,
+  request,
+}) => {
+  const id = await newLesson(request, 'Dropped Offline', 'left');
+  await page.goto(`/lessons/${id}/watch`);
+  await expect(page.getByRole('heading', { name: 'Drop the launch file here' })).toBeVisible();
+  await installed(page);
+  await page.waitForTimeout(3000);
+  await context.setOffline(true);
+  const balls = launchText('left', '7-iron', [{ balls: 8, path: -4, face: -1 }]);
+  await page.getByLabel('Launch file').setInputFiles(fileOf(balls, 'range.csv'));
+  await expect(page.getByText('1 change not yet stored')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/“range.csv”/)).toBeVisible();
+  await context.setOffline(false);
+  await stored(page);
+  const files = page.getByRole('region', { name: 'Files in this lesson' });
+  await expect(files).toContainText('8 balls');
+  // A file that leaves its signs open asks once it is read, also after a reload.
+  await context.setOffline(true);
+  const open = 'Club,Face,Path\n7i,2,-3\n7i,1,-4\n';
+  await page.getByLabel('Launch file').setInputFiles(fileOf(open, 'open.csv'));
+  await context.setOffline(false);
+  const asked = page.getByRole('region', { name: 'Questions about the file' });
+  await expect(asked).toBeVisible();
+  await page.reload();
+  await expect(asked).toContainText('“open.csv” leaves something open');
+  await asked.getByRole('button', { name: 'Bring the file in' }).click();
+  await expect(files).toContainText('open.csv');
 });
 
 test('two devices that change different things both keep theirs; over one thing they are asked', async ({

@@ -12,6 +12,9 @@ module.exports = class extends TestEnvironment {
       Request,
       Response,
       Headers,
+      Blob,
+      File,
+      FormData,
     });
   }
 };

@@ -15,7 +15,7 @@ import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileHead, FileRow } from './files.repository.ts';
 import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
-import type { IntakeAnswers, IntakeResult, Row } from './intake.dto.ts';
+import type { IntakeAnswers, IntakeResult, LaunchFile, Row } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
 export interface Upload {
@@ -85,11 +85,13 @@ export class IntakeService {
     const text = textOf(upload);
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
     const key = sourceKey(text);
-    const { hand, kept, before } = await this.store.read(async (db) => ({
+    const { hand, kept, before, isTaken } = await this.store.read(async (db) => ({
       hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
       kept: JSON.parse((await this.files.answersFor(scope, db, key)) ?? '{}') as IntakeAnswers,
       before: await this.files.findByHash(scope, db, lessonId, sha256),
+      isTaken: await this.history.isTaken(scope, db, change),
     }));
+    if (before !== null && isTaken) return added(toLaunchFile(before), []);
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
     const answers = isAskedAgain ? given : { ...kept, ...given };
@@ -108,8 +110,7 @@ export class IntakeService {
       if (isAnswered) await this.keepAnswers(scope, tx, key, answers);
       return this.keep(scope, tx, incoming, change);
     });
-    const message = resultMessage(file.rows);
-    return { outcome: 'added', message, file, rows: file.rows, columns, questions };
+    return added(file, columns);
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -217,6 +218,11 @@ export class IntakeService {
     return row;
   }
 }
+
+const added = (file: LaunchFile, columns: IntakeResult['columns']): IntakeResult => {
+  const message = resultMessage(file.rows);
+  return { outcome: 'added', message, file, rows: file.rows, columns, questions: [] };
+};
 
 function alreadyHere(before: FileHead): IntakeResult {
   const file = toLaunchFile(before);

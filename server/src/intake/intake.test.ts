@@ -34,6 +34,19 @@ describe('a launch file', () => {
     expect(await ballsOf(lessonId)).toHaveLength(2);
   });
 
+  it('sent again since its answer was lost is taken once, and told what became of it', async () => {
+    const lessonId = await t.lesson();
+    const send = () => drop(lessonId, PLAIN_FILE).set('x-loxos-change', 'lost-answer').expect(200);
+    const first = await send();
+    const again = await send();
+    expect(again.body).toMatchObject({ outcome: 'added', message: first.body.message });
+    expect(await ballsOf(lessonId)).toHaveLength(2);
+    // What was taken back meanwhile is not brought in by it.
+    await t.http().delete(`/api/files/${first.body.file.id}`).expect(204);
+    await send();
+    expect(await ballsOf(lessonId)).toEqual([]);
+  });
+
   it('that is a longer export of the same session adds only what is new', async () => {
     const lessonId = await t.lesson();
     await drop(lessonId, PLAIN_FILE);

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
-import type { IntakeAnswers, Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
+import type { Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
 import {
   applyDrills,
   applyLessons,
@@ -14,7 +14,6 @@ import {
 import type { LessonFilter } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
-import { whenStored } from '../sync/sent.ts';
 import { keys } from './keys.ts';
 
 /** What is on its way to the server. */
@@ -127,44 +126,6 @@ export const useHealth = () =>
     refetchInterval: 10_000,
     retry: false,
   });
-
-interface Upload {
-  readonly file: File;
-  readonly answers?: IntakeAnswers;
-  /** Whether what was answered for this source before is asked anew. */
-  readonly isAskedAgain?: boolean;
-}
-
-export function useBringIn(lessonId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: async ({ file, answers, isAskedAgain = false }: Upload) => {
-      // The balls go into the block under way: the server must know it first.
-      await whenStored(`lesson ${lessonId}`);
-      const form = new FormData();
-      form.append('file', file, file.name);
-      if (answers !== undefined) form.append('answers', JSON.stringify(answers));
-      if (isAskedAgain) form.append('again', 'yes');
-      const path = { lessonId };
-      const request = api.POST('/api/lessons/{lessonId}/files', {
-        params: { path },
-        body: form as unknown as { file: string },
-        bodySerializer: (body) => body as unknown as FormData,
-      });
-      return answerOf(request);
-    },
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
-  });
-}
-
-export function useTakeBackFile(lessonId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.DELETE('/api/files/{id}', { params: { path: { id } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
-  });
-}
 
 /** What each drill has moved for a player before. */
 export const useEffects = (playerId: string) =>

@@ -1,4 +1,5 @@
 import { fireEvent, screen, within } from '@testing-library/react';
+import type { IntakeResult } from '../api/client.ts';
 import { useLog } from '../sync/log.ts';
 import type { Entry } from '../sync/log-db.ts';
 import { show } from '../testing/render.tsx';
@@ -48,6 +49,23 @@ describe('the shelf', () => {
     fireEvent.click(list.getByRole('button', { name: 'Try again' }));
     expect(useLog.getState().entries).toMatchObject([{ id: 'a', refusal: null }]);
     expect(list.getByText('Nothing is left here.')).toBeInTheDocument();
+  });
+
+  it('leads to where a launch file is answered, which trying again would not do', () => {
+    const file = { name: 'range.csv', bytes: new ArrayBuffer(0) };
+    const asks = { outcome: 'questions', questions: [], columns: [] } as unknown as IntakeResult;
+    open([
+      entry('a', {
+        change: { op: 'file', lessonId: 'l', file, answers: null, isAskedAgain: false },
+        refusal: { reason: 'the file leaves something open', current: null, asks },
+      }),
+    ]);
+    const list = shelf();
+    expect(list.getByRole('link', { name: 'Answer it' })).toHaveAttribute(
+      'href',
+      '/lessons/l/watch',
+    );
+    expect(list.queryByRole('button', { name: 'Try again' })).toBeNull();
   });
 
   it('shows both sides of a conflict, and keeps mine knowing of theirs', () => {

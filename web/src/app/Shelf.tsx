@@ -37,8 +37,9 @@ function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<stri
 function Refused({ entry }: { entry: Entry }) {
   const { id, change, at, refusal } = entry;
   const current = refusal?.current ?? null;
+  const isAsked = refusal?.asks !== undefined;
   const place = isOfLesson(change)
-    ? `/lessons/${change.lessonId}/read`
+    ? `/lessons/${change.lessonId}/${change.op === 'file' ? 'watch' : 'read'}`
     : isOfPlayer(change)
       ? `/players/${change.playerId}`
       : '/settings';
@@ -47,16 +48,18 @@ function Refused({ entry }: { entry: Entry }) {
       <p className="font-semibold">
         {changeWords(change)}{' '}
         <Link to={place} className="font-normal underline">
-          Open it
+          {isAsked ? 'Answer it' : 'Open it'}
         </Link>
       </p>
       <p className="text-soft">{momentText(at)}</p>
       <p>▲ {current === null ? refusal?.reason : 'Somebody else changed the same meanwhile.'}</p>
       {current !== null && <Clash entry={entry} current={current} />}
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => void sendAgain(id)}>
-          {current === null ? 'Try again' : 'Keep mine'}
-        </Button>
+        {!isAsked && (
+          <Button onClick={() => void sendAgain(id)}>
+            {current === null ? 'Try again' : 'Keep mine'}
+          </Button>
+        )}
         <Button onClick={() => void drop(id)}>
           {current === null ? 'Let it go' : 'Keep theirs'}
         </Button>

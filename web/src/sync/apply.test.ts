@@ -40,6 +40,23 @@ describe('what is not yet stored', () => {
     expect(changed.balls[1]!.keep).toBe('out');
   });
 
+  it('a launch file taken back is gone with its balls, and one dropped claims none before it is read', () => {
+    const [a, b] = [{ ...ball('a', 1), launchFileId: 'f' }, ball('b', 2)];
+    const held = { ...lesson, balls: [a, b], files: [{ id: 'f' }] } as unknown as Lesson;
+    const after = applyPending(held, [
+      { ...at, op: 'unfile', fileId: 'f' },
+      {
+        ...at,
+        op: 'file',
+        file: { name: 'range.csv', bytes: new ArrayBuffer(4) },
+        answers: null,
+        isAskedAgain: false,
+      },
+    ]);
+    expect(after.balls).toEqual([b]);
+    expect(after.files).toEqual([]);
+  });
+
   it('put back, stands where it stood', () => {
     const entries: Pending[] = [
       { ...at, op: 'remove', ballId: 'a', ball: ball('a', 1) },

@@ -87,6 +87,12 @@ function applyOfLesson(lesson: Lesson, entry: OfLesson): Lesson {
     }
     case 'lesson':
       return { ...lesson, ...entry.body };
+    case 'unfile': {
+      const files = lesson.files.filter(({ id }) => id !== entry.fileId);
+      const balls = lesson.balls.filter(({ launchFileId }) => launchFileId !== entry.fileId);
+      return { ...lesson, files, balls };
+    }
+    case 'file':
     case 'open':
     case 'close':
     case 'reopen':

@@ -1,5 +1,6 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
+import type { IntakeResult } from '../api/client.ts';
 import { storeName } from '../api/who.ts';
 import type { Pending } from './pending.ts';
 
@@ -9,6 +10,8 @@ export interface Refusal {
   readonly reason: string;
   /** With a conflict: the fields as they are now, with their version; null for any other refusal. */
   readonly current: Readonly<Record<string, unknown>> | null;
+  /** With a launch file that leaves something open: what it asks. */
+  readonly asks?: IntakeResult;
 }
 
 /** A change as the log keeps it, until the server has it. */

@@ -38,11 +38,11 @@ async function settle(among: Set<string>, id: string, work: Promise<void>): Prom
 }
 
 /** Makes a change: it shows at once, is kept in the browser, and goes to the server in its turn. */
-export function push(change: Pending): Promise<void> {
+export function push(change: Pending, id = newId()): Promise<void> {
   const { entries } = useLog.getState();
   const order = Math.max(Date.now(), (entries.at(-1)?.order ?? 0) + 1);
   const entry: Entry = {
-    id: newId(),
+    id,
     order,
     at: new Date().toISOString(),
     change,
@@ -79,6 +79,10 @@ export const sendAgain = (id: string): Promise<void> =>
     const seen = typeof version === 'number' ? version : entry.seen;
     return { ...entry, seen, refusal: null };
   });
+
+/** Sends what was refused in another form: a launch file with its questions answered. */
+export const amend = (id: string, change: Pending): Promise<void> =>
+  replace(id, (entry) => ({ ...entry, change, refusal: null }));
 
 /** What is on its way: made, shown, and not refused. */
 export const waiting = (entries: readonly Entry[]): Entry[] =>

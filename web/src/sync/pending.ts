@@ -6,6 +6,7 @@ import type {
   CreateLesson,
   CreateOwnDrill,
   CreatePlayer,
+  IntakeAnswers,
   LessonPartName,
   OwnDrill,
   StartBlock,
@@ -14,6 +15,20 @@ import type {
   UpdateLesson,
   UpdatePlayer,
 } from '../api/client.ts';
+
+/** A launch file as it came, kept until the server has it. */
+export interface KeptFile {
+  readonly name: string;
+  readonly bytes: ArrayBuffer;
+}
+
+/** What is said with a launch file. */
+export interface SaidOfFile {
+  /** What its source leaves open, answered; null where nothing was asked. */
+  readonly answers: IntakeAnswers | null;
+  /** Whether what was answered for this source before is asked anew. */
+  readonly isAskedAgain: boolean;
+}
 
 type BallChange =
   | { readonly op: 'add'; readonly body: CreateBall }
@@ -30,6 +45,8 @@ type LessonChange =
   | { readonly op: 'unrepeat'; readonly repetitionId: string }
   | { readonly op: 'open'; readonly body: CreateLesson }
   | { readonly op: 'lesson'; readonly body: UpdateLesson }
+  | ({ readonly op: 'file'; readonly file: KeptFile } & SaidOfFile)
+  | { readonly op: 'unfile'; readonly fileId: string }
   | { readonly op: 'close' }
   | { readonly op: 'reopen' };
 

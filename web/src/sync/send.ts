@@ -2,6 +2,7 @@ import { answerOf, api } from '../api/client.ts';
 import { deviceName } from './device.ts';
 import type { Entry } from './log-db.ts';
 import type { OfDrill, OfLesson, OfPlayer } from './pending.ts';
+import { sendFile } from './send-file.ts';
 import { isOfDrill, isOfLesson, isOfPlayer } from './pending.ts';
 
 /** How a write names itself: the change, the device, and the version that was seen. */
@@ -89,6 +90,12 @@ function sendOfLesson(entry: OfLesson, headers: Naming): Promise<unknown> {
     case 'reopen': {
       const path = { id: lessonId };
       return answerOf(api.POST('/api/lessons/{id}/restore', { params: { path }, headers }));
+    }
+    case 'file':
+      return sendFile(entry, headers);
+    case 'unfile': {
+      const path = { id: entry.fileId };
+      return answerOf(api.DELETE('/api/files/{id}', { params: { path }, headers }));
     }
     default:
       return sendBall(entry, headers);

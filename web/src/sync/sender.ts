@@ -1,4 +1,5 @@
 import { ApiError } from '../api/client.ts';
+import { announce, asksOf } from './arrivals.ts';
 import { askAnew } from './ask-anew.ts';
 import { drop, shelve, useLog, waiting } from './log.ts';
 import type { Entry } from './log-db.ts';
@@ -85,8 +86,9 @@ export class Sender {
   }
 
   private async sendOne(entry: Entry): Promise<void> {
+    let answer: unknown;
     try {
-      await send(entry);
+      answer = await send(entry);
     } catch (error) {
       const tries = countUp(this.tries, entry.id);
       const isFailure = error instanceof ApiError && error.status === 500;
@@ -101,7 +103,13 @@ export class Sender {
       return;
     }
     this.forget(entry.id);
+    const asks = asksOf(entry, answer);
+    if (asks !== null) {
+      await shelve(entry.id, { reason: asks.message, current: null, asks });
+      return;
+    }
     await refresh(entry).catch(() => undefined);
+    announce(entry, answer);
     await drop(entry.id);
   }
 

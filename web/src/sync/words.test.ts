@@ -60,5 +60,11 @@ describe('a change in words', () => {
     expect(
       changeWords({ op: 'meet', playerId: 'p', body: { name: 'Bo Lind', hand: 'left' } }),
     ).toBe('Bo Lind added');
+    const file = { name: 'range.csv', bytes: new ArrayBuffer(0) };
+    const said = { answers: null, isAskedAgain: false };
+    expect(changeWords({ op: 'file', lessonId: 'l', file, ...said })).toBe('“range.csv” dropped');
+    expect(changeWords({ op: 'unfile', lessonId: 'l', fileId: 'f' })).toBe(
+      'A launch file taken back',
+    );
   });
 });

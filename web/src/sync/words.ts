@@ -174,6 +174,10 @@ export function changeWords(change: Pending): string {
       return 'A lesson opened';
     case 'lesson':
       return `Lesson changed: ${listWords(change.body)}`;
+    case 'file':
+      return `“${change.file.name}” dropped`;
+    case 'unfile':
+      return 'A launch file taken back';
     case 'close':
       return 'A lesson taken away';
     case 'reopen':

@@ -7,9 +7,15 @@ export interface Asked {
 
 type Answer = object | ((asked: Asked) => object);
 
-/** What was sent, as JSON where it is; a file is not read, since jsdom's cannot be by Node. */
+/** What was sent, as JSON where it is; of a form the text of its fields and of its file. */
 const bodyOf = async (request: Request): Promise<unknown> => {
-  if (request.headers.get('content-type')?.startsWith('multipart/')) return 'a file';
+  if (request.headers.get('content-type')?.startsWith('multipart/')) {
+    const fields = [...(await request.formData()).entries()].map(async ([name, value]) => [
+      name,
+      typeof value === 'string' ? value : await value.text(),
+    ]);
+    return Object.fromEntries((await Promise.all(fields)) as [string, string][]);
+  }
   const text = await request.text();
   try {
     return JSON.parse(text);

@@ -30,12 +30,7 @@ describe('a figure', () => {
     jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function (
       this: HTMLAnchorElement,
     ) {
-      const reader = new FileReader();
-      const text = new Promise<string>((resolve) => {
-        reader.onload = () => resolve(reader.result as string);
-      });
-      reader.readAsText(last!);
-      saved.push({ name: this.download, text });
+      saved.push({ name: this.download, text: last!.text() });
     });
   });
   afterEach(() => jest.restoreAllMocks());

@@ -25,7 +25,7 @@ describe('the archive', () => {
     expect(
       await screen.findByText('From Dune Golf: 1 player, 2 lessons and 30 balls brought in.'),
     ).toBeInTheDocument();
-    expect(asked[0]).toMatchObject({ path: '/api/archive', body: 'a file' });
+    expect(asked[0]).toMatchObject({ path: '/api/archive', body: { file: 'zip' } });
   });
 
   it('says why a file was not taken', async () => {

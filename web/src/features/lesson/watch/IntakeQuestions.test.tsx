@@ -16,6 +16,7 @@ function ask(
       fileName="range.csv"
       result={result}
       onAnswer={(answers) => sent.push(answers)}
+      onLeaveOut={() => undefined}
     />,
   );
   return sent;

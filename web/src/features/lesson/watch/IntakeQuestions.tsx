@@ -10,6 +10,7 @@ interface IntakeQuestionsProps {
   readonly fileName: string;
   readonly result: IntakeResult;
   readonly onAnswer: (answers: IntakeAnswers) => void;
+  readonly onLeaveOut: () => void;
 }
 
 const MEANINGS: readonly (readonly [string, string])[] = [
@@ -78,7 +79,7 @@ function ColumnRow({
 }
 
 /** What the file leaves open, asked before any of its balls count; kept for the source's next file. */
-export function IntakeQuestions({ fileName, result, onAnswer }: IntakeQuestionsProps) {
+export function IntakeQuestions({ fileName, result, onAnswer, onLeaveOut }: IntakeQuestionsProps) {
   const [columns, setColumns] = useState<Answered>(() =>
     Object.fromEntries(
       result.columns.map(({ index, meaning, unit }) => [index, { meaning, unit }]),
@@ -140,9 +141,12 @@ export function IntakeQuestions({ fileName, result, onAnswer }: IntakeQuestionsP
       <p className="mt-3 text-sm text-soft">
         Your answer is kept for the next file with these columns.
       </p>
-      <Button look="main" className="mt-2" onClick={send}>
-        Bring the file in
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button look="main" onClick={send}>
+          Bring the file in
+        </Button>
+        <Button onClick={onLeaveOut}>Leave the file out</Button>
+      </div>
     </section>
   );
 }

@@ -1,5 +1,11 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { IntakeResult, LaunchFile, Lesson } from '../../../api/client.ts';
+import { useArrivals } from '../../../sync/arrivals.ts';
+import { closeLogDb } from '../../../sync/log-db.ts';
+import { useLog } from '../../../sync/log.ts';
+import { Sender } from '../../../sync/sender.ts';
 import { lessonOf } from '../../../testing/lesson.ts';
 import { showLesson } from '../../../testing/render.tsx';
 import { answering } from '../../../testing/server.ts';
@@ -28,6 +34,16 @@ const choose = (name: string): void => {
   const file = new File(['Club,Carry'], name, { type: 'text/csv' });
   fireEvent.change(screen.getByLabelText('Launch file'), { target: { files: [file] } });
 };
+
+let stop = (): void => undefined;
+beforeEach(async () => {
+  await closeLogDb();
+  globalThis.indexedDB = new IDBFactory();
+  useLog.setState({ entries: [], isKept: true });
+  useArrivals.setState({ lesson: undefined });
+  stop = useLog.subscribe(new Sender().kick);
+});
+afterEach(() => stop());
 
 describe('Watch', () => {
   it('takes a file, says what became of it, and leads on to the reading', async () => {
@@ -66,7 +82,33 @@ describe('Watch', () => {
     expect(await screen.findByText('“signs.csv” leaves something open')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'Bring the file in' }));
     expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
-    expect(asked.filter(({ method }) => method === 'POST')).toHaveLength(2);
+    const sent = asked.filter(({ method }) => method === 'POST').map(({ body }) => body);
+    expect(sent).toEqual([
+      { file: 'Club,Carry' },
+      { file: 'Club,Carry', answers: '{"columns":[],"signs":"target"}' },
+    ]);
+  });
+
+  it('keeps a file until it can be sent', async () => {
+    stop();
+    open(result({}));
+    choose('range.csv');
+    expect(await screen.findByText(/range.csv/)).toBeInTheDocument();
+    await waitFor(() => expect(useLog.getState().entries).toHaveLength(1));
+    const sender = new Sender();
+    stop = useLog.subscribe(sender.kick);
+    sender.kick();
+    expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
+    expect(useLog.getState().entries).toEqual([]);
+  });
+
+  it('leaves a file out that asks too much', async () => {
+    const questions = [{ kind: 'signs', text: 'Which way is plus?' }];
+    open(result({ outcome: 'questions', questions } as unknown as Partial<IntakeResult>));
+    choose('signs.csv');
+    fireEvent.click(await screen.findByRole('button', { name: 'Leave the file out' }));
+    await waitFor(() => expect(useLog.getState().entries).toEqual([]));
+    expect(screen.queryByText('“signs.csv” leaves something open')).toBeNull();
   });
 
   it('says in words why a file was not taken', async () => {
@@ -74,6 +116,8 @@ describe('Watch', () => {
     choose('empty.csv');
     expect(await screen.findByText('“empty.csv” was not taken.')).toBeInTheDocument();
     expect(screen.getByText('There is nothing in this file.')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'Let it go' }));
+    await waitFor(() => expect(screen.queryByText('“empty.csv” was not taken.')).toBeNull());
   });
 
   it('takes rows pasted from a sheet as a file', async () => {

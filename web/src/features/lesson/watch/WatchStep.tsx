@@ -1,23 +1,15 @@
 import { CircleHelp, ClipboardPaste, FileUp, Undo2 } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
-import type { IntakeAnswers, IntakeResult, LaunchFile, Lesson } from '../../../api/client.ts';
 import { toast } from 'sonner';
-import { useBringIn, useTakeBackFile } from '../../../api/queries.ts';
-import { didUndoably } from '../../../app/undo.ts';
+import type { LaunchFile, Lesson } from '../../../api/client.ts';
+import { bringFile, takeFileBack } from '../../../sync/arrivals.ts';
+import type { SaidOfFile } from '../../../sync/pending.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { Notice } from '../../../ui/Notice.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { EyePad } from './EyePad.tsx';
-import { IntakeQuestions } from './IntakeQuestions.tsx';
+import { Incoming } from './Incoming.tsx';
 import { PasteBox } from './PasteBox.tsx';
 import { RowFates } from './RowFates.tsx';
-
-interface Incoming {
-  readonly file: File;
-  readonly result: IntakeResult | null;
-  readonly error: Error | null;
-}
 
 function FileList({
   lesson,
@@ -69,76 +61,19 @@ function FileList({
   );
 }
 
-/** What became of the last file: added, known, refused, or a question first. */
-function Outcome({
-  incoming,
-  lessonId,
-  onAnswer,
-}: {
-  incoming: Incoming;
-  lessonId: string;
-  onAnswer: (answers: IntakeAnswers) => void;
-}) {
-  const { file, result, error } = incoming;
-  if (error !== null) {
-    return (
-      <Notice>
-        <p className="font-semibold">“{file.name}” was not taken.</p>
-        <p>{error.message}</p>
-      </Notice>
-    );
-  }
-  if (result === null) return <p role="status">Reading “{file.name}” …</p>;
-  if (result.outcome === 'questions') {
-    return <IntakeQuestions fileName={file.name} result={result} onAnswer={onAnswer} />;
-  }
-  const refused = result.rows.some(({ fate }) => fate === 'rejected');
-  return (
-    <div role="status" className="rounded-lg border-2 border-ink bg-sheet p-4">
-      <p className="text-lg font-semibold">{result.message}</p>
-      {refused && <RowFates rows={result.rows} open />}
-      {result.outcome === 'added' && (
-        <Link
-          to={`/lessons/${lessonId}/read`}
-          className="mt-3 inline-flex min-h-11 items-center rounded-lg bg-ink px-5 font-semibold text-paper"
-        >
-          Read the balls
-        </Link>
-      )}
-    </div>
-  );
-}
-
 /** Launch data into the lesson: drop a file, pick one, or paste. */
 export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading | null }) {
-  const [incoming, setIncoming] = useState<Incoming | null>(null);
   const [over, setOver] = useState(false);
   const [pasting, setPasting] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
-  const bringIn = useBringIn(lesson.id);
-  const takeBack = useTakeBackFile(lesson.id);
-
-  const bring = (file: File, answers?: IntakeAnswers, isAskedAgain = false): void => {
-    setIncoming({ file, result: null, error: null });
-    bringIn.mutate(
-      { file, isAskedAgain, ...(answers !== undefined && { answers }) },
-      {
-        onSuccess: (result) => {
-          setIncoming({ file, result, error: null });
-          const added = result.file;
-          if (result.outcome === 'added' && added !== null) {
-            didUndoably(result.message, () => takeBack.mutate(added.id));
-          }
-        },
-        onError: (error) => setIncoming({ file, result: null, error }),
-      },
-    );
-  };
+  const bring = (file: File, said?: SaidOfFile): void =>
+    void bringFile(lesson.id, file, said).catch((error: Error) => toast.error(error.message));
   /** The file as it came, asked about anew. */
   const askAgain = async ({ id, name }: LaunchFile): Promise<void> => {
     const answer = await fetch(`/api/files/${id}`);
     if (!answer.ok) throw new Error('The file could not be fetched: try again.');
-    bring(new File([await answer.blob()], name), undefined, true);
+    const file = new File([await answer.blob()], name);
+    await bringFile(lesson.id, file, { answers: null, isAskedAgain: true });
   };
   const takeFiles = (files: FileList | null | undefined): void => {
     const file = files?.[0];
@@ -186,19 +121,10 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
             </Button>
           </div>
         </div>
-        {incoming !== null && (
-          <Outcome
-            incoming={incoming}
-            lessonId={lesson.id}
-            onAnswer={(answers) => bring(incoming.file, answers)}
-          />
-        )}
+        <Incoming lessonId={lesson.id} />
         <FileList
           lesson={lesson}
-          onTakeBack={(file) => {
-            takeBack.mutate(file.id);
-            setIncoming(null);
-          }}
+          onTakeBack={({ id }) => takeFileBack(lesson.id, id)}
           onAskAgain={(file) =>
             void askAgain(file).catch((error: Error) => toast.error(error.message))
           }
