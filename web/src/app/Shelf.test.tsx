@@ -66,6 +66,8 @@ describe('the shelf', () => {
       '/lessons/l/watch',
     );
     expect(list.queryByRole('button', { name: 'Try again' })).toBeNull();
+    fireEvent.click(list.getByRole('link', { name: 'Answer it' }));
+    expect(screen.queryByRole('dialog')).toBeNull();
   });
 
   it('shows both sides of a conflict, and keeps mine knowing of theirs', () => {

@@ -34,7 +34,7 @@ function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<stri
   );
 }
 
-function Refused({ entry }: { entry: Entry }) {
+function Refused({ entry, onLeave }: { entry: Entry; onLeave: () => void }) {
   const { id, change, at, refusal } = entry;
   const current = refusal?.current ?? null;
   const isAsked = refusal?.asks !== undefined;
@@ -47,7 +47,7 @@ function Refused({ entry }: { entry: Entry }) {
     <li className="space-y-2 border-b border-line/60 py-3">
       <p className="font-semibold">
         {changeWords(change)}{' '}
-        <Link to={place} className="font-normal underline">
+        <Link to={place} className="font-normal underline" onClick={onLeave}>
           {isAsked ? 'Answer it' : 'Open it'}
         </Link>
       </p>
@@ -74,7 +74,7 @@ export function Shelf({ open, onClose }: { open: boolean; onClose: () => void })
   return (
     <Modal
       title="Changes not taken"
-      description="They are kept here, and show nowhere else until you decide."
+      description="They are kept here, and count nowhere until you decide."
       open={open}
       onClose={onClose}
     >
@@ -83,7 +83,7 @@ export function Shelf({ open, onClose }: { open: boolean; onClose: () => void })
       ) : (
         <ul>
           {refused.map((entry) => (
-            <Refused key={entry.id} entry={entry} />
+            <Refused key={entry.id} entry={entry} onLeave={onClose} />
           ))}
         </ul>
       )}
