@@ -24,6 +24,13 @@ export async function newLesson(
   return ((await lesson.json()) as { id: string }).id;
 }
 
+/** A piece of a lesson as the server has it: its balls, parts, pages and so on. */
+export async function pieceOf<T>(api: APIRequestContext, id: string, piece: string): Promise<T> {
+  return (await (await api.get(`/api/lessons/${id}/${piece}`)).json()) as T;
+}
+export const ballsOf = async <T = object>(api: APIRequestContext, id: string): Promise<T[]> =>
+  (await pieceOf<{ balls: T[] }>(api, id, 'balls')).balls;
+
 /** Drops a file on the page as a hand would. */
 export async function drop(page: Page, file: ReturnType<typeof demoFile>) {
   const transfer = await page.evaluateHandle(

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Browser, Page } from '@playwright/test';
-import { expectAccessible, newLesson } from './academy.ts';
+import { ballsOf, expectAccessible, newLesson, pieceOf } from './academy.ts';
 
 /** A browser in which nobody has signed in. */
 async function nobody(browser: Browser): Promise<Page> {
@@ -73,10 +73,7 @@ test('an assistant joins by a link, logs balls, and changes no plan', async ({
   await pad.getByRole('button', { name: /starts left,\s*bends right/ }).click();
   await expect(theirs.getByText('1 ball in this lesson')).toBeVisible();
   await theirs.getByText('All stored').waitFor();
-  const { balls } = (await (await request.get(`/api/lessons/${id}`)).json()) as {
-    balls: unknown[];
-  };
-  expect(balls.length).toBe(1);
+  expect(await ballsOf(request, id)).toHaveLength(1);
   // The link is used up.
   await theirs.context().close();
   const late = await nobody(browser);
@@ -108,9 +105,7 @@ test('whoever is signed out meanwhile keeps what is in hand, and it is stored on
   await theirs.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(theirs).toHaveURL(new RegExp(`/lessons/${id}/set$`));
   await expect(theirs.getByText('All stored')).toBeVisible();
-  const part = async () =>
-    ((await (await request.get(`/api/lessons/${id}`)).json()) as { parts: { value: object }[] })
-      .parts[0]?.value;
+  const part = async () => (await pieceOf<{ value: object }[]>(request, id, 'parts'))[0]?.value;
   await expect.poll(part).toMatchObject({ target: 'the oak' });
   await theirs.goto('/account');
   await expectAccessible(theirs);

@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { expect, test } from '@playwright/test';
 import type { APIRequestContext, Browser, Page } from '@playwright/test';
-import { expectAccessible, newLesson } from './academy.ts';
+import { expectAccessible, newLesson, pieceOf } from './academy.ts';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -83,10 +83,8 @@ test('once opened it works with the network gone, and what is done arrives once'
   // Sent by itself once the network is back.
   await page.context().setOffline(false);
   await expect(page.getByText('Your coach has everything.')).toBeVisible();
-  const lesson = (await (await request.get(`/api/lessons/${lessonId}`)).json()) as {
-    pages: { ticked: string[]; said: { text: string }[] }[];
-  };
-  expect(lesson.pages[0]).toMatchObject({
+  const [given] = await pieceOf<object[]>(request, lessonId, 'pages');
+  expect(given).toMatchObject({
     ticked: [inDays(1)],
     said: [{ text: 'The rails feel narrow' }],
   });
@@ -108,10 +106,8 @@ test('what a player wrote back stands where the coach looks', async ({ page, req
 
 test('a withdrawn page says so on the phone', async ({ browser, request }) => {
   const { lessonId, token } = await givenPage(request, 'Withdrawn Page');
-  const lesson = (await (await request.get(`/api/lessons/${lessonId}`)).json()) as {
-    pages: { id: string }[];
-  };
-  await request.delete(`/api/pages/${lesson.pages[0]!.id}`);
+  const [given] = await pieceOf<{ id: string }[]>(request, lessonId, 'pages');
+  await request.delete(`/api/pages/${given!.id}`);
   const page = await phone(browser);
   await page.goto(`/p/${token}`);
   await expect(page.getByText(/Your coach has withdrawn this page/)).toBeVisible();

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Hand, Wanted } from '@loxos/core';
-import { newLesson } from './academy.ts';
+import { ballsOf, newLesson } from './academy.ts';
 import { fileOf, launchText } from './balls.ts';
 import type { SwingBlock } from './balls.ts';
 
@@ -26,15 +26,15 @@ export async function lessonOf(request: APIRequestContext, scene: Scene): Promis
   const id = await newLesson(request, scene.name, scene.hand);
   const text = launchText(scene.hand, scene.club, [scene.before, scene.after]);
   await request.post(`/api/lessons/${id}/files`, { multipart: { file: fileOf(text) } });
-  const lesson = (await (await request.get(`/api/lessons/${id}`)).json()) as {
-    balls: { id: string }[];
-    player: { id: string };
-  };
+  const balls = await ballsOf<{ id: string }>(request, id);
   if (scene.wanted !== undefined) {
     const data = { wanted: { all: scene.wanted } };
-    await request.patch(`/api/players/${lesson.player.id}`, { data });
+    const { player } = (await (await request.get(`/api/lessons/${id}`)).json()) as {
+      player: { id: string };
+    };
+    await request.patch(`/api/players/${player.id}`, { data });
   }
-  const ids = lesson.balls.map((ball) => ball.id);
+  const ids = balls.map((ball) => ball.id);
   const begin = async (ballIds: string[], kind: string, drillId?: string): Promise<void> => {
     const blockId = crypto.randomUUID();
     await request.post(`/api/lessons/${id}/blocks`, { data: { id: blockId, kind, drillId } });

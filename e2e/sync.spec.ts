@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { APIRequestContext, BrowserContext, Page } from '@playwright/test';
-import { expectAccessible, newLesson } from './academy.ts';
+import { ballsOf, expectAccessible, newLesson, pieceOf } from './academy.ts';
 import { fileOf, launchText } from './balls.ts';
 
 test.use({ serviceWorkers: 'allow' });
@@ -12,10 +12,9 @@ async function write(page: Page, words: string): Promise<void> {
   await target(page).blur();
 }
 async function partOf(request: APIRequestContext, id: string, name: string) {
-  const lesson = (await (await request.get(`/api/lessons/${id}`)).json()) as {
-    parts: { part: string; value: Record<string, unknown> }[];
-  };
-  return lesson.parts.find(({ part }) => part === name)?.value;
+  type Part = { part: string; value: Record<string, unknown> };
+  const parts = await pieceOf<Part[]>(request, id, 'parts');
+  return parts.find(({ part }) => part === name)?.value;
 }
 const feet = (page: Page) => page.getByRole('button', { name: 'Feet line: more' });
 /** Until the whole app is kept by the browser. */
@@ -58,8 +57,7 @@ test('with the network gone a lesson goes on, opens anew after a reload, and is 
   await context.setOffline(false);
   await stored(page);
   expect(await partOf(request, id, 'setup')).toMatchObject({ target: 'the far oak' });
-  const lesson = (await (await request.get(`/api/lessons/${id}`)).json()) as { balls: unknown[] };
-  expect(lesson.balls).toMatchObject([{ faceAngleDeg: 2, clubPathDeg: -3 }]);
+  expect(await ballsOf(request, id)).toMatchObject([{ faceAngleDeg: 2, clubPathDeg: -3 }]);
 });
 
 test('a player met and a lesson opened with the network gone are there at once, and stored later', async ({

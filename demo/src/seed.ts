@@ -23,7 +23,7 @@ function instantOf({ daysAgo, at }: Visit, now: Date): Date {
 /** Puts down what was done in a lesson, through the same API as the screens. */
 async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void> {
   const { done, blocks } = visit;
-  const { balls } = await api.get<{ balls: Stored[] }>(`/api/lessons/${lessonId}`);
+  const { balls } = await api.get<{ balls: Stored[] }>(`/api/lessons/${lessonId}/balls`);
   let at = 0;
   for (const { balls: count, tag } of blocks) {
     const ballIds = balls.slice(at, at + count).map(({ id }) => id);

@@ -9,11 +9,6 @@ let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-interface Lesson {
-  readonly balls: readonly { readonly id: string; readonly ordinal: number }[];
-  readonly parts: readonly { readonly value: Record<string, unknown>; readonly version: number }[];
-}
-
 it('each has stored what was acknowledged, in an order that has no gaps', async () => {
   const lesson = await t.lesson();
   const stored: string[] = [];
@@ -35,8 +30,7 @@ it('each has stored what was acknowledged, in an order that has no gaps', async 
     }
   };
   await Promise.all(Array.from({ length: WRITERS }, (_, n) => writer(n)));
-  const { balls, parts } = (await t.http().get(`/api/lessons/${lesson}`).expect(200))
-    .body as Lesson;
+  const { balls, parts } = await t.whole(lesson);
   expect(new Set(balls.map(({ id }) => id))).toEqual(new Set(stored));
   expect(balls.map(({ ordinal }) => ordinal)).toEqual(balls.map((_, index) => index + 1));
   // Two wrote over the same field without having seen each other: the later of each was told.

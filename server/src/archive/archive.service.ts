@@ -2,11 +2,14 @@ import { createHash, randomUUID } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BackupsService } from '../backups/backups.service.ts';
+import { BallsRepository } from '../balls/balls.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
+import type { Row as IntakeRow } from '../intake/intake.dto.ts';
+import { rowPage } from '../intake/intake.logic.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
@@ -25,6 +28,7 @@ export class ArchiveService {
     private readonly archive: ArchiveRepository,
     private readonly accounts: AccountsRepository,
     private readonly players: PlayersRepository,
+    private readonly balls: BallsRepository,
     private readonly backups: BackupsService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -61,6 +65,12 @@ export class ArchiveService {
     await this.store.write(async (tx) => {
       if (await this.history.isTaken(scope, tx, change)) return;
       for (const { name, rows: some } of tables) await this.archive.insert(tx, name, some);
+      const lessons = tables.find(({ name }) => name === 'lesson')?.rows ?? [];
+      await this.balls.recount(
+        scope,
+        tx,
+        lessons.map(({ id }) => String(id)),
+      );
       const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
       const what = `an archive of ${archive.academy} brought in`;
       await this.history.note(scope, tx, of, what, change, { before: {}, after: count });
@@ -122,7 +132,10 @@ function placed(scope: Scope, { in: name, row }: ArchivedRow, files: Map<string,
     ...row,
     academyId: scope.academyId,
     ...(hasColumn(name, 'tokenHash') && { tokenHash: hashOf(newToken()) }),
-    ...(name === 'launchFile' && { content: files.get(String(row['id'])) }),
+    ...(name === 'launchFile' && {
+      content: files.get(String(row['id'])),
+      refusedCount: rowPage(JSON.parse(String(row['rows'])) as IntakeRow[]).refused,
+    }),
     ...(name === 'player' && { coachId: scope.userId ?? '' }),
     ...(hasColumn(name, 'id') && { id: row['id'] ?? randomUUID() }),
   };

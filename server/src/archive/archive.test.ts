@@ -80,7 +80,7 @@ async function wholeLesson(): Promise<string> {
     .patch(`/api/lessons/${id}/parts/setup`)
     .send({ changes: { target: 'the oak' } })
     .expect(200);
-  const { balls } = (await t.http().get(`/api/lessons/${id}`)).body as { balls: { id: string }[] };
+  const { balls } = await t.whole(id);
   await t
     .http()
     .post(`/api/lessons/${id}/balls/block`)
@@ -104,9 +104,13 @@ describe('an academy', () => {
     expect(Object.values(unzipSync(again)).length).toBe(Object.values(unzipSync(out)).length);
     // What was brought in works: history undoes, files are read again, balls stand in their blocks.
     const players = (await elsewhere.http().get('/api/players')).body as { id: string }[];
-    const lessons = (await elsewhere.http().get('/api/lessons')).body as { id: string }[];
+    const lessons = (await elsewhere.http().get('/api/lessons')).body as {
+      id: string;
+      ballCount: number;
+    }[];
     expect(players).toHaveLength(2);
-    for (const { id } of lessons) await elsewhere.http().get(`/api/lessons/${id}`).expect(200);
+    for (const { id, ballCount } of lessons)
+      expect((await elsewhere.whole(id)).balls).toHaveLength(ballCount);
   });
 
   it('is brought in beside what is here, even beside itself', async () => {
@@ -147,15 +151,17 @@ describe('what is no archive', () => {
     await refused(bytes, /of version 2: update Loxos first/);
   });
 
-  it('is refused with the line: a field that is no such thing', async () => {
+  it.each([
+    [{ hand: 'both' }, /Line \d+ of the archive: hand is none of/],
+    [{ wanted: '{"all":' }, /Line \d+ of the archive: wanted is no JSON object/],
+    [{ wanted: '[]' }, /Line \d+ of the archive: wanted is no JSON object/],
+  ])('is refused with the line: a field that is no such thing, %j', async (wrong, words) => {
     const bytes = await tampered((lines) =>
       lines.map((line) =>
-        line['in'] === 'player'
-          ? { ...line, row: { ...(line['row'] as Line), hand: 'both' } }
-          : line,
+        line['in'] === 'player' ? { ...line, row: { ...(line['row'] as Line), ...wrong } } : line,
       ),
     );
-    await refused(bytes, /Line \d+ of the archive: hand is none of/);
+    await refused(bytes, words);
   });
 
   it('is refused: a launch file that was changed', async () => {

@@ -3,6 +3,7 @@
 import { BadRequestException } from '@nestjs/common';
 import { strFromU8, strToU8, unzip, zip } from 'fflate';
 import type { Zippable } from 'fflate';
+import { jsonTrouble } from './json-fields.ts';
 import { TABLE_NAMES, columnTrouble, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
@@ -69,7 +70,8 @@ function rowOf(text: string, line: number): ArchivedRow {
     throw refuse(`Line ${line} of the archive is of a kind this version does not know.`);
   const columns = travellingColumns(name as TableName);
   for (const [column, kind] of Object.entries(columns)) {
-    const trouble = columnTrouble(kind, (row as Row)[column]);
+    const value = (row as Row)[column];
+    const trouble = columnTrouble(kind, value) ?? jsonTrouble(name as TableName, column, value);
     if (trouble !== null) throw refuse(`Line ${line} of the archive: ${column} ${trouble}.`);
   }
   const known = Object.entries(row as Row).filter(([column]) => column in columns);

@@ -43,6 +43,9 @@ export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 const OF_THE_PLACE: ReadonlySet<string> = new Set([
   'academyId',
   'content of launchFile',
+  // Counted anew where they come in.
+  'ballCount of lesson',
+  'refusedCount of launchFile',
   'tokenHash',
   'coachId',
   'userId',

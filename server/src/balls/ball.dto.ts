@@ -1,7 +1,18 @@
 import { BALL_QUANTITIES, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/core';
 import type { BallFigures, Keep, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 
 const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
@@ -73,4 +84,27 @@ export class Ball extends BallFiguresDto {
   @ApiProperty({ type: String, nullable: true }) readonly clubText!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly hitAt!: string | null;
   @ApiProperty() readonly version!: number;
+}
+
+/** The most balls of one answer. */
+export const MOST_BALLS = 1000;
+
+export class BallsQuery {
+  @ApiPropertyOptional({ description: 'Those after the ball of this ordinal' })
+  @IfGiven()
+  @Type(() => Number)
+  @IsInt()
+  @Min(0)
+  readonly after?: number;
+}
+
+export class BallPage {
+  @ApiProperty({ type: [Ball], description: `In the order hit, at most ${MOST_BALLS}` })
+  readonly balls!: Ball[];
+  @ApiProperty({
+    type: Number,
+    nullable: true,
+    description: 'Ask for the rest after this; null where there is none',
+  })
+  readonly next!: number | null;
 }

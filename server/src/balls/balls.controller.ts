@@ -1,9 +1,26 @@
-import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Patch,
+  Post,
+  Query,
+} from '@nestjs/common';
+import {
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiProduces,
+  ApiTags,
+} from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
-import { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
+import { Ball, BallPage, BallsQuery, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -12,6 +29,27 @@ import type { Scope } from '../common/scope.ts';
 @Controller('api')
 export class BallsController {
   constructor(private readonly balls: BallsService) {}
+
+  @Get('lessons/:lessonId/balls')
+  @May('see')
+  @ApiOkResponse({ type: BallPage })
+  page(
+    @Within() scope: Scope,
+    @Param('lessonId') lessonId: string,
+    @Query() { after }: BallsQuery,
+  ): Promise<BallPage> {
+    return this.balls.page(scope, lessonId, after ?? 0);
+  }
+
+  @Get('lessons/:lessonId/balls.csv')
+  @May('see')
+  @ApiProduces('text/csv')
+  @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @Header('Content-Disposition', 'attachment; filename="balls.csv"')
+  print(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<string> {
+    return this.balls.print(scope, lessonId);
+  }
 
   @Post('lessons/:lessonId/balls')
   @May('log')

@@ -1,7 +1,20 @@
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures, LessonBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, inArray, isNotNull, isNull, max, ne, notInArray, or } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  count,
+  eq,
+  gt,
+  inArray,
+  isNotNull,
+  isNull,
+  max,
+  ne,
+  notExists,
+  or,
+} from 'drizzle-orm';
 import { ball, ballFile, block, launchFile, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { Ball } from './ball.dto.ts';
@@ -55,13 +68,34 @@ const toKnown = ({
 
 @Injectable()
 export class BallsRepository {
-  /** Balls of a lesson in the order hit, without the deleted. */
-  ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<BallRow[]> {
+  /** Balls of a lesson in the order hit, without the deleted; all, or the next so many after one. */
+  ofLesson(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    { after = 0, most = -1 }: { after?: number; most?: number } = {},
+  ): Promise<BallRow[]> {
+    const isThere = and(this.inLesson(scope, lessonId), isNull(ball.deletedAt));
     return db
       .select()
       .from(ball)
-      .where(and(this.inLesson(scope, lessonId), isNull(ball.deletedAt)))
-      .orderBy(asc(ball.ordinal));
+      .where(and(isThere, gt(ball.ordinal, after)))
+      .orderBy(asc(ball.ordinal))
+      .limit(most);
+  }
+
+  /** Counts the balls of lessons anew, after some came or went. */
+  async recount(scope: Scope, db: Handle, lessonIds: readonly string[]): Promise<void> {
+    for (const id of lessonIds) {
+      const [row] = await db
+        .select({ ballCount: count() })
+        .from(ball)
+        .where(and(this.inLesson(scope, id), isNull(ball.deletedAt)));
+      await db
+        .update(lesson)
+        .set({ ballCount: row?.ballCount ?? 0 })
+        .where(and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id)));
+    }
   }
 
   /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson, with its block. */
@@ -145,7 +179,7 @@ export class BallsRepository {
       .innerJoin(launchFile, eq(launchFile.id, ballFile.launchFileId))
       .where(
         and(
-          eq(ballFile.academyId, scope.academyId),
+          eq(ballFile.ballId, ball.id),
           ne(ballFile.launchFileId, launchFileId),
           isNull(launchFile.deletedAt),
         ),
@@ -154,12 +188,9 @@ export class BallsRepository {
       .update(ball)
       .set({ deletedAt, deletedBy: 'file' })
       .where(
-        and(
-          this.heldBy(scope, db, launchFileId),
-          isNull(ball.deletedAt),
-          notInArray(ball.id, elsewhere),
-        ),
+        and(this.heldBy(scope, db, launchFileId), isNull(ball.deletedAt), notExists(elsewhere)),
       );
+    await this.recount(scope, db, await this.lessonsOf(scope, db, launchFileId));
   }
 
   /** Brings back what went with a file; what was taken out by hand stays so. */
@@ -168,9 +199,11 @@ export class BallsRepository {
       .update(ball)
       .set({ deletedAt: null, deletedBy: null })
       .where(and(this.heldBy(scope, db, launchFileId), eq(ball.deletedBy, 'file')));
+    await this.recount(scope, db, await this.lessonsOf(scope, db, launchFileId));
   }
 
-  async revive(scope: Scope, db: Handle, ids: readonly string[]): Promise<void> {
+  /** Brings balls of a lesson back. */
+  async revive(scope: Scope, db: Handle, lessonId: string, ids: readonly string[]): Promise<void> {
     for (let at = 0; at < ids.length; at += CHUNK) {
       const own = and(
         eq(ball.academyId, scope.academyId),
@@ -178,6 +211,7 @@ export class BallsRepository {
       );
       await db.update(ball).set({ deletedAt: null, deletedBy: null }).where(own);
     }
+    if (ids.length > 0) await this.recount(scope, db, [lessonId]);
   }
 
   async nextOrdinal(scope: Scope, db: Handle, lessonId: string): Promise<number> {
@@ -199,10 +233,26 @@ export class BallsRepository {
       const chunk = rows.slice(at, at + CHUNK).map((row) => ({ ...row, academyId }));
       await db.insert(ball).values(chunk);
     }
+    await this.recount(scope, db, [...new Set(rows.map(({ lessonId }) => lessonId))]);
   }
 
-  async update(scope: Scope, db: Handle, id: string, changes: Partial<BallRow>): Promise<void> {
+  /** Changes columns of a ball. */
+  async update(
+    scope: Scope,
+    db: Handle,
+    { id, lessonId }: Pick<BallRow, 'id' | 'lessonId'>,
+    changes: Partial<BallRow>,
+  ): Promise<void> {
     await db.update(ball).set(changes).where(this.own(scope, id));
+    if ('deletedAt' in changes) await this.recount(scope, db, [lessonId]);
+  }
+
+  private async lessonsOf(scope: Scope, db: Handle, launchFileId: string): Promise<string[]> {
+    const rows = await db
+      .select({ id: launchFile.lessonId })
+      .from(launchFile)
+      .where(and(eq(launchFile.academyId, scope.academyId), eq(launchFile.id, launchFileId)));
+    return rows.map(({ id }) => id);
   }
 
   private heldBy(scope: Scope, db: Handle, launchFileId: string) {

@@ -1,17 +1,18 @@
 import { randomUUID } from 'node:crypto';
-import { EMPTY_BALL } from '@loxos/core';
+import { EMPTY_BALL, printLaunchFile } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
-import type { Fields } from '@loxos/core';
+import type { Fields, MeasuredBall } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { Ball, CreateBall, UpdateBall } from './ball.dto.ts';
+import { MOST_BALLS } from './ball.dto.ts';
+import type { Ball, BallPage, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsRepository, toBall } from './balls.repository.ts';
 import type { BallRow } from './balls.repository.ts';
 import type { Scope } from '../common/scope.ts';
@@ -28,6 +29,36 @@ export class BallsService {
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
+
+  /** The balls of a lesson in the order hit, from the first after an ordinal. */
+  page(scope: Scope, lessonId: string, after: number): Promise<BallPage> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      const rows = await this.balls.ofLesson(scope, db, lessonId, { after, most: MOST_BALLS + 1 });
+      const balls = rows.slice(0, MOST_BALLS).map(toBall);
+      return { balls, next: rows.length > MOST_BALLS ? balls.at(-1)!.ordinal : null };
+    });
+  }
+
+  /** A lesson's balls as a launch file in SI units, which the intake reads back, with what was said of each. */
+  async print(scope: Scope, lessonId: string): Promise<string> {
+    const { hand, balls, blocks } = await this.store.read(async (db) => ({
+      hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
+      balls: (await this.balls.ofLesson(scope, db, lessonId)).map(toBall),
+      blocks: await this.blocks.ofLesson(scope, db, lessonId),
+    }));
+    const rows = balls.map((ball) => ({ ...ball }) as MeasuredBall);
+    const said = new Map(rows.map((row, index) => [row, balls[index]!]));
+    const blockOf = (row: MeasuredBall) =>
+      blocks.find((block) => block.id === said.get(row)?.blockId);
+    const told = [
+      { name: 'Counted', of: (row: MeasuredBall) => said.get(row)?.keep ?? '' },
+      { name: 'Seen by', of: (row: MeasuredBall) => said.get(row)?.seen ?? '' },
+      { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
+      { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
+    ];
+    return printLaunchFile(rows, { hand, told });
+  }
 
   add(scope: Scope, lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {
     const { id = randomUUID(), ...figures } = dto;
@@ -89,7 +120,7 @@ export class BallsService {
       const { deleted } = edit.fields;
       const by = deleted === undefined ? {} : { deletedBy: deleted === true ? HAND : null };
       const times = { version: edit.version, updatedAt: this.clock.text() };
-      await this.balls.update(scope, tx, id, {
+      await this.balls.update(scope, tx, row, {
         ...columnsOf(edit.fields, this.clock.text()),
         ...by,
         ...times,

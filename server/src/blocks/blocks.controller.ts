@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
@@ -12,6 +12,13 @@ import type { Scope } from '../common/scope.ts';
 @Controller('api')
 export class BlocksController {
   constructor(private readonly blocks: BlocksService) {}
+
+  @Get('lessons/:lessonId/blocks')
+  @May('see')
+  @ApiOkResponse({ type: [Block], description: 'In the order begun; the last is under way' })
+  list(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<Block[]> {
+    return this.blocks.ofLesson(scope, lessonId);
+  }
 
   @Post('lessons/:lessonId/blocks')
   @May('log')

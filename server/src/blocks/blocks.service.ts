@@ -24,6 +24,14 @@ export class BlocksService {
     private readonly clock: Clock,
   ) {}
 
+  /** A lesson's blocks in the order begun. */
+  ofLesson(scope: Scope, lessonId: string): Promise<Block[]> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      return (await this.blocks.ofLesson(scope, db, lessonId)).map(toBlock);
+    });
+  }
+
   /** Begins a block; sent twice with one id it is one, and one taken away is brought back. */
   start(scope: Scope, lessonId: string, dto: StartBlock, change: Change): Promise<Block> {
     return this.store.write(async (tx) => {

@@ -9,7 +9,7 @@ const begin = (lessonId: string, body: object) =>
   t.http().post(`/api/lessons/${lessonId}/blocks`).send(body);
 const ball = (lessonId: string) =>
   t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 140, club: '7-iron' });
-const lessonOf = async (id: string) => (await t.http().get(`/api/lessons/${id}`)).body;
+const lessonOf = (id: string) => t.whole(id);
 const aim = { move: 'path', judged: ['clubPathDeg', 'faceToPathDeg'], targets: { clubPathDeg: 0 } };
 
 describe('a block', () => {

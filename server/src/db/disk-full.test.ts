@@ -27,8 +27,7 @@ it('refuses what does not fit, keeps all that was there, and takes it once there
     expect(status).toBe(503);
     expect(body).toMatchObject({ kind: 'unavailable', message: /Nothing was changed; try again/ });
   }
-  const balls = async (): Promise<unknown[]> =>
-    ((await t.http().get(`/api/lessons/${lesson}`).expect(200)).body as { balls: unknown[] }).balls;
+  const balls = async (): Promise<unknown[]> => (await t.whole(lesson)).balls;
   expect(await balls()).toEqual([]);
   await leaveRoom(null);
   await t.http().patch(`/api/players/${playerId}`).send(big).expect(200);

@@ -8,11 +8,6 @@ import { migrate } from 'drizzle-orm/libsql/migrator';
 import { startTestApp } from '../testing/app.ts';
 import { MIGRATION_TAGS, migrationsUntil, oldDatabase } from '../testing/old-database.ts';
 
-interface Tagged {
-  readonly kind: string;
-  readonly drillId: string | null;
-}
-
 describe('a database from before routes', () => {
   it('keeps its people, and turns the rules of what comes first into routes', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'loxos-old-'));
@@ -65,26 +60,19 @@ describe('a database from before routes', () => {
     expect(settings.body.bands.pathNeutralDeg).toBe(1);
     const { body: player } = await t.http().get('/api/players/p').expect(200);
     expect(player).toMatchObject({ name: 'Ada', wanted: { all: { shape: 'straight' } } });
-    const { body: lesson } = await t.http().get('/api/lessons/l').expect(200);
-    const value = (name: string): unknown =>
-      lesson.parts.find(({ part }: { part: string }) => part === name)?.value;
+    const lesson = await t.whole('l');
+    const value = (name: string): unknown => lesson.parts.find(({ part }) => part === name)?.value;
     expect(value('work')).toEqual({ route: 'gap-first', drillIds: ['rails'] });
     // Where the film is taken from is one answer; what was only half set up is elsewhere.
     expect(value('setup')).toEqual({ target: 'oak', camera: 'elsewhere' });
     // Runs of one tag have become blocks, in the order hit.
-    expect(lesson.blocks.map(({ kind, drillId }: Tagged) => [kind, drillId])).toEqual([
+    expect(lesson.blocks.map(({ kind, drillId }) => [kind, drillId])).toEqual([
       ['baseline', null],
       ['drill', 'rails'],
       ['baseline', null],
     ]);
-    const [first, second, third] = lesson.blocks.map(({ id }: { id: string }) => id);
-    expect(lesson.balls.map(({ blockId }: { blockId: string | null }) => blockId)).toEqual([
-      first,
-      first,
-      null,
-      second,
-      third,
-    ]);
+    const [first, second, third] = lesson.blocks.map(({ id }) => id);
+    expect(lesson.balls.map(({ blockId }) => blockId)).toEqual([first, first, null, second, third]);
     // The old one can be had as it was.
     expect(
       readdirSync(join(folder, 'backups')).some((name) => name.includes('before-update')),
@@ -100,8 +88,8 @@ describe('a database of any earlier version', () => {
     async (tag) => {
       const folder = await oldDatabase(tag);
       const t = await startTestApp(folder);
-      const { body: lesson } = await t.http().get('/api/lessons/lesson').expect(200);
-      expect(lesson).toMatchObject({ player: { name: 'Ada Reed', hand: 'left' } });
+      const lesson = await t.whole('lesson');
+      expect(lesson).toMatchObject({ player: { name: 'Ada Reed', hand: 'left' }, ballCount: 1 });
       expect(lesson.balls).toMatchObject([{ carryM: 123, version: 1 }]);
       expect(lesson.files).toHaveLength(1);
       for (const path of ['players', 'lessons', 'drills', 'settings', 'lessons/lesson/history'])
@@ -109,7 +97,7 @@ describe('a database of any earlier version', () => {
       // It can be written to, and taking the file back takes its ball.
       await t.http().patch('/api/lessons/lesson').send({ asked: 'Lower' }).expect(200);
       await t.http().delete('/api/files/launch_file').expect(204);
-      expect((await t.http().get('/api/lessons/lesson')).body.balls).toEqual([]);
+      expect(await t.whole('lesson')).toMatchObject({ balls: [], ballCount: 0 });
       await t.close();
       rmSync(folder, { recursive: true, force: true });
     },

@@ -36,7 +36,7 @@ it('founds, writes, reads and undoes there as on its own disk', async () => {
     .http()
     .post(`/api/history/${body[0].id as string}/undo`)
     .expect(204);
-  const found = (await t.http().get(`/api/lessons/${lesson}`).expect(200)).body;
+  const found = await t.whole(lesson);
   expect(found).toMatchObject({ player: { name: 'Far Reed' }, parts: [{ value: {} }] });
   expect(found.balls).toHaveLength(2);
 });
@@ -48,7 +48,7 @@ it('leaves nothing of a change that fails, there either', async () => {
   await t.http().post(`/api/lessons/${other}/balls`).send({ id, carryM: 100 }).expect(201);
   const again = await t.http().post(`/api/lessons/${lesson}/balls`).send({ id, carryM: 100 });
   expect(again.status).toBe(400);
-  expect((await t.http().get(`/api/lessons/${lesson}`)).body.balls).toEqual([]);
+  expect((await t.whole(lesson)).balls).toEqual([]);
 });
 
 it('says that copies are made where the database is', async () => {

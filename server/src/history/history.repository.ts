@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, isNull } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, ne } from 'drizzle-orm';
 import { history } from '../db/schema/index.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/store.ts';
@@ -29,6 +29,22 @@ export class HistoryRepository {
       .select()
       .from(history)
       .where(and(this.own(scope), eq(history.changeId, changeId)));
+    return row ?? null;
+  }
+
+  /** The last change of anything in a lesson that another device made. */
+  async lastOf(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    device: string,
+  ): Promise<Pick<HistoryRow, 'id' | 'device'> | null> {
+    const [row] = await db
+      .select({ id: history.id, device: history.device })
+      .from(history)
+      .where(and(this.own(scope), eq(history.lessonId, lessonId), ne(history.device, device)))
+      .orderBy(desc(history.at))
+      .limit(1);
     return row ?? null;
   }
 

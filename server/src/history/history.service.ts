@@ -49,6 +49,16 @@ export class HistoryService {
     return change.id !== null && (await this.history.ofChange(scope, tx, change.id)) !== null;
   }
 
+  /** The last change of anything in a lesson that another device made; null where there was none. */
+  lastOf(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    device: string,
+  ): ReturnType<HistoryRepository['lastOf']> {
+    return this.history.lastOf(scope, db, lessonId, device);
+  }
+
   /**
    * What a change of fields comes to beside what the thing is now; null where nothing is left to write.
    * Throws 409 with the thing as it is where somebody else changed the same fields since the writer looked.

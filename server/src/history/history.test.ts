@@ -85,7 +85,7 @@ describe('two devices', () => {
     await see('ball-position', 'phone', -1).expect(200);
     const { body } = await see('chest', 'phone', -1).expect(409);
     expect(body.fields[0].field).toBe('observations.chest');
-    const { parts } = await get(`/api/lessons/${lesson}`);
+    const { parts } = await t.whole(lesson);
     expect(parts[0]).toMatchObject({
       value: { observations: { chest: 1, 'ball-position': -1 } },
       version: 2,
@@ -97,7 +97,7 @@ describe('two devices', () => {
     const ball = await ballOf(lesson);
     await write('delete', `/api/balls/${ball}`, {}, { device: 'tablet', seen: 1 }).expect(204);
     await write('patch', `/api/balls/${ball}`, { keep: 'out' }, { device: 'phone', seen: 1 });
-    expect((await get(`/api/lessons/${lesson}`)).balls).toEqual([]);
+    expect((await t.whole(lesson)).balls).toEqual([]);
     const { body } = await write('post', `/api/balls/${ball}/restore`, {}).expect(200);
     expect(body).toMatchObject({ keep: 'out', carryM: 100 });
   });
@@ -110,8 +110,8 @@ describe('what is said of the whole and of its parts', () => {
     const see = (changes: object) => write('patch', path, { changes });
     await see({ 'observations.chest': 1 }).expect(200);
     await see({ observations: { 'ball-position': -1 } }).expect(200);
-    const { parts } = await get(`/api/lessons/${lesson}`);
-    expect(parts[0].value).toEqual({ observations: { chest: 1, 'ball-position': -1 } });
+    const { parts } = await t.whole(lesson);
+    expect(parts[0]!.value).toEqual({ observations: { chest: 1, 'ball-position': -1 } });
     await see({ observations: 'all' }).expect(400);
   });
 });
@@ -139,7 +139,7 @@ describe('a write sent twice', () => {
     await move(block, { change }).expect(204);
     await move(null).expect(204);
     await move(block, { change }).expect(204);
-    expect((await get(`/api/lessons/${lesson}`)).balls[0].blockId).toBeNull();
+    expect((await t.whole(lesson)).balls[0]!.blockId).toBeNull();
   });
 
   it.each([
@@ -185,7 +185,7 @@ describe('undo from history', () => {
 
   it('puts back a ball, a block, where balls were, a part and the lesson itself', async () => {
     const lesson = await t.lesson();
-    const before = await get(`/api/lessons/${lesson}`);
+    const before = await t.whole(lesson);
     const ball = await ballOf(lesson);
     const block = crypto.randomUUID();
     const steps: [Method, string, object][] = [
@@ -204,19 +204,19 @@ describe('undo from history', () => {
       seen.push((await last(lesson)).id);
     }
     for (const id of seen.reverse()) await undo(id).expect(204);
-    const after = await get(`/api/lessons/${lesson}`);
+    const after = await t.whole(lesson);
     expect(after).toMatchObject({ asked: before.asked, blocks: [] });
     expect(after.balls).toMatchObject([{ carryM: 100, blockId: null }]);
-    expect(after.parts[0].value).toEqual({});
+    expect(after.parts[0]!.value).toEqual({});
   });
 
   it('takes back what was made, and that again', async () => {
     const lesson = await t.lesson();
     await ballOf(lesson);
     await undo((await last(lesson)).id).expect(204);
-    expect((await get(`/api/lessons/${lesson}`)).balls).toEqual([]);
+    expect((await t.whole(lesson)).balls).toEqual([]);
     await undo((await last(lesson)).id).expect(204);
-    expect((await get(`/api/lessons/${lesson}`)).balls).toHaveLength(1);
+    expect((await t.whole(lesson)).balls).toHaveLength(1);
   });
 
   it('is refused where somebody changed the same since', async () => {
@@ -227,7 +227,7 @@ describe('undo from history', () => {
     await write('patch', `/api/balls/${ball}`, { carryM: 80 });
     const { body } = await undo(id).expect(409);
     expect(body.current).toMatchObject({ carryM: 80 });
-    expect((await get(`/api/lessons/${lesson}`)).balls[0].carryM).toBe(80);
+    expect((await t.whole(lesson)).balls[0]!.carryM).toBe(80);
   });
 
   it('of a change that is none', async () => {

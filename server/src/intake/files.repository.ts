@@ -2,11 +2,13 @@ import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { launchFile, sourceMapping } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
-import type { LaunchFile, Row } from './intake.dto.ts';
+import type { LaunchFile } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type FileRow = typeof launchFile.$inferSelect;
-export type FileHead = Omit<FileRow, 'content'>;
+/** A file without its bytes. */
+export type FileTold = Omit<FileRow, 'content'>;
+type FileHead = Omit<FileTold, 'rows'>;
 
 export const toLaunchFile = (row: FileHead): LaunchFile => ({
   id: row.id,
@@ -14,7 +16,7 @@ export const toLaunchFile = (row: FileHead): LaunchFile => ({
   sizeBytes: row.sizeBytes,
   receivedAt: row.receivedAt,
   ballCount: row.ballCount,
-  rows: JSON.parse(row.rows) as Row[],
+  refusedCount: row.refusedCount,
 });
 
 const HEAD = {
@@ -24,8 +26,8 @@ const HEAD = {
   name: launchFile.name,
   sha256: launchFile.sha256,
   sizeBytes: launchFile.sizeBytes,
-  rows: launchFile.rows,
   ballCount: launchFile.ballCount,
+  refusedCount: launchFile.refusedCount,
   receivedAt: launchFile.receivedAt,
   deletedAt: launchFile.deletedAt,
 };
@@ -46,13 +48,16 @@ export class FilesRepository {
     db: Handle,
     lessonId: string,
     sha256: string,
-  ): Promise<FileHead | null> {
+  ): Promise<FileTold | null> {
     const same = and(
       this.own(scope),
       eq(launchFile.lessonId, lessonId),
       eq(launchFile.sha256, sha256),
     );
-    const [row] = await db.select(HEAD).from(launchFile).where(same);
+    const [row] = await db
+      .select({ ...HEAD, rows: launchFile.rows })
+      .from(launchFile)
+      .where(same);
     return row ?? null;
   }
 
@@ -73,7 +78,7 @@ export class FilesRepository {
     scope: Scope,
     db: Handle,
     id: string,
-    made: Pick<FileRow, 'rows' | 'ballCount' | 'receivedAt' | 'deletedAt'>,
+    made: Pick<FileRow, 'rows' | 'ballCount' | 'refusedCount' | 'receivedAt' | 'deletedAt'>,
   ): Promise<void> {
     await db
       .update(launchFile)

@@ -7,6 +7,7 @@ import {
   HttpCode,
   Param,
   Post,
+  Query,
   Res,
   UploadedFile,
   UseInterceptors,
@@ -26,7 +27,7 @@ import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
 import { checked } from '../common/validation.ts';
-import { IntakeAnswers, IntakeResult } from './intake.dto.ts';
+import { IntakeAnswers, IntakeResult, LaunchFile, RowPage, RowsQuery } from './intake.dto.ts';
 import { IntakeService } from './intake.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -89,6 +90,24 @@ export class IntakeController {
     const answers = await answersOf(body['answers']);
     const said = { answers, isAskedAgain: body['again'] === 'yes' };
     return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, change);
+  }
+
+  @Get('lessons/:lessonId/files')
+  @May('see')
+  @ApiOkResponse({ type: [LaunchFile] })
+  list(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<LaunchFile[]> {
+    return this.intake.ofLesson(scope, lessonId);
+  }
+
+  @Get('files/:id/rows')
+  @May('see')
+  @ApiOkResponse({ type: RowPage })
+  rows(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Query() { skip }: RowsQuery,
+  ): Promise<RowPage> {
+    return this.intake.rows(scope, id, skip ?? 0);
   }
 
   @Delete('files/:id')

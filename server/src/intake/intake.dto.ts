@@ -6,9 +6,11 @@ import {
   ArrayMaxSize,
   IsArray,
   IsIn,
+  IsInt,
   IsOptional,
   IsString,
   MaxLength,
+  Min,
   ValidateNested,
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
@@ -95,7 +97,26 @@ export class LaunchFile {
   @ApiProperty() readonly sizeBytes!: number;
   @ApiProperty() readonly receivedAt!: string;
   @ApiProperty() readonly ballCount!: number;
-  @ApiProperty({ type: [Row] }) readonly rows!: readonly Row[];
+  @ApiProperty() readonly refusedCount!: number;
+}
+
+/** The most rows of one answer. */
+export const MOST_ROWS = 500;
+
+export class RowsQuery {
+  @ApiPropertyOptional({ description: 'So many rows are left out first', default: 0 })
+  @IfGiven()
+  @Type(() => Number)
+  @IsInt()
+  @Min(0)
+  readonly skip?: number;
+}
+
+/** What became of a file's rows: the refused first, then the others, each in the order of the file. */
+export class RowPage {
+  @ApiProperty({ type: [Row], description: `At most ${MOST_ROWS}` }) readonly rows!: readonly Row[];
+  @ApiProperty({ description: 'How many there are in all' }) readonly count!: number;
+  @ApiProperty({ description: 'How many of them were refused' }) readonly refused!: number;
 }
 
 const OUTCOMES = ['added', 'known', 'questions'] as const;
@@ -110,7 +131,8 @@ export class IntakeResult {
   readonly outcome!: (typeof OUTCOMES)[number];
   @ApiProperty() readonly message!: string;
   @ApiProperty({ type: LaunchFile, nullable: true }) readonly file!: LaunchFile | null;
-  @ApiProperty({ type: [Row] }) readonly rows!: readonly Row[];
+  @ApiProperty({ type: RowPage, description: 'What became of the first rows' })
+  readonly rows!: RowPage;
   @ApiProperty({ type: [Column] }) readonly columns!: readonly Column[];
   @ApiProperty({ type: [Question] }) readonly questions!: readonly Question[];
 }

@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { MeasuredBall } from '@loxos/core';
 import type { KnownBall } from '../balls/balls.repository.ts';
-import type { Row } from './intake.dto.ts';
+import { MOST_ROWS } from './intake.dto.ts';
+import type { Row, RowPage } from './intake.dto.ts';
 
 const lettersOf = (line: string): string => line.replace(/[^\p{L}]/gu, '').toLowerCase();
 
@@ -68,4 +69,12 @@ export function resultMessage(rows: readonly Row[]): string {
   if (count('rejected') > 0)
     parts.push(`${countText(count('rejected'), 'row', 'rows')} refused: see why below`);
   return `${parts.join(', ')}.`;
+}
+
+/** So many rows of a file, the refused before the others, after some that are left out. */
+export function rowPage(rows: readonly Row[], skip = 0): RowPage {
+  const refused = rows.filter(({ fate }) => fate === 'rejected');
+  const others = rows.filter(({ fate }) => fate !== 'rejected');
+  const some = [...refused, ...others].slice(skip, skip + MOST_ROWS);
+  return { rows: some, count: rows.length, refused: refused.length };
 }

@@ -13,9 +13,9 @@ import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
-import type { FileHead, FileRow } from './files.repository.ts';
-import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
-import type { IntakeAnswers, IntakeResult, LaunchFile, Row } from './intake.dto.ts';
+import type { FileRow, FileTold } from './files.repository.ts';
+import { fingerprintOf, markKnown, resultMessage, rowPage, sourceKey } from './intake.logic.ts';
+import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
 export interface Upload {
@@ -91,7 +91,7 @@ export class IntakeService {
       before: await this.files.findByHash(scope, db, lessonId, sha256),
       isTaken: await this.history.isTaken(scope, db, change),
     }));
-    if (before !== null && isTaken) return added(toLaunchFile(before), []);
+    if (before !== null && isTaken) return added(toLaunchFile(before), rowsOf(before), []);
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
     const answers = isAskedAgain ? given : { ...kept, ...given };
@@ -103,14 +103,15 @@ export class IntakeService {
       .map(({ line, fate, reason, problems }) => ({ line, fate, reason, problems }));
     if (questions.length > 0) {
       const message = 'Nothing is added yet: the file leaves something open.';
-      return { outcome: 'questions', message, file: null, rows, columns, questions };
+      const page = rowPage(rows);
+      return { outcome: 'questions', message, file: null, rows: page, columns, questions };
     }
     const incoming = { lessonId, upload, sha256, parsed, rows };
-    const file = await this.store.write(async (tx) => {
+    const made = await this.store.write(async (tx) => {
       if (isAnswered) await this.keepAnswers(scope, tx, key, answers);
       return this.keep(scope, tx, incoming, change);
     });
-    return added(file, columns);
+    return added(made.file, made.rows, columns);
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -130,6 +131,19 @@ export class IntakeService {
       if (deleted) await this.takeOut(scope, tx, id);
       else await this.putIn(scope, tx, id);
     });
+  }
+
+  /** The files of a lesson, without those taken back. */
+  ofLesson(scope: Scope, lessonId: string): Promise<LaunchFile[]> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      return (await this.files.ofLesson(scope, db, lessonId)).map(toLaunchFile);
+    });
+  }
+
+  /** What became of a file's rows, from one of them on. */
+  rows(scope: Scope, id: string, skip: number): Promise<RowPage> {
+    return this.store.read(async (db) => rowPage(rowsOf(await this.require(scope, db, id)), skip));
   }
 
   async raw(scope: Scope, id: string): Promise<FileRow> {
@@ -196,12 +210,14 @@ export class IntakeService {
     }
     const head = { id, lessonId, name: upload.name, sha256, sizeBytes: upload.bytes.length };
     const ballCount = fresh.length + back.length;
-    const made = { rows: JSON.stringify(marked.rows), ballCount, receivedAt: at, deletedAt: null };
+    const { refused: refusedCount } = rowPage(marked.rows);
+    const text = JSON.stringify(marked.rows);
+    const made = { rows: text, ballCount, refusedCount, receivedAt: at, deletedAt: null };
     const file = { ...head, ...made, content: upload.bytes };
     if (before === null) await this.files.insert(scope, tx, file);
     else await this.files.replace(scope, tx, id, made);
     await this.balls.insert(scope, tx, fresh);
-    await this.balls.revive(scope, tx, back);
+    await this.balls.revive(scope, tx, lessonId, back);
     await this.balls.hold(scope, tx, id, [
       ...fresh.map((ball) => ball.id),
       ...back,
@@ -209,7 +225,7 @@ export class IntakeService {
     ]);
     const words = `“${head.name}” brought in, ${ballCount} balls`;
     await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
-    return toLaunchFile({ ...file, academyId: '' });
+    return { file: toLaunchFile({ ...file, academyId: '' }), rows: marked.rows };
   }
 
   private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {
@@ -219,13 +235,26 @@ export class IntakeService {
   }
 }
 
-const added = (file: LaunchFile, columns: IntakeResult['columns']): IntakeResult => {
-  const message = resultMessage(file.rows);
-  return { outcome: 'added', message, file, rows: file.rows, columns, questions: [] };
+const rowsOf = ({ rows }: Pick<FileTold, 'rows'>): Row[] => JSON.parse(rows) as Row[];
+
+const added = (
+  file: LaunchFile,
+  rows: readonly Row[],
+  columns: IntakeResult['columns'],
+): IntakeResult => {
+  const message = resultMessage(rows);
+  return { outcome: 'added', message, file, rows: rowPage(rows), columns, questions: [] };
 };
 
-function alreadyHere(before: FileHead): IntakeResult {
-  const file = toLaunchFile(before);
+function alreadyHere(before: FileTold): IntakeResult {
   const message = `This file is already in the lesson as “${before.name}”. Nothing was added.`;
-  return { outcome: 'known', message, file, rows: file.rows, columns: [], questions: [] };
+  const rows = rowPage(rowsOf(before));
+  return {
+    outcome: 'known',
+    message,
+    file: toLaunchFile(before),
+    rows,
+    columns: [],
+    questions: [],
+  };
 }

@@ -1,4 +1,5 @@
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
+import type { Ball } from '../balls/ball.dto.ts';
 import type { TestApp } from '../testing/app.ts';
 
 let t: TestApp;
@@ -17,8 +18,7 @@ const drop = (
     .attach('file', Buffer.from(content), name);
   return answers === undefined ? sent : sent.field('answers', JSON.stringify(answers));
 };
-const ballsOf = async (lessonId: string): Promise<Record<string, unknown>[]> =>
-  (await t.http().get(`/api/lessons/${lessonId}`)).body.balls;
+const ballsOf = async (lessonId: string): Promise<Ball[]> => (await t.whole(lessonId)).balls;
 
 describe('a launch file', () => {
   it('becomes balls, keeps its bytes, and adds nothing the second time', async () => {
@@ -59,8 +59,10 @@ describe('a launch file', () => {
     const lessonId = await t.lesson();
     const { body } = await drop(lessonId, `${PLAIN_FILE}7 iron,open,-2.0,141\n`);
     expect(body.message).toContain('1 row refused');
-    expect(body.rows[3]).toMatchObject({ line: 4, fate: 'rejected' });
-    expect(body.rows[3].reason).toContain('Face angle');
+    // What was refused comes first.
+    expect(body.rows).toMatchObject({ count: 4, refused: 1 });
+    expect(body.rows.rows[0]).toMatchObject({ line: 4, fate: 'rejected' });
+    expect(body.rows.rows[0].reason).toContain('Face angle');
   });
 
   it('that leaves a unit open asks first, then remembers the answer for that source', async () => {
@@ -118,13 +120,10 @@ describe('files that hold the same balls', () => {
     const lessonId = await t.lesson();
     const { body } = await drop(lessonId, PLAIN_FILE);
     const [ball] = await ballsOf(lessonId);
-    await t
-      .http()
-      .delete(`/api/balls/${ball!['id'] as string}`)
-      .expect(204);
+    await t.http().delete(`/api/balls/${ball!.id}`).expect(204);
     const longer = await drop(lessonId, LONGER);
     expect(longer.body.message).toBe('1 ball added, 2 already here.');
-    expect(longer.body.rows[1].reason).toMatch(/was deleted/);
+    expect(longer.body.rows.rows[1].reason).toMatch(/was deleted/);
     expect(await faces(lessonId)).toEqual([2, 0.5]);
     await takeBack(body.file.id as string);
     await takeBack(longer.body.file.id as string);
@@ -136,7 +135,7 @@ describe('files that hold the same balls', () => {
     const lessonId = await t.lesson();
     const { body } = await drop(lessonId, PLAIN_FILE);
     const [ball] = await ballsOf(lessonId);
-    const id = ball!['id'] as string;
+    const { id } = ball!;
     await t.http().patch(`/api/balls/${id}`).send({ keep: 'out' }).expect(200);
     await takeBack(body.file.id as string);
     await drop(lessonId, PLAIN_FILE);

@@ -1,6 +1,6 @@
 import { EMPTY_BALL } from '@loxos/core';
 import { decodeText, looksBinary } from './decode.ts';
-import { fingerprintOf, markKnown, resultMessage, sourceKey } from './intake.logic.ts';
+import { fingerprintOf, markKnown, resultMessage, rowPage, sourceKey } from './intake.logic.ts';
 import type { Row } from './intake.dto.ts';
 
 const row = (line: number, fate: Row['fate']): Row => ({ line, fate, reason: '', problems: [] });
@@ -79,5 +79,18 @@ describe('bytes', () => {
     expect(decodeText(Buffer.from('\ufeff5°', 'utf16le'))).toContain('5°');
     const bigEndian = Buffer.from('\ufeff5°', 'utf16le').swap16();
     expect(decodeText(bigEndian)).toContain('5°');
+  });
+});
+
+describe('rows of a large file', () => {
+  const many = [row(1, 'header'), ...Array.from({ length: 1200 }, (_, n) => row(n + 2, 'ball'))];
+  const all = [...many, row(1300, 'rejected')];
+  it('come some at a time, the refused first, and how many there are is said', () => {
+    const first = rowPage(all);
+    expect(first).toMatchObject({ count: 1202, refused: 1 });
+    expect(first.rows.slice(0, 2).map(({ line }) => line)).toEqual([1300, 1]);
+    const lines = [0, 500, 1000].flatMap((skip) => rowPage(all, skip).rows.map(({ line }) => line));
+    expect(new Set(lines).size).toBe(1202);
+    expect(rowPage(all, 1000).rows).toHaveLength(202);
   });
 });

@@ -1,11 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsString, IsUUID, MaxLength } from 'class-validator';
-import { Ball } from '../balls/ball.dto.ts';
-import { Block } from '../blocks/block.dto.ts';
-import { LaunchFile } from '../intake/intake.dto.ts';
-import { SharedPage } from '../pages/page.dto.ts';
 import { Player } from '../players/player.dto.ts';
-import { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
 import { IfGiven, IsInstant } from '../common/given.ts';
 
 export class RepeatLesson {
@@ -74,14 +69,14 @@ export class LessonSummary {
   @ApiProperty() readonly version!: number;
 }
 
-export class Lesson extends LessonSummary {
-  @ApiProperty({ type: [Ball] }) readonly balls!: Ball[];
-  @ApiProperty({ type: [Block], description: 'In the order begun; the last is under way' })
-  readonly blocks!: Block[];
-  @ApiProperty({ type: [LaunchFile] }) readonly files!: LaunchFile[];
-  @ApiProperty({ type: [LessonPart] }) readonly parts!: LessonPart[];
-  @ApiProperty({ type: [StoredRepetition] }) readonly repetitions!: StoredRepetition[];
-  @ApiProperty({ type: [SharedPage] }) readonly pages!: SharedPage[];
+/** The last change of anything in a lesson by another device than asks: a newer one is a reason to look again. */
+export class LastChange {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty() readonly device!: string;
+}
+
+export class LessonHead extends LessonSummary {
   @ApiProperty({ type: String, nullable: true, description: 'The player’s lesson before this one' })
   readonly previousLessonId!: string | null;
+  @ApiProperty({ type: LastChange, nullable: true }) readonly lastChange!: LastChange | null;
 }

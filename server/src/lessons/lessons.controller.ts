@@ -1,28 +1,17 @@
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  Patch,
-  Post,
-  Query,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import {
   ApiCreatedResponse,
+  ApiHeader,
   ApiNoContentResponse,
   ApiOkResponse,
-  ApiProduces,
   ApiTags,
 } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
+import { DEVICE_HEADER, NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import {
   CreateLesson,
-  Lesson,
+  LessonHead,
   LessonQuery,
   LessonSummary,
   RepeatLesson,
@@ -58,9 +47,14 @@ export class LessonsController {
 
   @Get(':id')
   @May('see')
-  @ApiOkResponse({ type: Lesson })
-  get(@Within() scope: Scope, @Param('id') id: string): Promise<Lesson> {
-    return this.lessons.get(scope, id);
+  @ApiOkResponse({ type: LessonHead })
+  @ApiHeader({ name: DEVICE_HEADER, required: false, description: 'The device that asks' })
+  get(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Writes() { device }: Change,
+  ): Promise<LessonHead> {
+    return this.lessons.get(scope, id, device);
   }
 
   @Patch(':id')
@@ -109,15 +103,5 @@ export class LessonsController {
     @Writes() change: Change,
   ): Promise<LessonSummary> {
     return this.lessons.repeat(scope, id, body, change);
-  }
-
-  @Get(':id/balls.csv')
-  @May('see')
-  @ApiProduces('text/csv')
-  @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
-  @Header('Content-Type', 'text/csv; charset=utf-8')
-  @Header('Content-Disposition', 'attachment; filename="balls.csv"')
-  balls(@Within() scope: Scope, @Param('id') id: string): Promise<string> {
-    return this.lessons.printBalls(scope, id);
   }
 }

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { and, asc, count, desc, eq, gte, isNull, lt } from 'drizzle-orm';
-import { ball, lesson, player } from '../db/schema/index.ts';
+import { and, asc, desc, eq, gte, isNull, lt } from 'drizzle-orm';
+import { lesson, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import type { LessonQuery } from './lesson.dto.ts';
@@ -11,12 +11,11 @@ export type LessonRow = typeof lesson.$inferSelect;
 export interface LessonWithPlayer {
   readonly lesson: LessonRow;
   readonly player: PlayerRow;
-  readonly ballCount: number;
 }
 
 @Injectable()
 export class LessonsRepository {
-  /** Lessons with their players and number of balls; a day's in order, a player's newest first. */
+  /** Lessons with their players; a day's in order, a player's newest first. */
   list(
     scope: Scope,
     db: Handle,
@@ -33,12 +32,10 @@ export class LessonsRepository {
     );
     const order = query.playerId === undefined ? asc(lesson.startsAt) : desc(lesson.startsAt);
     return db
-      .select({ lesson, player, ballCount: count(ball.id) })
+      .select({ lesson, player })
       .from(lesson)
       .innerJoin(player, eq(player.id, lesson.playerId))
-      .leftJoin(ball, and(eq(ball.lessonId, lesson.id), isNull(ball.deletedAt)))
       .where(wanted)
-      .groupBy(lesson.id)
       .orderBy(order);
   }
 

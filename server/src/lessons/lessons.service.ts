@@ -1,24 +1,18 @@
 import { randomUUID } from 'node:crypto';
-import { printLaunchFile } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
-import { BallsRepository, toBall } from '../balls/balls.repository.ts';
-import { BlocksRepository, toBlock } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Fields, MeasuredBall } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
-import { FilesRepository, toLaunchFile } from '../intake/files.repository.ts';
-import { sharedPages } from '../pages/shared-pages.ts';
-import { PagesRepository } from '../pages/pages.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { toPlayer } from '../players/players.service.ts';
-import { StepsRepository, toRepetition } from '../steps/steps.repository.ts';
+import { StepsRepository } from '../steps/steps.repository.ts';
 import type {
   CreateLesson,
-  Lesson,
+  LessonHead,
   LessonQuery,
   LessonSummary,
   RepeatLesson,
@@ -28,11 +22,11 @@ import { LessonsRepository } from './lessons.repository.ts';
 import type { LessonWithPlayer } from './lessons.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
-const toSummary = ({ lesson, player, ballCount }: LessonWithPlayer): LessonSummary => ({
+const toSummary = ({ lesson, player }: LessonWithPlayer): LessonSummary => ({
   id: lesson.id,
   startsAt: lesson.startsAt,
   asked: lesson.asked,
-  ballCount,
+  ballCount: lesson.ballCount,
   player: toPlayer(player),
   version: lesson.version,
 });
@@ -48,11 +42,7 @@ export class LessonsService {
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
-    private readonly balls: BallsRepository,
-    private readonly blocks: BlocksRepository,
-    private readonly files: FilesRepository,
     private readonly steps: StepsRepository,
-    private readonly pages: PagesRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
@@ -63,22 +53,14 @@ export class LessonsService {
     return rows.map(toSummary);
   }
 
-  get(scope: Scope, id: string): Promise<Lesson> {
+  /** A lesson's head, with what another device than the asking one changed last. */
+  get(scope: Scope, id: string, device: string): Promise<LessonHead> {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(scope, db, id);
-      const balls = await this.balls.ofLesson(scope, db, id);
-      const blocks = await this.blocks.ofLesson(scope, db, id);
-      const files = await this.files.ofLesson(scope, db, id);
-      const repetitions = await this.steps.repetitions(scope, db, id);
       return {
         ...toSummary(found),
-        balls: balls.map(toBall),
-        blocks: blocks.map(toBlock),
-        files: files.map(toLaunchFile),
-        parts: await this.steps.parts(scope, db, id),
-        repetitions: repetitions.map(toRepetition),
-        pages: await sharedPages(scope, this.pages, db, id),
         previousLessonId: await this.lessons.before(scope, db, found.lesson),
+        lastChange: await this.history.lastOf(scope, db, id, device),
       };
     });
   }
@@ -96,7 +78,14 @@ export class LessonsService {
       const newId = randomUUID();
       const { playerId, asked } = lesson;
       const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at, deletedAt: null };
-      await this.lessons.insert(scope, tx, { id: newId, playerId, asked, version: 1, ...times });
+      await this.lessons.insert(scope, tx, {
+        id: newId,
+        playerId,
+        asked,
+        ballCount: 0,
+        version: 1,
+        ...times,
+      });
       const of = { thing: 'lesson', id: newId, lessonId: newId, playerId } as const;
       await this.history.made(scope, tx, of, 'lesson repeated', change);
       for (const { part, value } of await this.steps.parts(scope, tx, id)) {
@@ -125,6 +114,7 @@ export class LessonsService {
         playerId: dto.playerId,
         startsAt: instant(dto.startsAt),
         asked: dto.asked ?? '',
+        ballCount: 0,
         version: 1,
         createdAt: at,
         updatedAt: at,
@@ -182,21 +172,5 @@ export class LessonsService {
       const found = await this.lessons.find(scope, tx, id);
       return found === null ? null : toSummary(found);
     });
-  }
-
-  /** The lesson's balls as a launch file in SI units, which the intake reads back, with what was said of each. */
-  async printBalls(scope: Scope, id: string): Promise<string> {
-    const { balls, blocks, player } = await this.get(scope, id);
-    const rows = balls.map((row) => ({ ...row }) as MeasuredBall);
-    const said = new Map(rows.map((row, index) => [row, balls[index]!]));
-    const blockOf = (row: MeasuredBall) =>
-      blocks.find((block) => block.id === said.get(row)?.blockId);
-    const told = [
-      { name: 'Counted', of: (row: MeasuredBall) => said.get(row)?.keep ?? '' },
-      { name: 'Seen by', of: (row: MeasuredBall) => said.get(row)?.seen ?? '' },
-      { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
-      { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
-    ];
-    return printLaunchFile(rows, { hand: player.hand, told });
   }
 }

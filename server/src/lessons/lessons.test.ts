@@ -49,7 +49,7 @@ describe('balls', () => {
     const path = `/api/balls/${made.body.id}`;
     await t.http().patch(path).send({ keep: 'out', clubPathDeg: null }).expect(200);
     await t.http().delete(path).expect(204);
-    expect((await t.http().get(`/api/lessons/${lessonId}`)).body.balls).toEqual([]);
+    expect((await t.whole(lessonId)).balls).toEqual([]);
     const back = await t.http().post(`${path}/restore`).expect(200);
     expect(back.body).toMatchObject({ faceAngleDeg: 1.25, clubPathDeg: null, keep: 'out' });
   });
@@ -59,7 +59,7 @@ describe('balls', () => {
     const body = { ...ball, id: crypto.randomUUID() };
     await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
     await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
-    expect((await t.http().get(`/api/lessons/${lessonId}`)).body.balls).toHaveLength(1);
+    expect((await t.whole(lessonId)).balls).toHaveLength(1);
   });
 
   it.each([
@@ -90,10 +90,49 @@ describe('balls', () => {
       ...Array<number>(50).fill(201),
       ...Array<number>(50).fill(200),
     ]);
-    const { body } = await t.http().get(`/api/lessons/${lessonId}`);
-    expect(body.balls.map((b: { ordinal: number }) => b.ordinal)).toEqual(
+    const body = await t.whole(lessonId);
+    expect(body.balls.map(({ ordinal }) => ordinal)).toEqual(
       Array.from({ length: 50 }, (_, i) => i + 1),
     );
+  });
+
+  it('come by the thousand, each answer saying where the next begins, and are counted', async () => {
+    const lessonId = await t.lesson();
+    const rows = Array.from({ length: 1203 }, (_, n) => `7 iron,${n / 100},-3.0,140`);
+    const text = `Club,Face angle (deg),Club path (deg),Carry (m)\n${rows.join('\n')}\n`;
+    await t
+      .http()
+      .post(`/api/lessons/${lessonId}/files`)
+      .attach('file', Buffer.from(text), 'a.csv');
+    const first = (await t.http().get(`/api/lessons/${lessonId}/balls`)).body;
+    expect(first.balls).toHaveLength(1000);
+    const rest = (await t.http().get(`/api/lessons/${lessonId}/balls?after=${first.next}`)).body;
+    expect(rest).toMatchObject({ next: null });
+    expect(rest.balls.map(({ ordinal }: { ordinal: number }) => ordinal)).toEqual(
+      Array.from({ length: 203 }, (_, n) => n + 1001),
+    );
+    await t.http().delete(`/api/balls/${rest.balls[0].id}`).expect(204);
+    const { body: head } = await t.http().get(`/api/lessons/${lessonId}`).expect(200);
+    expect(head).toMatchObject({ ballCount: 1202 });
+    const { body: listed } = await t.http().get('/api/lessons');
+    expect(listed.find(({ id }: { id: string }) => id === lessonId).ballCount).toBe(1202);
+    await t.http().get(`/api/lessons/${lessonId}/balls?after=x`).expect(400);
+  });
+
+  it('changed on another device are told from one’s own', async () => {
+    const lessonId = await t.lesson();
+    const add = (device: string) =>
+      t.http().post(`/api/lessons/${lessonId}/balls`).set('x-loxos-device', device).send(ball);
+    const asked = async (device: string) =>
+      (await t.http().get(`/api/lessons/${lessonId}`).set('x-loxos-device', device)).body
+        .lastChange;
+    await add('mine');
+    const before = await asked('mine');
+    await add('mine');
+    expect(await asked('mine')).toEqual(before);
+    await add('theirs');
+    expect(await asked('mine')).toMatchObject({ device: 'theirs' });
+    expect(await asked('theirs')).toMatchObject({ device: 'mine' });
   });
 
   it('come out as a file that goes in again', async () => {
@@ -107,7 +146,7 @@ describe('balls', () => {
       .post(`/api/lessons/${other}/files`)
       .attach('file', Buffer.from(text), 'balls.csv');
     expect(body.outcome).toBe('added');
-    const { body: copy } = await t.http().get(`/api/lessons/${other}`);
+    const copy = await t.whole(other);
     expect(copy.balls[0]).toMatchObject(ball);
   });
 });

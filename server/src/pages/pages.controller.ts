@@ -1,9 +1,9 @@
-import { Body, Controller, Delete, HttpCode, Param, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
-import { NewSharedPage, SharePage } from './page.dto.ts';
+import { NewSharedPage, SharePage, SharedPage } from './page.dto.ts';
 import { PagesService } from './pages.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -12,6 +12,13 @@ import type { Scope } from '../common/scope.ts';
 @Controller('api')
 export class PagesController {
   constructor(private readonly pages: PagesService) {}
+
+  @Get('lessons/:lessonId/pages')
+  @May('see')
+  @ApiOkResponse({ type: [SharedPage] })
+  list(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<SharedPage[]> {
+    return this.pages.ofLesson(scope, lessonId);
+  }
 
   @Post('lessons/:lessonId/pages')
   @May('plan')

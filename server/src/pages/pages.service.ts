@@ -6,7 +6,7 @@ import { Store } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { NewSharedPage, SharePage } from './page.dto.ts';
+import type { NewSharedPage, PageContent, SharePage, SharedPage } from './page.dto.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -22,6 +22,23 @@ export class PagesService {
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
+
+  /** The pages given out from a lesson, with the days their players have ticked; never their links. */
+  ofLesson(scope: Scope, lessonId: string): Promise<SharedPage[]> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      const found: SharedPage[] = [];
+      for (const row of await this.pages.ofLesson(scope, db, lessonId)) {
+        const { id, createdAt, expiresAt, withdrawnAt } = row;
+        const { points, homework, nextLook } = JSON.parse(row.content) as PageContent;
+        const ticked = await this.pages.ticked(scope, db, id);
+        const said = await this.pages.words(scope, db, id);
+        const given = { points, homework, nextLook };
+        found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, said, ...given });
+      }
+      return found;
+    });
+  }
 
   share(
     scope: Scope,

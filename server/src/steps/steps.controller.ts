@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
@@ -12,6 +12,23 @@ import type { Scope } from '../common/scope.ts';
 @Controller('api')
 export class StepsController {
   constructor(private readonly steps: StepsService) {}
+
+  @Get('lessons/:lessonId/parts')
+  @May('see')
+  @ApiOkResponse({ type: [LessonPart] })
+  parts(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<LessonPart[]> {
+    return this.steps.parts(scope, lessonId);
+  }
+
+  @Get('lessons/:lessonId/repetitions')
+  @May('see')
+  @ApiOkResponse({ type: [StoredRepetition], description: 'In the order made, the last 5000' })
+  repetitions(
+    @Within() scope: Scope,
+    @Param('lessonId') lessonId: string,
+  ): Promise<StoredRepetition[]> {
+    return this.steps.repetitions(scope, lessonId);
+  }
 
   @Patch('lessons/:lessonId/parts/:part')
   @May('plan')

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull } from 'drizzle-orm';
 import { lessonPart, repetition } from '../db/schema/index.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 import type { Handle } from '../db/store.ts';
@@ -29,6 +29,9 @@ export const toPart = ({ part, value, version, updatedAt, updatedBy }: PartRow):
   updatedAt,
   updatedBy,
 });
+
+/** More than a day's stations come to. */
+const MOST_REPETITIONS = 5000;
 
 @Injectable()
 export class StepsRepository {
@@ -67,13 +70,16 @@ export class StepsRepository {
       .onConflictDoUpdate({ target: [lessonPart.lessonId, lessonPart.part], set: fresh });
   }
 
-  repetitions(scope: Scope, db: Handle, lessonId: string): Promise<RepetitionRow[]> {
+  /** A lesson's repetitions in the order made; of very many the last. */
+  async repetitions(scope: Scope, db: Handle, lessonId: string): Promise<RepetitionRow[]> {
     const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.lessonId, lessonId));
-    return db
+    const rows = await db
       .select()
       .from(repetition)
       .where(and(own, isNull(repetition.deletedAt)))
-      .orderBy(asc(repetition.at));
+      .orderBy(desc(repetition.at))
+      .limit(MOST_REPETITIONS);
+    return rows.reverse();
   }
 
   async findRepetition(scope: Scope, db: Handle, id: string): Promise<RepetitionRow | null> {

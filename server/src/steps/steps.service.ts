@@ -31,6 +31,22 @@ export class StepsService {
     private readonly clock: Clock,
   ) {}
 
+  /** What was put down in each step of a lesson. */
+  parts(scope: Scope, lessonId: string): Promise<LessonPart[]> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      return this.steps.parts(scope, db, lessonId);
+    });
+  }
+
+  /** The repetitions logged at a lesson's stations, in the order made. */
+  repetitions(scope: Scope, lessonId: string): Promise<StoredRepetition[]> {
+    return this.store.read(async (db) => {
+      await this.lessons.require(scope, db, lessonId);
+      return (await this.steps.repetitions(scope, db, lessonId)).map(toRepetition);
+    });
+  }
+
   /** Changes fields of a step's part; what it comes to is checked as a whole before any of it is kept. */
   edit(
     scope: Scope,

@@ -8,7 +8,7 @@ let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-const lessonOf = async (id: string) => (await t.http().get(`/api/lessons/${id}`)).body;
+const lessonOf = (id: string) => t.whole(id);
 const put = (id: string, part: string, changes: object) =>
   t.http().patch(`/api/lessons/${id}/parts/${part}`).send({ changes });
 
@@ -20,8 +20,7 @@ describe('the steps of a lesson', () => {
     await put(id, 'causes', { 'observations.ball-position': 1, 'observations.chest': 0 });
     await put(id, 'causes', { 'observations.chest': null }).expect(200);
     const { parts } = await lessonOf(id);
-    const value = (name: string): unknown =>
-      parts.find(({ part }: { part: string }) => part === name).value;
+    const value = (name: string): unknown => parts.find(({ part }) => part === name)!.value;
     expect(value('setup')).toEqual({ feetDeg: -4, knuckles: 3, body: 'fine today' });
     expect(value('causes')).toEqual({ observations: { 'ball-position': 1 } });
   });

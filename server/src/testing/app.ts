@@ -8,6 +8,12 @@ import request from 'supertest';
 import { createApp } from '../app.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
 import type { ServerConfig } from '../config.ts';
+import type { Ball, BallPage } from '../balls/ball.dto.ts';
+import type { Block } from '../blocks/block.dto.ts';
+import type { LaunchFile } from '../intake/intake.dto.ts';
+import type { LessonHead } from '../lessons/lesson.dto.ts';
+import type { SharedPage } from '../pages/page.dto.ts';
+import type { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
 
 export type TestAgent = ReturnType<typeof request.agent>;
 
@@ -21,7 +27,36 @@ export interface TestApp {
   readonly as: (cookie: string) => TestAgent;
   readonly player: (body?: Record<string, unknown>) => Promise<string>;
   readonly lesson: (playerId?: string) => Promise<string>;
+  /** A lesson's head with its balls, blocks and all else that is of it. */
+  readonly whole: (lessonId: string) => Promise<WholeLesson>;
   readonly close: () => Promise<void>;
+}
+
+/** All that is of a lesson, as the web app gathers it. */
+export interface WholeLesson extends LessonHead {
+  readonly balls: Ball[];
+  readonly blocks: Block[];
+  readonly parts: LessonPart[];
+  readonly files: LaunchFile[];
+  readonly repetitions: StoredRepetition[];
+  readonly pages: SharedPage[];
+}
+
+const PIECES = ['blocks', 'parts', 'files', 'repetitions', 'pages'] as const;
+
+async function wholeOf(http: () => TestAgent, lessonId: string): Promise<WholeLesson> {
+  const get = async (path: string): Promise<unknown> =>
+    (await http().get(`/api/lessons/${lessonId}${path}`).expect(200)).body;
+  const head = (await get('')) as LessonHead;
+  const balls: Ball[] = [];
+  for (let after: number | null = 0; after !== null;) {
+    const page = (await get(`/balls?after=${after}`)) as BallPage;
+    balls.push(...page.balls);
+    after = page.next;
+  }
+  const pieces: Record<string, unknown> = {};
+  for (const name of PIECES) pieces[name] = await get(`/${name}`);
+  return { ...head, balls, ...pieces } as WholeLesson;
 }
 
 export async function startTestApp(
@@ -65,6 +100,7 @@ export async function startTestApp(
     as,
     player,
     lesson,
+    whole: (lessonId) => wholeOf(http, lessonId),
     close: async () => {
       await app.close();
       rmSync(folder, { recursive: true, force: true });

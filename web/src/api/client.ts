@@ -8,7 +8,7 @@ type Schemas = components['schemas'];
 export type Player = Schemas['Player'];
 export type CreatePlayer = Schemas['CreatePlayer'];
 export type UpdatePlayer = Schemas['UpdatePlayer'];
-export type Lesson = Schemas['Lesson'];
+export type LessonHead = Schemas['LessonHead'];
 export type LessonSummary = Schemas['LessonSummary'];
 export type UpdateLesson = Schemas['UpdateLesson'];
 export type CreateLesson = Schemas['CreateLesson'];
@@ -35,6 +35,18 @@ export type OwnDrill = Schemas['OwnDrill'];
 export type CreateOwnDrill = Schemas['CreateOwnDrill'];
 export type Settings = Schemas['StoredSettings'];
 export type Problem = Schemas['Problem'];
+export type SharedPage = Schemas['SharedPage'];
+
+/** A lesson with all that is of it, as the screens read it; the server has each piece apart. */
+export interface Lesson extends LessonHead {
+  readonly balls: readonly Ball[];
+  /** In the order begun; the last is under way. */
+  readonly blocks: readonly Block[];
+  readonly parts: readonly LessonPart[];
+  readonly files: readonly LaunchFile[];
+  readonly repetitions: readonly StoredRepetition[];
+  readonly pages: readonly SharedPage[];
+}
 
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,

@@ -1,8 +1,31 @@
+import type { Lesson, LessonHead } from './client.ts';
+
+/** What a lesson is made of, each asked for and kept apart. */
+export interface Pieces extends Pick<
+  Lesson,
+  'balls' | 'blocks' | 'parts' | 'files' | 'repetitions' | 'pages'
+> {
+  readonly head: LessonHead;
+}
+
+export const PIECES = [
+  'head',
+  'balls',
+  'blocks',
+  'parts',
+  'files',
+  'repetitions',
+  'pages',
+] as const satisfies readonly (keyof Pieces)[];
+
 /** What the query cache keeps each thing under. */
 export const keys = {
   players: ['players'] as const,
   lessons: ['lessons'] as const,
   lesson: (id: string) => ['lesson', id] as const,
+  piece: (id: string, piece: keyof Pieces) => ['lesson', id, piece] as const,
+  history: (lessonId: string) => ['lesson', lessonId, 'history'] as const,
+  rows: (fileId: string) => ['rows', fileId] as const,
   settings: ['settings'] as const,
   health: ['health'] as const,
   drills: ['drills'] as const,

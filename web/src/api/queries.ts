@@ -1,4 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  useInfiniteQuery,
+  useMutation,
+  useQueries,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
@@ -14,7 +20,8 @@ import {
 import type { LessonFilter } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
-import { keys } from './keys.ts';
+import { PIECES, keys } from './keys.ts';
+import { lessonFrom, pieceQueries } from './pieces.ts';
 
 /** What is on its way to the server. */
 function useWaiting(): readonly Pending[] {
@@ -84,13 +91,20 @@ export const useGivenTo = (id: string) =>
       ),
   });
 
+interface Asked {
+  readonly data: unknown;
+  readonly error: Error | null;
+}
+
+/** The lesson the answers make, and what went wrong first. */
+const together = (answers: readonly Asked[]) => ({
+  data: lessonFrom(Object.fromEntries(PIECES.map((piece, n) => [piece, answers[n]?.data]))),
+  error: answers.find(({ error }) => error !== null)?.error ?? null,
+});
+
 /** A lesson as it will be once everything on its way is stored; one opened here is there at once. */
 export function useLesson(id: string): { lesson: Lesson | null; error: Error | null } {
-  const query = useQuery({
-    queryKey: keys.lesson(id),
-    queryFn: () => answerOf(api.GET('/api/lessons/{id}', { params: { path: { id } } })),
-    enabled: id !== '',
-  });
+  const query = useQueries({ queries: pieceQueries(id), combine: together });
   const changes = useWaiting();
   const players = usePlayers().data;
   const lesson = useMemo(() => {
@@ -99,10 +113,26 @@ export function useLesson(id: string): { lesson: Lesson | null; error: Error | n
   }, [query.data, id, players, changes]);
   // With the network gone the bar says so; what is not stored yet is not missing.
   const isLost = query.error instanceof ApiError && query.error.status === 0;
-  const isOpening = query.data === undefined && lesson !== null;
+  const isOpening = query.data === null && lesson !== null;
   const error = lesson !== null && (isLost || isOpening) ? null : query.error;
   return { lesson, error };
 }
+
+/** What became of a file's rows, some at a time; asked for once somebody looks. */
+export const useRows = (fileId: string, isLooking: boolean) =>
+  useInfiniteQuery({
+    queryKey: keys.rows(fileId),
+    queryFn: ({ pageParam: skip }) =>
+      answerOf(
+        api.GET('/api/files/{id}/rows', { params: { path: { id: fileId }, query: { skip } } }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: ({ count }, pages) => {
+      const shown = pages.reduce((sum, { rows }) => sum + rows.length, 0);
+      return shown < count ? shown : null;
+    },
+    enabled: isLooking,
+  });
 
 /** The academy's rules as they will be once everything on its way is stored. */
 export function useSettings(): { data: Settings | undefined; error: Error | null } {
@@ -195,9 +225,7 @@ function askHistory(of: HistoryOf) {
 
 function historyKey(of: HistoryOf) {
   if (of === 'academy') return ['people', 'history'];
-  return 'lessonId' in of
-    ? [...keys.lesson(of.lessonId), 'history']
-    : [...keys.players, of.playerId, 'history'];
+  return 'lessonId' in of ? keys.history(of.lessonId) : [...keys.players, of.playerId, 'history'];
 }
 
 /** Everything changed in a lesson, of a player or at the academy: what, who, when, from what to what; the newest first. */

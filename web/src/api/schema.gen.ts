@@ -416,22 +416,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/lessons/{id}/balls.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['lessons_balls'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/lessons/{lessonId}/balls': {
     parameters: {
       query?: never;
@@ -439,9 +423,25 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get?: never;
+    get: operations['balls_page'];
     put?: never;
     post: operations['balls_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/balls.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['balls_print'];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -487,7 +487,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get?: never;
+    get: operations['blocks_list'];
     put?: never;
     post: operations['blocks_start'];
     delete?: never;
@@ -567,9 +567,25 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get?: never;
+    get: operations['intake_list'];
     put?: never;
     post: operations['intake_bringIn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/files/{id}/rows': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['intake_rows'];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -608,6 +624,38 @@ export interface paths {
     patch: operations['settings_change'];
     trace?: never;
   };
+  '/api/lessons/{lessonId}/parts': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['steps_parts'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/repetitions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['steps_repetitions'];
+    put?: never;
+    post: operations['steps_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{lessonId}/parts/{part}': {
     parameters: {
       query?: never;
@@ -622,22 +670,6 @@ export interface paths {
     options?: never;
     head?: never;
     patch: operations['steps_change'];
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/repetitions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['steps_add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
     trace?: never;
   };
   '/api/repetitions/{id}': {
@@ -663,7 +695,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get?: never;
+    get: operations['pages_list'];
     put?: never;
     post: operations['pages_share'];
     delete?: never;
@@ -1229,6 +1261,29 @@ export interface components {
       startsAt: string;
       asked?: string;
     };
+    LastChange: {
+      id: string;
+      device: string;
+    };
+    LessonHead: {
+      id: string;
+      startsAt: string;
+      asked: string;
+      ballCount: number;
+      player: components['schemas']['Player'];
+      version: number;
+      /** @description The player’s lesson before this one */
+      previousLessonId: string | null;
+      lastChange: components['schemas']['LastChange'] | null;
+    };
+    UpdateLesson: {
+      startsAt?: string;
+      asked?: string;
+    };
+    RepeatLesson: {
+      /** @description ISO 8601 instant */
+      startsAt: string;
+    };
     Ball: {
       /** @description Club speed, m/s */
       clubSpeedMps?: number | null;
@@ -1291,124 +1346,11 @@ export interface components {
       hitAt: string | null;
       version: number;
     };
-    BlockAimDto: {
-      /** @enum {string} */
-      move: 'path' | 'face' | 'together' | 'strike' | 'aim';
-      judged: (
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'startDirectionDeg'
-        | 'curveM'
-        | 'offlineM'
-        | 'carryM'
-        | 'strikeToeMm'
-        | 'ballSpeedMps'
-        | 'clubSpeedMps'
-      )[];
-      /** @description Where each figure is to be, in SI and degrees */
-      targets: {
-        [key: string]: number;
-      };
-    };
-    Block: {
-      id: string;
-      /** @enum {string} */
-      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
-      drillId: string | null;
-      doseStep: number | null;
-      note: string;
-      aim: components['schemas']['BlockAimDto'] | null;
-      startedAt: string;
-      version: number;
-    };
-    Cell: {
-      header: string;
-      value: string;
-      reason: string;
-    };
-    Row: {
-      line: number;
-      /** @enum {string} */
-      fate: 'ball' | 'rejected' | 'header' | 'units' | 'preamble' | 'summary' | 'blank' | 'known';
-      reason: string;
-      problems: components['schemas']['Cell'][];
-    };
-    LaunchFile: {
-      id: string;
-      name: string;
-      sizeBytes: number;
-      receivedAt: string;
-      ballCount: number;
-      rows: components['schemas']['Row'][];
-    };
-    LessonPart: {
-      /** @enum {string} */
-      part: 'setup' | 'causes' | 'work' | 'send';
-      value: {
-        [key: string]: unknown;
-      };
-      version: number;
-      updatedAt: string;
-      updatedBy: string;
-    };
-    StoredRepetition: {
-      id: string;
-      drillId: string;
-      good: boolean;
-      miss: string;
-      feltDeg: number | null;
-      measuredDeg: number | null;
-      at: string;
-      /** @description Logged by the player from the page */
-      byPlayer: boolean;
-    };
-    PageWord: {
-      id: string;
-      text: string;
-      at: string;
-    };
-    HomeworkLine: {
-      date: string;
-      what: string;
-    };
-    SharedPage: {
-      id: string;
-      createdAt: string;
-      expiresAt: string;
-      withdrawnAt: string | null;
-      /** @description Days the player has ticked */
-      ticked: string[];
-      /** @description What the player wrote back, the oldest first */
-      said: components['schemas']['PageWord'][];
-      points: string[];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-    };
-    Lesson: {
-      id: string;
-      startsAt: string;
-      asked: string;
-      ballCount: number;
-      player: components['schemas']['Player'];
-      version: number;
+    BallPage: {
+      /** @description In the order hit, at most 1000 */
       balls: components['schemas']['Ball'][];
-      /** @description In the order begun; the last is under way */
-      blocks: components['schemas']['Block'][];
-      files: components['schemas']['LaunchFile'][];
-      parts: components['schemas']['LessonPart'][];
-      repetitions: components['schemas']['StoredRepetition'][];
-      pages: components['schemas']['SharedPage'][];
-      /** @description The player’s lesson before this one */
-      previousLessonId: string | null;
-    };
-    UpdateLesson: {
-      startsAt?: string;
-      asked?: string;
-    };
-    RepeatLesson: {
-      /** @description ISO 8601 instant */
-      startsAt: string;
+      /** @description Ask for the rest after this; null where there is none */
+      next: number | null;
     };
     CreateBall: {
       /** @description Club speed, m/s */
@@ -1570,6 +1512,37 @@ export interface components {
       /** @enum {string} */
       seen?: 'monitor' | 'eye';
     };
+    BlockAimDto: {
+      /** @enum {string} */
+      move: 'path' | 'face' | 'together' | 'strike' | 'aim';
+      judged: (
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'carryM'
+        | 'strikeToeMm'
+        | 'ballSpeedMps'
+        | 'clubSpeedMps'
+      )[];
+      /** @description Where each figure is to be, in SI and degrees */
+      targets: {
+        [key: string]: number;
+      };
+    };
+    Block: {
+      id: string;
+      /** @enum {string} */
+      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+      drillId: string | null;
+      doseStep: number | null;
+      note: string;
+      aim: components['schemas']['BlockAimDto'] | null;
+      startedAt: string;
+      version: number;
+    };
     StartBlock: {
       drillId?: string | null;
       doseStep?: number | null;
@@ -1592,6 +1565,11 @@ export interface components {
       note?: string;
       /** @enum {string} */
       kind?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+    };
+    PageWord: {
+      id: string;
+      text: string;
+      at: string;
     };
     GivenTo: {
       lessonId: string;
@@ -1619,6 +1597,34 @@ export interface components {
       isHomeworkStopped: boolean;
       /** @description What they last wrote back */
       lastWord: components['schemas']['PageWord'] | null;
+    };
+    LaunchFile: {
+      id: string;
+      name: string;
+      sizeBytes: number;
+      receivedAt: string;
+      ballCount: number;
+      refusedCount: number;
+    };
+    Cell: {
+      header: string;
+      value: string;
+      reason: string;
+    };
+    Row: {
+      line: number;
+      /** @enum {string} */
+      fate: 'ball' | 'rejected' | 'header' | 'units' | 'preamble' | 'summary' | 'blank' | 'known';
+      reason: string;
+      problems: components['schemas']['Cell'][];
+    };
+    RowPage: {
+      /** @description At most 500 */
+      rows: components['schemas']['Row'][];
+      /** @description How many there are in all */
+      count: number;
+      /** @description How many of them were refused */
+      refused: number;
     };
     Column: {
       index: number;
@@ -1711,7 +1717,8 @@ export interface components {
       outcome: 'added' | 'known' | 'questions';
       message: string;
       file: components['schemas']['LaunchFile'] | null;
-      rows: components['schemas']['Row'][];
+      /** @description What became of the first rows */
+      rows: components['schemas']['RowPage'];
       columns: components['schemas']['Column'][];
       questions: components['schemas']['Question'][];
     };
@@ -1744,6 +1751,27 @@ export interface components {
         [key: string]: unknown;
       };
     };
+    LessonPart: {
+      /** @enum {string} */
+      part: 'setup' | 'causes' | 'work' | 'send';
+      value: {
+        [key: string]: unknown;
+      };
+      version: number;
+      updatedAt: string;
+      updatedBy: string;
+    };
+    StoredRepetition: {
+      id: string;
+      drillId: string;
+      good: boolean;
+      miss: string;
+      feltDeg: number | null;
+      measuredDeg: number | null;
+      at: string;
+      /** @description Logged by the player from the page */
+      byPlayer: boolean;
+    };
     ChangePart: {
       /** @description The fields that change, by their path, such as `target` or `observations.chest`; null takes one away */
       changes: {
@@ -1757,6 +1785,23 @@ export interface components {
       miss?: string;
       feltDeg?: number | null;
       measuredDeg?: number | null;
+    };
+    HomeworkLine: {
+      date: string;
+      what: string;
+    };
+    SharedPage: {
+      id: string;
+      createdAt: string;
+      expiresAt: string;
+      withdrawnAt: string | null;
+      /** @description Days the player has ticked */
+      ticked: string[];
+      /** @description What the player wrote back, the oldest first */
+      said: components['schemas']['PageWord'][];
+      points: string[];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
     };
     PageNumberDto: {
       label: string;
@@ -3311,7 +3356,10 @@ export interface operations {
   lessons_get: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description The device that asks */
+        'x-loxos-device'?: string;
+      };
       path: {
         id: string;
       };
@@ -3324,7 +3372,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['Lesson'];
+          'application/json': components['schemas']['LessonHead'];
         };
       };
       /** @description Nobody is signed in */
@@ -3569,24 +3617,26 @@ export interface operations {
       };
     };
   };
-  lessons_balls: {
+  balls_page: {
     parameters: {
-      query?: never;
+      query?: {
+        /** @description Those after the ball of this ordinal */
+        after?: number;
+      };
       header?: never;
       path: {
-        id: string;
+        lessonId: string;
       };
       cookie?: never;
     };
     requestBody?: never;
     responses: {
-      /** @description The balls as a launch file in SI units */
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'text/csv': string;
+          'application/json': components['schemas']['BallPage'];
         };
       };
       /** @description Nobody is signed in */
@@ -3595,7 +3645,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'text/csv': components['schemas']['Problem'];
+          'application/json': components['schemas']['Problem'];
         };
       };
       /** @description Needs the right to see */
@@ -3604,7 +3654,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'text/csv': components['schemas']['Problem'];
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
@@ -3663,6 +3713,46 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  balls_print: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The balls as a launch file in SI units */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
         };
       };
     };
@@ -3822,6 +3912,46 @@ export interface operations {
         };
       };
       409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  blocks_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description In the order begun; the last is under way */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Block'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
         headers: {
           [name: string]: unknown;
         };
@@ -4137,6 +4267,45 @@ export interface operations {
       };
     };
   };
+  intake_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LaunchFile'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   intake_bringIn: {
     parameters: {
       query?: never;
@@ -4199,6 +4368,48 @@ export interface operations {
         };
       };
       409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  intake_rows: {
+    parameters: {
+      query?: {
+        /** @description So many rows are left out first */
+        skip?: number;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RowPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
         headers: {
           [name: string]: unknown;
         };
@@ -4393,35 +4604,23 @@ export interface operations {
       };
     };
   };
-  steps_change: {
+  steps_parts: {
     parameters: {
       query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
+      header?: never;
       path: {
         lessonId: string;
-        part: string;
       };
       cookie?: never;
     };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangePart'];
-      };
-    };
+    requestBody?: never;
     responses: {
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['LessonPart'];
+          'application/json': components['schemas']['LessonPart'][];
         };
       };
       /** @description Nobody is signed in */
@@ -4433,7 +4632,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to plan */
+      /** @description Needs the right to see */
       403: {
         headers: {
           [name: string]: unknown;
@@ -4442,7 +4641,39 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      409: {
+    };
+  };
+  steps_repetitions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description In the order made, the last 5000 */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredRepetition'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
         headers: {
           [name: string]: unknown;
         };
@@ -4510,6 +4741,65 @@ export interface operations {
       };
     };
   };
+  steps_change: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        lessonId: string;
+        part: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangePart'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonPart'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   steps_remove: {
     parameters: {
       query?: never;
@@ -4553,6 +4843,45 @@ export interface operations {
         };
       };
       409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SharedPage'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
         headers: {
           [name: string]: unknown;
         };

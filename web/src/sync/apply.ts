@@ -197,6 +197,7 @@ export function lessonOf(
     repetitions: [],
     pages: [],
     previousLessonId: null,
+    lastChange: null,
   };
 }
 

@@ -1,7 +1,6 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { queryClient } from '../api/client.ts';
-import type { Lesson } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
 import { closeLogDb, putEntry, readEntries } from './log-db.ts';
 import { drop, push, readLog, sendAgain, shelve, useLog, waiting } from './log.ts';
@@ -46,15 +45,14 @@ describe('the log of changes', () => {
   });
 
   it('names the version that was seen', async () => {
-    const lesson = { parts: [{ part: 'setup', version: 7 }] } as unknown as Lesson;
-    queryClient.setQueryData(keys.lesson('l'), lesson);
+    queryClient.setQueryData(keys.piece('l', 'parts'), [{ part: 'setup', version: 7 }]);
     await push(part('oak'));
     await push({ op: 'begin', lessonId: 'l', body: { id: 'k', kind: 'play' } });
     expect(useLog.getState().entries.map(({ seen }) => seen)).toEqual([7, null]);
   });
 
   it('has seen that a part was not there, so that another may not be written over', async () => {
-    queryClient.setQueryData(keys.lesson('l'), { parts: [] });
+    queryClient.setQueryData(keys.piece('l', 'parts'), []);
     await push(part('oak'));
     expect(useLog.getState().entries[0]!.seen).toBe(0);
   });

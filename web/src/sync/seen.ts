@@ -1,6 +1,7 @@
 import { queryClient } from '../api/client.ts';
-import type { Lesson, Player, Settings } from '../api/client.ts';
+import type { Player, Settings } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
+import { knownPiece } from '../api/pieces.ts';
 import { isOfDrill } from './pending.ts';
 import type { OfLesson, Pending } from './pending.ts';
 
@@ -10,21 +11,23 @@ const versionOf = (
 ): number | null => things?.find((thing) => thing.id === id)?.version ?? null;
 
 function ofLesson(change: OfLesson): number | null {
-  const lesson = queryClient.getQueryData<Lesson>(keys.lesson(change.lessonId));
+  const { lessonId } = change;
   switch (change.op) {
     case 'change':
     case 'remove':
-      return versionOf(lesson?.balls, change.ballId);
+      return versionOf(knownPiece(lessonId, 'balls'), change.ballId);
     case 'block':
     case 'unblock':
-      return versionOf(lesson?.blocks, change.blockId);
-    case 'part':
+      return versionOf(knownPiece(lessonId, 'blocks'), change.blockId);
+    case 'part': {
+      const parts = knownPiece(lessonId, 'parts');
       // A part that is not there yet was seen to be none: somebody else may make it meanwhile.
-      if (lesson === undefined) return null;
-      return lesson.parts.find(({ part }) => part === change.part)?.version ?? 0;
+      if (parts === undefined) return null;
+      return parts.find(({ part }) => part === change.part)?.version ?? 0;
+    }
     case 'lesson':
     case 'close':
-      return lesson?.version ?? null;
+      return knownPiece(lessonId, 'head')?.version ?? null;
     default:
       return null;
   }

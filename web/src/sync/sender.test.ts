@@ -111,7 +111,7 @@ describe('the sender', () => {
     await settled();
     expect(sent(asked)).toContainEqual([PATCH_B, 'elm']);
     // What the server now has is asked for, before the change is let go.
-    expect(refetch).toHaveBeenCalledWith({ queryKey: keys.lesson('b') });
+    expect(refetch).toHaveBeenCalledWith({ queryKey: keys.piece('b', 'parts') });
     expect(waiting(useLog.getState().entries)).toMatchObject([{ change: { lessonId: 'a' } }]);
     // The network is back, and the server mended: what waited goes at once.
     answering({ [PATCH_A]: {} });

@@ -5,6 +5,7 @@ import { drop, shelve, useLog, waiting } from './log.ts';
 import type { Entry } from './log-db.ts';
 import { laneOf, needsOf } from './pending.ts';
 import { send } from './send.ts';
+import { taken } from './taken.ts';
 
 const FIRST_RETRY_MS = 1000;
 const LAST_RETRY_MS = 30_000;
@@ -26,10 +27,10 @@ export function fateOf(error: unknown, failures: number): Fate {
 export const retryAfterMs = (tries: number): number =>
   Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1));
 
-/** The screen shows what the server has and what is on its way: it is asked anew before a change is let go. */
-async function refresh({ id, change }: Entry): Promise<void> {
+/** Whether nothing else of a change's lane is on its way. */
+function isLastOfLane({ id, change }: Entry): boolean {
   const rest = waiting(useLog.getState().entries).filter((other) => other.id !== id);
-  if (!rest.some((other) => laneOf(other.change) === laneOf(change))) await askAnew(change);
+  return !rest.some((other) => laneOf(other.change) === laneOf(change));
 }
 
 const refusalOf = (error: unknown) => ({
@@ -99,7 +100,7 @@ export class Sender {
       }
       this.forget(entry.id);
       await shelve(entry.id, refusalOf(error));
-      await refresh(entry).catch(() => undefined);
+      if (isLastOfLane(entry)) await askAnew(entry.change).catch(() => undefined);
       return;
     }
     this.forget(entry.id);
@@ -108,7 +109,8 @@ export class Sender {
       await shelve(entry.id, { reason: asks.message, current: null, asks });
       return;
     }
-    await refresh(entry).catch(() => undefined);
+    // The screen shows what the server has and what is on its way: the one must hold it before the other lets go.
+    await taken(entry.change, answer, isLastOfLane(entry)).catch(() => undefined);
     announce(entry, answer);
     await drop(entry.id);
   }

@@ -11,7 +11,8 @@ import { applyPending } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
 import { format } from 'date-fns';
-import { keys } from '../api/keys.ts';
+import { PIECES, keys } from '../api/keys.ts';
+import type { Pieces } from '../api/keys.ts';
 
 export interface Known {
   readonly lessons?: readonly Lesson[];
@@ -71,7 +72,9 @@ function clientKnowing({
   client.setQueryData(['people'], people);
   client.setQueryData([...keys.lessons, 'given', today], given);
   for (const lesson of lessons) {
-    client.setQueryData(keys.lesson(lesson.id), lesson);
+    const { balls, blocks, parts, files, repetitions, pages, ...head } = lesson;
+    const pieces: Pieces = { head, balls, blocks, parts, files, repetitions, pages };
+    for (const piece of PIECES) client.setQueryData(keys.piece(lesson.id, piece), pieces[piece]);
     client.setQueryData(keys.effects(lesson.player.id), []);
     client.setQueryData([...keys.lessons, 'given', lesson.player.id, today], givenTo);
     client.setQueryData([...keys.players, lesson.player.id], lesson.player);

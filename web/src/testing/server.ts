@@ -1,4 +1,6 @@
 // A server that answers what a test says, and remembers what it was asked.
+import type { Lesson } from '../api/client.ts';
+
 export interface Asked {
   readonly method: string;
   readonly path: string;
@@ -43,4 +45,19 @@ export function answering(answers: Readonly<Record<string, Answer>>): readonly A
     });
   };
   return asked;
+}
+
+/** The answers that make a lesson, piece by piece. */
+export function piecesOf(lesson: Lesson): Readonly<Record<string, object>> {
+  const { balls, blocks, parts, files, repetitions, pages, ...head } = lesson;
+  const path = `GET /api/lessons/${lesson.id}`;
+  return {
+    [path]: head,
+    [`${path}/balls`]: { balls, next: null },
+    [`${path}/blocks`]: blocks,
+    [`${path}/parts`]: parts,
+    [`${path}/files`]: files,
+    [`${path}/repetitions`]: repetitions,
+    [`${path}/pages`]: pages,
+  };
 }

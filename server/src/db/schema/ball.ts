@@ -1,4 +1,5 @@
 import { KEEPS, SEEN_BY } from '@loxos/core';
+import { isNull } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { block } from './block.ts';
@@ -62,7 +63,10 @@ export const ball = sqliteTable(
     /** Whether the coach took it out, or it went with its file; null while it is there. */
     deletedBy: text('deleted_by', { enum: ['hand', 'file'] }),
   },
-  (t) => [index('ball_by_lesson').on(t.academyId, t.lessonId, t.ordinal)],
+  (t) => [
+    index('ball_by_lesson').on(t.academyId, t.lessonId, t.ordinal),
+    index('ball_there').on(t.academyId, t.lessonId).where(isNull(t.deletedAt)),
+  ],
 );
 
 /** Which files hold a ball: taking one of them back leaves it while another holds it. */

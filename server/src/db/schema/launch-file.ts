@@ -20,6 +20,8 @@ export const launchFile = sqliteTable(
     /** JSON: RowFate[]. */
     rows: text('rows').notNull(),
     ballCount: integer('ball_count').notNull(),
+    /** How many of its rows were refused. */
+    refusedCount: integer('refused_count').notNull().default(0),
     receivedAt: text('received_at').notNull(),
     deletedAt: text('deleted_at'),
   },

@@ -15,6 +15,8 @@ export const lesson = sqliteTable(
     startsAt: text('starts_at').notNull(),
     /** What the player asked for, in their words. */
     asked: text('asked').notNull().default(''),
+    /** How many balls are in it, without the deleted: kept by whatever changes them. */
+    ballCount: integer('ball_count').notNull().default(0),
     /** Counts its changes: a write names the one it saw. */
     version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),

@@ -2,6 +2,7 @@ import { homeworkWords } from '@loxos/core';
 import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { Link } from 'react-router';
 import type { GivenTo, LessonSummary } from '../../api/client.ts';
+import { ballsText } from '../../ui/balls-text.ts';
 
 /** What a lesson is about: how long since, what was worked on, the homework done. */
 export function sinceWords(given: GivenTo | undefined, startsAt: string): string {
@@ -38,7 +39,7 @@ export function LessonCard({
           <span className="text-lg font-semibold">{player.name}</span>
           <span className="shrink-0 text-soft">
             {player.hand === 'left' && 'left-handed · '}
-            {ballCount === 0 ? 'no balls yet' : `${ballCount} balls`}
+            {ballCount === 0 ? 'no balls yet' : ballsText(ballCount)}
           </span>
         </span>
         {lesson.asked !== '' && <span className="block">“{lesson.asked}”</span>}

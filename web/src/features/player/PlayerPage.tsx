@@ -18,6 +18,7 @@ import { LessonForm } from '../../ui/LessonForm.tsx';
 import { PlayerData } from './PlayerData.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
+import { ballsText } from '../../ui/balls-text.ts';
 
 function EditPlayer({
   player,
@@ -50,7 +51,7 @@ function PastLesson({ lesson, given }: { lesson: LessonSummary; given: Given | u
       <span className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span className="text-lg font-semibold">{momentText(lesson.startsAt)}</span>
         <span className="text-soft">
-          {lesson.ballCount === 0 ? 'no balls' : `${lesson.ballCount} balls`}
+          {lesson.ballCount === 0 ? 'no balls' : ballsText(lesson.ballCount)}
         </span>
       </span>
       {lesson.asked !== '' && <span className="block">“{lesson.asked}”</span>}

@@ -44,11 +44,12 @@ function OnItsWay({ entry, name }: { entry: Entry; name: string }) {
 
 /** What became of the last file the server took. */
 function Arrived({ result, lessonId }: { result: IntakeResult; lessonId: string }) {
-  const refused = result.rows.some(({ fate }) => fate === 'rejected');
+  const { rows, refused } = result.rows;
+  const seen = rows.filter(({ fate }) => fate === 'rejected' || fate === 'known');
   return (
     <div role="status" className="rounded-lg border-2 border-ink bg-sheet p-4">
       <p className="text-lg font-semibold">{result.message}</p>
-      {refused && <RowFates rows={result.rows} open />}
+      {refused > 0 && <RowFates rows={seen} />}
       {result.outcome === 'added' && (
         <Link
           to={`/lessons/${lessonId}/read`}

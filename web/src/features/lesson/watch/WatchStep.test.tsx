@@ -8,7 +8,7 @@ import { useLog } from '../../../sync/log.ts';
 import { Sender } from '../../../sync/sender.ts';
 import { lessonOf } from '../../../testing/lesson.ts';
 import { showLesson } from '../../../testing/render.tsx';
-import { answering } from '../../../testing/server.ts';
+import { answering, piecesOf } from '../../../testing/server.ts';
 import type { Asked } from '../../../testing/server.ts';
 import { WatchStep } from './WatchStep.tsx';
 
@@ -19,7 +19,7 @@ const result = (change: Partial<IntakeResult>): IntakeResult =>
     outcome: 'added',
     message: '8 balls added.',
     file: null,
-    rows: [],
+    rows: { rows: [], count: 0, refused: 0 },
     questions: [],
     columns: [],
     ...change,
@@ -28,7 +28,7 @@ const result = (change: Partial<IntakeResult>): IntakeResult =>
 function open(answer: object, change: Partial<Lesson> = {}): readonly Asked[] {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
   showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
-  return answering({ [UPLOAD]: answer, 'GET /api/lessons/lesson': lesson });
+  return answering({ [UPLOAD]: answer, ...piecesOf(lesson) });
 }
 const choose = (name: string): void => {
   const file = new File(['Club,Carry'], name, { type: 'text/csv' });
@@ -59,7 +59,8 @@ describe('Watch', () => {
 
   it('names the rows that were refused, each with its reason', async () => {
     const rows = [row(3, 'rejected', 'carry: “far” is not a number'), row(2, 'ball')];
-    open(result({ message: '1 ball added, 1 row refused.', rows: rows as IntakeResult['rows'] }));
+    const page = { rows, count: 2, refused: 1 } as unknown as IntakeResult['rows'];
+    open(result({ message: '1 ball added, 1 row refused.', rows: page }));
     choose('range.csv');
     const fates = within(await screen.findByRole('list', { name: 'Rows of the file' }));
     expect(fates.getAllByRole('listitem')[0]).toHaveTextContent(
@@ -132,10 +133,10 @@ describe('Watch', () => {
   });
 
   it('lists the files of the lesson, each to be had again or taken back', async () => {
-    const file = { id: 'f', name: 'range.csv', ballCount: 1, rows: [] } as unknown as LaunchFile;
+    const file = { id: 'f', name: 'range.csv', ballCount: 1, refusedCount: 0 } as LaunchFile;
     const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), files: [file] };
     showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
-    const asked = answering({ 'DELETE /api/files/f': {}, 'GET /api/lessons/lesson': lesson });
+    const asked = answering({ 'DELETE /api/files/f': {}, ...piecesOf(lesson) });
     const files = within(screen.getByRole('region', { name: 'Files in this lesson' }));
     expect(files.getByRole('link', { name: 'range.csv' })).toHaveAttribute('href', '/api/files/f');
     expect(files.getByText('1 ball')).toBeInTheDocument();

@@ -9,7 +9,8 @@ import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { EyePad } from './EyePad.tsx';
 import { Incoming } from './Incoming.tsx';
 import { PasteBox } from './PasteBox.tsx';
-import { RowFates } from './RowFates.tsx';
+import { FileRows } from './RowFates.tsx';
+import { ballsText } from '../../../ui/balls-text.ts';
 
 function FileList({
   lesson,
@@ -39,9 +40,7 @@ function FileList({
               >
                 {file.name}
               </a>
-              <span className="text-soft">
-                {file.ballCount} {file.ballCount === 1 ? 'ball' : 'balls'}
-              </span>
+              <span className="text-soft">{ballsText(file.ballCount)}</span>
               <Button look="quiet" onClick={() => onTakeBack(file)}>
                 <Undo2 aria-hidden size={16} /> Take back
               </Button>
@@ -53,7 +52,7 @@ function FileList({
                 <CircleHelp aria-hidden size={16} /> Ask again
               </Button>
             </div>
-            <RowFates rows={file.rows} />
+            <FileRows file={file} />
           </li>
         ))}
       </ul>
@@ -131,7 +130,7 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         />
         {lesson.balls.length > 0 && (
           <p>
-            {lesson.balls.length} {lesson.balls.length === 1 ? 'ball' : 'balls'} in this lesson.{' '}
+            {ballsText(lesson.balls.length)} in this lesson.{' '}
             <a
               href={`/api/lessons/${lesson.id}/balls.csv`}
               download
