@@ -1,6 +1,7 @@
 // The server with the demo academy in it: starts it, fills it over its own API, prints the address.
 import { spawn } from 'node:child_process';
 import { createInterface } from 'node:readline';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { seed } from './seed.ts';
 import { addressWithKey, enter } from './staff.ts';
@@ -17,10 +18,24 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) {
 }
 server.on('exit', (code, signal) => process.exit(signal === null ? (code ?? 1) : 0));
 
+/** Adds the players of the large academy, once. */
+function enlarge(): Promise<void> {
+  console.log('Making the large academy, two hundred players: the first time some two minutes …');
+  const script = fileURLToPath(new URL('./fill-large.js', import.meta.url));
+  const file = join(process.env['LOXOS_DATA']!, 'loxos.db');
+  const filling = spawn(process.execPath, [script, file], { stdio: 'inherit' });
+  return new Promise((resolve, reject) =>
+    filling.on('exit', (code) =>
+      code === 0 ? resolve() : reject(new Error('the large academy could not be made')),
+    ),
+  );
+}
+
 /** Fills the academy; the address that signs in to it. */
 async function open(address: string): Promise<string> {
   const api = await enter(address);
   await seed(api, new Date());
+  if (process.argv.includes('--large')) await enlarge();
   return addressWithKey(api);
 }
 
