@@ -1,59 +1,126 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, max, sql } from 'drizzle-orm';
 import { homeworkTick, lesson, pageWord, player, sharedPage } from '../db/schema/index.ts';
 import type { PageWord } from '../pages/page.dto.ts';
 import type { Handle } from '../db/store.ts';
 import type { Scope } from '../common/scope.ts';
 
+/** A page that stands, with its lesson. */
+export interface PageOfLesson {
+  readonly page: typeof sharedPage.$inferSelect;
+  readonly lesson: typeof lesson.$inferSelect;
+}
+
+/** The page given last to a player, of the last lesson that one stands of: found backwards along the player's lessons. */
+const LAST_PAGE = sql<string | null>`(
+  select p.id from lesson l
+  join shared_page p on p.academy_id = l.academy_id and p.lesson_id = l.id and p.withdrawn_at is null
+  where l.academy_id = player.academy_id and l.player_id = player.id and l.deleted_at is null
+  order by l.starts_at desc, p.created_at desc limit 1
+)`;
+
 @Injectable()
 export class DayRepository {
-  /** Pages that stand, with their lessons and players, the oldest first; of one player or of all. */
-  pages(scope: Scope, db: Handle, playerId?: string) {
+  /** Each player with the page they were given last, as far as they were given any. */
+  async lastPages(scope: Scope, db: Handle) {
+    const players = await db
+      .select({ player, pageId: LAST_PAGE })
+      .from(player)
+      .where(and(eq(player.academyId, scope.academyId), isNull(player.deletedAt)));
+    const pages = await this.pages(
+      scope,
+      db,
+      players.flatMap(({ pageId }) => pageId ?? []),
+    );
+    const byId = new Map(pages.map((found) => [found.page.id, found]));
+    return players.flatMap(({ player: one, pageId }) => {
+      const found = byId.get(pageId ?? '');
+      return found === undefined ? [] : [{ ...found, player: one }];
+    });
+  }
+
+  /** A player's pages that stand, the oldest lesson first. */
+  pagesOf(scope: Scope, db: Handle, playerId: string): Promise<PageOfLesson[]> {
     return db
-      .select({ page: sharedPage, lesson, player })
-      .from(sharedPage)
-      .innerJoin(lesson, eq(lesson.id, sharedPage.lessonId))
-      .innerJoin(player, eq(player.id, lesson.playerId))
+      .select({ page: sharedPage, lesson })
+      .from(lesson)
+      .innerJoin(
+        sharedPage,
+        and(eq(sharedPage.academyId, lesson.academyId), eq(sharedPage.lessonId, lesson.id)),
+      )
       .where(
         and(
-          eq(sharedPage.academyId, scope.academyId),
+          eq(lesson.academyId, scope.academyId),
+          eq(lesson.playerId, playerId),
           isNull(sharedPage.withdrawnAt),
           isNull(lesson.deletedAt),
-          isNull(player.deletedAt),
-          playerId === undefined ? undefined : eq(player.id, playerId),
         ),
       )
       .orderBy(asc(lesson.startsAt), asc(sharedPage.createdAt));
   }
 
   /** Days ticked as done, page by page. */
-  async ticks(scope: Scope, db: Handle): Promise<Map<string, string[]>> {
+  async ticks(db: Handle, pageIds: readonly string[]): Promise<Map<string, string[]>> {
     const rows = await db
       .select()
       .from(homeworkTick)
-      .where(and(eq(homeworkTick.academyId, scope.academyId), eq(homeworkTick.done, true)));
+      .where(and(inArray(homeworkTick.pageId, [...pageIds]), eq(homeworkTick.done, true)));
     const byPage = new Map<string, string[]>();
     for (const { pageId, date } of rows) byPage.set(pageId, [...(byPage.get(pageId) ?? []), date]);
     return byPage;
   }
 
-  /** What was last written back, page by page. */
-  async lastWords(scope: Scope, db: Handle): Promise<Map<string, PageWord>> {
+  /** What was last written back on each page. */
+  async words(
+    scope: Scope,
+    db: Handle,
+    pageIds: readonly string[],
+  ): Promise<Map<string, PageWord>> {
+    const own = eq(pageWord.academyId, scope.academyId);
     const rows = await db
       .select()
       .from(pageWord)
-      .where(eq(pageWord.academyId, scope.academyId))
+      .where(and(own, inArray(pageWord.pageId, [...pageIds])))
       .orderBy(asc(pageWord.at));
     return new Map(rows.map(({ id, pageId, text, at }) => [pageId, { id, text, at }]));
+  }
+
+  /** What each player wrote last, from whichever page that stands. */
+  async lastWords(scope: Scope, db: Handle): Promise<Map<string, PageWord>> {
+    const rows = await db
+      .select({ word: pageWord, playerId: lesson.playerId })
+      .from(pageWord)
+      .innerJoin(sharedPage, eq(sharedPage.id, pageWord.pageId))
+      .innerJoin(lesson, eq(lesson.id, sharedPage.lessonId))
+      .where(
+        and(
+          eq(pageWord.academyId, scope.academyId),
+          isNull(sharedPage.withdrawnAt),
+          isNull(lesson.deletedAt),
+        ),
+      )
+      .orderBy(asc(pageWord.at));
+    return new Map(
+      rows.map(({ word: { id, text, at }, playerId }) => [playerId, { id, text, at }]),
+    );
   }
 
   /** When each player's last lesson begins, booked ones too. */
   async lastLessons(scope: Scope, db: Handle): Promise<Map<string, string>> {
     const rows = await db
-      .select({ playerId: lesson.playerId, startsAt: lesson.startsAt })
+      .select({ playerId: lesson.playerId, startsAt: max(lesson.startsAt) })
       .from(lesson)
       .where(and(eq(lesson.academyId, scope.academyId), isNull(lesson.deletedAt)))
-      .orderBy(asc(lesson.startsAt));
-    return new Map(rows.map(({ playerId, startsAt }) => [playerId, startsAt]));
+      .groupBy(lesson.playerId);
+    return new Map(rows.map(({ playerId, startsAt }) => [playerId, startsAt ?? '']));
+  }
+
+  private pages(scope: Scope, db: Handle, ids: readonly string[]): Promise<PageOfLesson[]> {
+    const own = eq(sharedPage.academyId, scope.academyId);
+    return db
+      .select({ page: sharedPage, lesson })
+      .from(sharedPage)
+      .innerJoin(lesson, eq(lesson.id, sharedPage.lessonId))
+      .where(and(own, inArray(sharedPage.id, [...ids])));
   }
 }
