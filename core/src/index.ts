@@ -1,5 +1,7 @@
-export { simulateShot, strike } from './flight/simulate.ts';
-export type { ShotLaunch, SimulatedShot } from './flight/simulate.ts';
+export { simulateShot } from './flight/simulate.ts';
+export type { SimulatedShot } from './flight/simulate.ts';
+export { strike } from './impact/strike.ts';
+export type { ShotLaunch } from './impact/strike.ts';
 export { flyBall } from './flight/flight.ts';
 export type { Flight } from './flight/flight.ts';
 export type { FlightOptions, Wind } from './flight/options.ts';

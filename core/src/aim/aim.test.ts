@@ -1,5 +1,6 @@
 import { STANDARD_BAG, findClub, headOf } from '../delivery/club.ts';
-import { simulateShot, strike } from '../flight/simulate.ts';
+import { simulateShot } from '../flight/simulate.ts';
+import { strike } from '../impact/strike.ts';
 import { standardHead } from '../delivery/head.ts';
 import { bagView } from './bag.ts';
 import { plainDelivery } from '../delivery/usual.ts';

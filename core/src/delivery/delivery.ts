@@ -30,30 +30,32 @@ export const DELIVERY_RANGES = {
   strikeHighMm: [-40, 40],
 } as const;
 
+/** The same as a list, made once: every strike checks its delivery. */
+const FIELDS = Object.entries(DELIVERY_RANGES).map(([field, [min, max]]) => ({
+  field: field as keyof typeof DELIVERY_RANGES,
+  parameter: `delivery.${field}`,
+  min,
+  max,
+  unit: field.endsWith('Deg') ? 'degrees' : field.endsWith('Mm') ? 'mm' : 'm/s',
+}));
+
 /** Throws RangeMisuse naming the first field that is not a finite number in its range. */
 export function requireDelivery(delivery: Delivery): Delivery {
   if (!HANDS.includes(delivery.hand)) {
     throw new RangeMisuse('delivery.hand', delivery.hand, "'right' or 'left'");
   }
-  for (const [field, [min, max]] of Object.entries(DELIVERY_RANGES)) {
-    requireInRange(
-      `delivery.${field}`,
-      delivery[field as keyof typeof DELIVERY_RANGES],
-      min,
-      max,
-      field.endsWith('Deg') ? 'degrees' : field.endsWith('Mm') ? 'mm' : 'm/s',
-    );
+  for (const { field, parameter, min, max, unit } of FIELDS) {
+    requireInRange(parameter, delivery[field], min, max, unit);
   }
   return delivery;
 }
 
 /** The delivery with every number brought into its range: what a ball's odd figures are completed to. */
 export function boundDelivery(delivery: Delivery): Delivery {
-  const bounded = Object.entries(DELIVERY_RANGES).map(([field, [min, max]]) => {
-    const value = delivery[field as keyof typeof DELIVERY_RANGES];
-    return [field, Math.min(max, Math.max(min, value))] as const;
-  });
-  return { ...delivery, ...Object.fromEntries(bounded) };
+  const bounded: { -readonly [K in keyof Delivery]: Delivery[K] } = { ...delivery };
+  for (const { field, min, max } of FIELDS)
+    bounded[field] = Math.min(max, Math.max(min, delivery[field]));
+  return bounded;
 }
 
 /** The same swing by a player of the other hand: every horizontal angle negated. */

@@ -1,4 +1,5 @@
-import { simulateShot, strike } from '../flight/simulate.ts';
+import { simulateShot } from '../flight/simulate.ts';
+import { strike } from '../impact/strike.ts';
 import { METRES_PER_FOOT, METRES_PER_YARD, MPS_PER_MPH } from '../units/units.ts';
 import { playedClub } from './bag.ts';
 import { STANDARD_BAG, findClub, headOf } from './club.ts';

@@ -4,7 +4,8 @@ import { BAG_SHOTS, usualDelivery } from '../testing/deliveries.ts';
 import { GRAVITY_MPS2, METRES_PER_YARD, MPS_PER_MPH, degToRad } from '../units/units.ts';
 import { standardHead } from '../delivery/head.ts';
 import { flyBall } from './flight.ts';
-import { simulateShot, strike } from './simulate.ts';
+import { simulateShot } from './simulate.ts';
+import { strike } from '../impact/strike.ts';
 
 const launch = (changes: Partial<BallLaunch> = {}): BallLaunch => ({
   ballSpeedMps: 70,

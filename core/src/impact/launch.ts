@@ -1,19 +1,7 @@
-import { plusZero } from '../line/hand.ts';
 import { RangeMisuse, requireInRange } from '../units/require.ts';
-import { degToRad, radPerSToRpm, radToDeg, rpmToRadPerS } from '../units/units.ts';
-import {
-  add,
-  azimuthOf,
-  cross,
-  direction,
-  dot,
-  elevationOf,
-  norm,
-  rightOf,
-  scale,
-} from '../maths/vector.ts';
+import { degToRad, rpmToRadPerS } from '../units/units.ts';
+import { add, cross, direction, rightOf, scale } from '../maths/vector.ts';
 import type { Vec3 } from '../maths/vector.ts';
-import type { Collision } from './impact.ts';
 
 /**
  * The ball leaving the face. Launch angle positive up; start direction and spin axis tilt positive
@@ -54,25 +42,6 @@ export function requireLaunch(launch: BallLaunch): BallLaunch {
     requireInRange(parameter, launch[field], min, max);
   }
   return launch;
-}
-
-/** The launch figures of a collision; spin along the launch direction neither lifts nor bends. */
-export function launchOf(collision: Collision): BallLaunch {
-  const { velocityMps, spinRadPerS } = collision;
-  const speed = norm(velocityMps);
-  const azimuth = azimuthOf(velocityMps);
-  const ahead = scale(velocityMps, 1 / speed);
-  const right = rightOf(azimuth);
-  const up = cross(right, ahead);
-  const spinRight = dot(spinRadPerS, right);
-  const spinUp = dot(spinRadPerS, up);
-  return {
-    ballSpeedMps: speed,
-    launchAngleDeg: plusZero(radToDeg(elevationOf(velocityMps))),
-    startDirectionDeg: plusZero(radToDeg(azimuth)),
-    spinRateRpm: radPerSToRpm(Math.hypot(spinRight, spinUp)),
-    spinAxisTiltDeg: plusZero(radToDeg(Math.atan2(-spinUp, spinRight))),
-  };
 }
 
 export const velocityOf = (launch: BallLaunch): Vec3 =>

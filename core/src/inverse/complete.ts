@@ -5,7 +5,7 @@ import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import { loftOfTurnDeg } from '../delivery/turn.ts';
 import { UNKNOWN_DRIVER_SPEED_MPS, usualStrike } from '../delivery/usual.ts';
-import { strike } from '../flight/simulate.ts';
+import { strike } from '../impact/strike.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
 import type { Hand } from '../line/hand.ts';
 

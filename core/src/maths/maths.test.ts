@@ -1,6 +1,6 @@
 import { Matrix, solve } from 'ml-matrix';
-import { crossMatrix, multiply, multiplyVector, solve3 } from './matrix.ts';
-import type { Mat3 } from './matrix.ts';
+import { crossMatrix, multiply, multiplyVector, solve3 } from '../testing/matrix.ts';
+import type { Mat3 } from '../testing/matrix.ts';
 import { gaussian, seededRandom } from './random.ts';
 import { mean, median, standardDeviation } from './statistics.ts';
 import { tCumulative, tQuantile } from './student.ts';

@@ -1,6 +1,6 @@
 import { findClub } from '../delivery/club.ts';
 import { BALL_QUANTITIES, EMPTY_BALL, infoOf } from '../intake/quantities.ts';
-import type { BallFigures, MeasuredBall } from '../intake/quantities.ts';
+import type { MeasuredBall } from '../intake/quantities.ts';
 
 /** Whether a ball counts in averages: decided by its agreement (`auto`), or by the coach. */
 export const KEEPS = ['auto', 'in', 'out'] as const;
@@ -26,23 +26,40 @@ export interface LessonBall extends MeasuredBall {
   readonly drillId?: string | null;
 }
 
-function figureOf(ball: Partial<BallFigures>, quantity: keyof BallFigures): number | null {
-  const value: unknown = ball[quantity];
+/** The ranges of the figures as a list, made once: every reading cleans its ball. */
+const RANGES = BALL_QUANTITIES.map((quantity) => {
   const { min, max } = infoOf(quantity);
-  const usable =
-    typeof value === 'number' && Number.isFinite(value) && value >= min && value <= max;
-  return usable ? value : null;
-}
+  return { quantity, min, max };
+});
+
+/** What is said of a ball beside its figures. */
+const SAID = ['id', 'keep', 'seen', 'blockId', 'block', 'drillId'] as const;
+
+const isFigure = (value: unknown, min: number, max: number): value is number =>
+  typeof value === 'number' && value >= min && value <= max;
+
+/** A ball of a lesson with nothing said of it, every field in its place: readings copy it, and are of one shape. */
+const UNSAID = {
+  ...EMPTY_BALL,
+  id: undefined,
+  keep: undefined,
+  seen: undefined,
+  blockId: undefined,
+  block: undefined,
+  drillId: undefined,
+} as unknown as LessonBall;
 
 /** The ball with every figure a finite number in its range, or null, and a club of the bag, or null. */
 export function cleanBall(ball: Partial<LessonBall> | null | undefined): LessonBall {
   const given: Partial<LessonBall> = typeof ball === 'object' && ball !== null ? ball : {};
-  const figures = Object.fromEntries(BALL_QUANTITIES.map((name) => [name, figureOf(given, name)]));
-  return {
-    ...EMPTY_BALL,
-    ...given,
-    ...figures,
-    club: findClub(given.club)?.id ?? null,
-    clubText: typeof given.clubText === 'string' ? given.clubText : null,
-  };
+  const clean: { -readonly [K in keyof LessonBall]?: unknown } = { ...UNSAID };
+  for (const { quantity, min, max } of RANGES) {
+    const value: unknown = given[quantity];
+    if (isFigure(value, min, max)) clean[quantity] = value;
+  }
+  clean.club = findClub(given.club)?.id ?? null;
+  clean.clubText = typeof given.clubText === 'string' ? given.clubText : null;
+  clean.hitAt = typeof given.hitAt === 'string' ? given.hitAt : null;
+  for (const name of SAID) clean[name] = given[name];
+  return clean as LessonBall;
 }

@@ -6,7 +6,7 @@
  */
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
-import { strike } from '../flight/simulate.ts';
+import { strike } from '../impact/strike.ts';
 import { ASSUMED_SPREAD } from '../inverse/accuracy.ts';
 import type { DeviceAccuracy } from '../inverse/accuracy.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
@@ -28,7 +28,8 @@ export interface ImpactCheck {
   readonly figures: number;
 }
 
-type Sensitive = 'faceAngleDeg' | 'clubPathDeg' | 'dynamicLoftDeg' | 'attackAngleDeg';
+const SENSITIVE = ['faceAngleDeg', 'clubPathDeg', 'dynamicLoftDeg', 'attackAngleDeg'] as const;
+type Sensitive = (typeof SENSITIVE)[number];
 const STEP_DEG = 0.05;
 
 /** Errors of the delivery's own figures, one standard deviation each, degrees. */
@@ -58,11 +59,15 @@ function modelCovariance(
   at: { readonly startDirectionDeg: number; readonly spinAxisTiltDeg: number },
 ): Covariance {
   const { delivery, head } = assumed;
+  const errors = errorsOf(assumed, accuracy);
+  const moved: { -readonly [K in keyof Delivery]: Delivery[K] } = { ...delivery };
   let [start, tilt, both] = [0, 0, 0];
-  for (const [field, sd] of Object.entries(errorsOf(assumed, accuracy))) {
-    const moved = strike({ ...delivery, [field]: delivery[field as Sensitive] + STEP_DEG }, head);
-    const startBy = ((moved.startDirectionDeg - at.startDirectionDeg) / STEP_DEG) * sd;
-    const tiltBy = ((moved.spinAxisTiltDeg - at.spinAxisTiltDeg) / STEP_DEG) * sd;
+  for (const field of SENSITIVE) {
+    moved[field] = delivery[field] + STEP_DEG;
+    const there = strike(moved, head);
+    moved[field] = delivery[field];
+    const startBy = ((there.startDirectionDeg - at.startDirectionDeg) / STEP_DEG) * errors[field];
+    const tiltBy = ((there.spinAxisTiltDeg - at.spinAxisTiltDeg) / STEP_DEG) * errors[field];
     start += startBy * startBy;
     tilt += tiltBy * tiltBy;
     both += startBy * tiltBy;
@@ -95,8 +100,7 @@ export function checkImpact(
 ): ImpactCheck | null {
   const { delivery, head } = assumed;
   if (seen.startDeg === null && seen.tiltDeg === null) return null;
-  if ((Object.keys(errorsOf(assumed, accuracy)) as Sensitive[]).some((f) => edge(f, delivery)))
-    return null;
+  if (SENSITIVE.some((field) => edge(field, delivery))) return null;
   const model = strike(delivery, head);
   if (model.contact === 'none') return null;
   const own = modelCovariance(assumed, accuracy, model);

@@ -1,5 +1,5 @@
 import { STANDARD_BAG, headOf } from '../delivery/club.ts';
-import { strike } from '../flight/simulate.ts';
+import { strike } from '../impact/strike.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import { usualDelivery } from '../testing/deliveries.ts';
 import { fitStartShare, predictBySchools } from './schools.ts';

@@ -1,4 +1,4 @@
-import type { Vec3 } from './vector.ts';
+import type { Vec3 } from '../maths/vector.ts';
 
 /** A 3×3 matrix by rows. */
 export type Mat3 = readonly [Vec3, Vec3, Vec3];

@@ -1,5 +1,5 @@
 /**
- * The collision of ball and clubhead as two free rigid bodies.
+ * The collision of ball and clubhead as two free rigid bodies, in vectors and matrices: what impact/strike.ts is held to.
  *
  * Source: rigid-body impact with normal and tangential restitution and Coulomb friction, in the
  * impulse form of Brach, *Mechanical Impact Dynamics* (1991), ch. 6 (from memory); the club as a free
@@ -21,16 +21,24 @@ import {
   scaleMatrix,
   solve3,
   transpose,
-} from '../maths/matrix.ts';
-import type { Mat3 } from '../maths/matrix.ts';
-import { BALL_MASS_KG, BALL_RADIUS_M } from '../units/units.ts';
-import { add, cross, dot, norm, scale, subtract } from '../maths/vector.ts';
+} from './matrix.ts';
+import type { Mat3 } from './matrix.ts';
+import { plusZero } from '../line/hand.ts';
+import { BALL_MASS_KG, BALL_RADIUS_M, radPerSToRpm, radToDeg } from '../units/units.ts';
+import type { BallLaunch } from '../impact/launch.ts';
+import {
+  add,
+  azimuthOf,
+  cross,
+  dot,
+  elevationOf,
+  norm,
+  rightOf,
+  scale,
+  subtract,
+} from '../maths/vector.ts';
 import type { Vec3 } from '../maths/vector.ts';
-
-/** Inertia of a solid sphere, kg·m². */
-const BALL_INERTIA_KGM2 = 0.4 * BALL_MASS_KG * BALL_RADIUS_M ** 2;
-/** Tangential approach below this share of the normal one (1) has no direction to slide in. */
-const NO_SLIP_SHARE = 1e-12;
+import { BALL_INERTIA_KGM2, NO_SLIP_SHARE } from '../impact/ball-body.ts';
 
 export interface Collision {
   readonly velocityMps: Vec3;
@@ -133,5 +141,24 @@ export function collide(delivery: Delivery, head: ClubHead): Collision | null {
     spinRadPerS: spin,
     contact,
     strikeNormal: normal,
+  };
+}
+
+/** The launch figures of a collision; spin along the launch direction neither lifts nor bends. */
+export function launchOf(collision: Collision): BallLaunch {
+  const { velocityMps, spinRadPerS } = collision;
+  const speed = norm(velocityMps);
+  const azimuth = azimuthOf(velocityMps);
+  const ahead = scale(velocityMps, 1 / speed);
+  const right = rightOf(azimuth);
+  const up = cross(right, ahead);
+  const spinRight = dot(spinRadPerS, right);
+  const spinUp = dot(spinRadPerS, up);
+  return {
+    ballSpeedMps: speed,
+    launchAngleDeg: plusZero(radToDeg(elevationOf(velocityMps))),
+    startDirectionDeg: plusZero(radToDeg(azimuth)),
+    spinRateRpm: radPerSToRpm(Math.hypot(spinRight, spinUp)),
+    spinAxisTiltDeg: plusZero(radToDeg(Math.atan2(-spinUp, spinRight))),
   };
 }
