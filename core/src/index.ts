@@ -1,6 +1,7 @@
 export { simulateShot } from './flight/simulate.ts';
 export type { SimulatedShot } from './flight/simulate.ts';
 export { strike } from './impact/strike.ts';
+export { readingFingerprint } from './reading/fingerprint.ts';
 export type { ShotLaunch } from './impact/strike.ts';
 export { flyBall } from './flight/flight.ts';
 export type { Flight } from './flight/flight.ts';

@@ -256,7 +256,7 @@ function putPlayer(place: Place, n: number): void {
 
 /** Fills the academy in a database with many invented players and their lessons; once. Returns how many balls came. */
 export function fillLarge(file: string, now: Date): number {
-  const db = new Database(file, { timeout: 30_000 } as Database.Options);
+  const db = new Database(file, { timeout: 30_000 });
   const count = db.prepare('select count(*) as n from player').get() as { n: number };
   if (count.n >= LARGE.players) return 0;
   const academy = db.prepare('select id from academy limit 1').get() as { id: string };

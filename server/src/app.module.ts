@@ -33,11 +33,15 @@ import { Store } from './db/store.ts';
 import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
 import { HealthController } from './health/health.controller.ts';
+import { EffectsController } from './effects/effects.controller.ts';
+import { EffectsRepository } from './effects/effects.repository.ts';
+import { EffectsService } from './effects/effects.service.ts';
 import { FilesRepository } from './intake/files.repository.ts';
 import { HistoryRepository } from './history/history.repository.ts';
 import { HistoryService } from './history/history.service.ts';
 import { IntakeController } from './intake/intake.controller.ts';
 import { IntakeService } from './intake/intake.service.ts';
+import { LessonBalls } from './lessons/lesson-balls.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
 import { LessonsRepository } from './lessons/lessons.repository.ts';
 import { LessonsService } from './lessons/lessons.service.ts';
@@ -56,6 +60,7 @@ import { StepsRepository } from './steps/steps.repository.ts';
 import { StepsService } from './steps/steps.service.ts';
 import { UndoController } from './undo/undo.controller.ts';
 import { UndoService } from './undo/undo.service.ts';
+import { Pool } from './work/pool.ts';
 
 @Module({})
 export class AppModule {
@@ -77,6 +82,7 @@ export class AppModule {
         BallsController,
         BlocksController,
         DayController,
+        EffectsController,
         IntakeController,
         SettingsController,
         StepsController,
@@ -88,6 +94,10 @@ export class AppModule {
         ArchiveController,
       ],
       providers: [
+        Pool,
+        LessonBalls,
+        EffectsRepository,
+        EffectsService,
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },
         BackupsService,

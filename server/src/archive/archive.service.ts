@@ -2,7 +2,6 @@ import { createHash, randomUUID } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BackupsService } from '../backups/backups.service.ts';
-import { BallsRepository } from '../balls/balls.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { hashOf, newToken } from '../common/token.ts';
@@ -12,6 +11,7 @@ import type { Row as IntakeRow } from '../intake/intake.dto.ts';
 import { rowPage } from '../intake/intake.logic.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
+import { LessonBalls } from '../lessons/lesson-balls.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { BroughtIn } from './archive.dto.ts';
 import { ArchiveRepository } from './archive.repository.ts';
@@ -28,7 +28,7 @@ export class ArchiveService {
     private readonly archive: ArchiveRepository,
     private readonly accounts: AccountsRepository,
     private readonly players: PlayersRepository,
-    private readonly balls: BallsRepository,
+    private readonly lessonBalls: LessonBalls,
     private readonly backups: BackupsService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -66,7 +66,7 @@ export class ArchiveService {
       if (await this.history.isTaken(scope, tx, change)) return;
       for (const { name, rows: some } of tables) await this.archive.insert(tx, name, some);
       const lessons = tables.find(({ name }) => name === 'lesson')?.rows ?? [];
-      await this.balls.recount(
+      await this.lessonBalls.changed(
         scope,
         tx,
         lessons.map(({ id }) => String(id)),

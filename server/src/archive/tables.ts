@@ -45,6 +45,7 @@ const OF_THE_PLACE: ReadonlySet<string> = new Set([
   'content of launchFile',
   // Counted anew where they come in.
   'ballCount of lesson',
+  'ballsVersion of lesson',
   'refusedCount of launchFile',
   'tokenHash',
   'coachId',

@@ -1,28 +1,14 @@
 import { BALL_QUANTITIES } from '@loxos/core';
-import type { BallFigures, LessonBall } from '@loxos/core';
+import type { BallFigures } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import {
-  and,
-  asc,
-  count,
-  eq,
-  gt,
-  inArray,
-  isNotNull,
-  isNull,
-  max,
-  ne,
-  notExists,
-  or,
-} from 'drizzle-orm';
-import { ball, ballFile, block, launchFile, lesson } from '../db/schema/index.ts';
+import { and, asc, eq, gt, inArray, isNotNull, isNull, max, ne, notExists, or } from 'drizzle-orm';
+import { ball, ballFile, launchFile } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
+import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type BallRow = typeof ball.$inferSelect;
-/** A ball with what its block was hit as. */
-export type DrilledBall = BallRow & Pick<LessonBall, 'block' | 'drillId'>;
 /** A ball of a file that a lesson has, or had until it was deleted by hand. */
 export interface KnownBall {
   readonly id: string;
@@ -68,6 +54,8 @@ const toKnown = ({
 
 @Injectable()
 export class BallsRepository {
+  constructor(private readonly lessonBalls: LessonBalls) {}
+
   /** Balls of a lesson in the order hit, without the deleted; all, or the next so many after one. */
   ofLesson(
     scope: Scope,
@@ -82,55 +70,6 @@ export class BallsRepository {
       .where(and(isThere, gt(ball.ordinal, after)))
       .orderBy(asc(ball.ordinal))
       .limit(most);
-  }
-
-  /** Counts the balls of lessons anew, after some came or went. */
-  async recount(scope: Scope, db: Handle, lessonIds: readonly string[]): Promise<void> {
-    for (const id of lessonIds) {
-      const [row] = await db
-        .select({ ballCount: count() })
-        .from(ball)
-        .where(and(this.inLesson(scope, id), isNull(ball.deletedAt)));
-      await db
-        .update(lesson)
-        .set({ ballCount: row?.ballCount ?? 0 })
-        .where(and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id)));
-    }
-  }
-
-  /** Every ball of a player's lessons in which a drill was worked on, lesson by lesson, with its block. */
-  async drilledOf(scope: Scope, db: Handle, playerId: string): Promise<DrilledBall[]> {
-    const drilled = db
-      .select({ id: block.lessonId })
-      .from(block)
-      .where(
-        and(
-          eq(block.academyId, scope.academyId),
-          isNotNull(block.drillId),
-          isNull(block.deletedAt),
-        ),
-      );
-    const rows = await db
-      .select({ ball, block })
-      .from(ball)
-      .innerJoin(lesson, eq(lesson.id, ball.lessonId))
-      .leftJoin(block, and(eq(block.id, ball.blockId), isNull(block.deletedAt)))
-      .where(
-        and(
-          eq(ball.academyId, scope.academyId),
-          eq(lesson.playerId, playerId),
-          inArray(ball.lessonId, drilled),
-          isNull(ball.deletedAt),
-          isNull(lesson.deletedAt),
-        ),
-      )
-      .orderBy(asc(lesson.startsAt), asc(ball.ordinal));
-    return rows.map(({ ball: row, block: own }) => ({
-      ...row,
-      blockId: own?.id ?? null,
-      block: own?.kind ?? null,
-      drillId: own?.drillId ?? null,
-    }));
   }
 
   /**
@@ -190,7 +129,7 @@ export class BallsRepository {
       .where(
         and(this.heldBy(scope, db, launchFileId), isNull(ball.deletedAt), notExists(elsewhere)),
       );
-    await this.recount(scope, db, await this.lessonsOf(scope, db, launchFileId));
+    await this.lessonBalls.changed(scope, db, await this.lessonsOf(scope, db, launchFileId));
   }
 
   /** Brings back what went with a file; what was taken out by hand stays so. */
@@ -199,7 +138,7 @@ export class BallsRepository {
       .update(ball)
       .set({ deletedAt: null, deletedBy: null })
       .where(and(this.heldBy(scope, db, launchFileId), eq(ball.deletedBy, 'file')));
-    await this.recount(scope, db, await this.lessonsOf(scope, db, launchFileId));
+    await this.lessonBalls.changed(scope, db, await this.lessonsOf(scope, db, launchFileId));
   }
 
   /** Brings balls of a lesson back. */
@@ -211,7 +150,7 @@ export class BallsRepository {
       );
       await db.update(ball).set({ deletedAt: null, deletedBy: null }).where(own);
     }
-    if (ids.length > 0) await this.recount(scope, db, [lessonId]);
+    if (ids.length > 0) await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   async nextOrdinal(scope: Scope, db: Handle, lessonId: string): Promise<number> {
@@ -233,7 +172,7 @@ export class BallsRepository {
       const chunk = rows.slice(at, at + CHUNK).map((row) => ({ ...row, academyId }));
       await db.insert(ball).values(chunk);
     }
-    await this.recount(scope, db, [...new Set(rows.map(({ lessonId }) => lessonId))]);
+    await this.lessonBalls.changed(scope, db, [...new Set(rows.map(({ lessonId }) => lessonId))]);
   }
 
   /** Changes columns of a ball. */
@@ -244,7 +183,7 @@ export class BallsRepository {
     changes: Partial<BallRow>,
   ): Promise<void> {
     await db.update(ball).set(changes).where(this.own(scope, id));
-    if ('deletedAt' in changes) await this.recount(scope, db, [lessonId]);
+    await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   private async lessonsOf(scope: Scope, db: Handle, launchFileId: string): Promise<string[]> {

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { ball, block } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
+import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Block } from './block.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -20,6 +21,8 @@ export const toBlock = (row: BlockRow): Block => ({
 
 @Injectable()
 export class BlocksRepository {
+  constructor(private readonly lessonBalls: LessonBalls) {}
+
   /** Blocks of a lesson in the order begun, without those taken away. */
   ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<BlockRow[]> {
     return db
@@ -47,10 +50,18 @@ export class BlocksRepository {
 
   async insert(scope: Scope, db: Handle, row: Omit<BlockRow, 'academyId'>): Promise<void> {
     await db.insert(block).values({ ...row, academyId: scope.academyId });
+    await this.lessonBalls.changed(scope, db, [row.lessonId]);
   }
 
-  async update(scope: Scope, db: Handle, id: string, changes: Partial<BlockRow>): Promise<void> {
+  /** Changes columns of a block. */
+  async update(
+    scope: Scope,
+    db: Handle,
+    { id, lessonId }: Pick<BlockRow, 'id' | 'lessonId'>,
+    changes: Partial<BlockRow>,
+  ): Promise<void> {
     await db.update(block).set(changes).where(this.own(scope, id));
+    await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   /** The blocks that balls of a lesson are in, by the ball's id; ids of other lessons are left out. */
@@ -81,6 +92,7 @@ export class BlocksRepository {
       .update(ball)
       .set(changes)
       .where(and(own, inArray(ball.id, [...ids])));
+    await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   private inLesson(scope: Scope, lessonId: string) {

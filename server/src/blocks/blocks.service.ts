@@ -89,7 +89,7 @@ export class BlocksService {
     const of = { thing: 'block', id, version, lessonId } as const;
     const edit = await this.history.edit(scope, tx, of, current, wanted, `${kind} ${what}`, change);
     if (edit === null) return toBlock(row);
-    await this.blocks.update(scope, tx, id, {
+    await this.blocks.update(scope, tx, row, {
       ...columnsOf(edit.fields, this.clock.text()),
       version: edit.version,
     });

@@ -83,6 +83,7 @@ export class LessonsService {
         playerId,
         asked,
         ballCount: 0,
+        ballsVersion: 0,
         version: 1,
         ...times,
       });
@@ -115,6 +116,7 @@ export class LessonsService {
         startsAt: instant(dto.startsAt),
         asked: dto.asked ?? '',
         ballCount: 0,
+        ballsVersion: 0,
         version: 1,
         createdAt: at,
         updatedAt: at,

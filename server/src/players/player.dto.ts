@@ -1,20 +1,5 @@
-import {
-  ANGLE_STYLES,
-  CLUB_KINDS,
-  EFFECT_FIGURES,
-  HANDS,
-  LENGTH_UNITS,
-  SPEED_UNITS,
-} from '@loxos/core';
-import type {
-  AngleStyle,
-  ClubKind,
-  DrillEffect,
-  EffectFigure,
-  Hand,
-  LengthUnit,
-  SpeedUnit,
-} from '@loxos/core';
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -105,15 +90,4 @@ export class Player {
   readonly coachId!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
   @ApiProperty() readonly version!: number;
-}
-
-/** What a drill block moved against the baseline of its lesson and club, degrees, positive right. */
-export class PlayerEffect implements DrillEffect {
-  @ApiProperty() readonly drillId!: string;
-  @ApiProperty({ enum: CLUB_KINDS }) readonly kind!: ClubKind;
-  @ApiProperty({ enum: EFFECT_FIGURES }) readonly figure!: EffectFigure;
-  @ApiProperty() readonly byDeg!: number;
-  @ApiProperty({ description: 'Standard error' }) readonly errorDeg!: number;
-  @ApiProperty() readonly isClear!: boolean;
-  @ApiProperty() readonly balls!: number;
 }

@@ -3,7 +3,7 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
-import { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
+import { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
 import { PlayersService } from './players.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -37,13 +37,6 @@ export class PlayersController {
   @ApiOkResponse({ type: Player })
   get(@Within() scope: Scope, @Param('id') id: string): Promise<Player> {
     return this.players.get(scope, id);
-  }
-
-  @Get(':id/effects')
-  @May('see')
-  @ApiOkResponse({ type: [PlayerEffect] })
-  effects(@Within() scope: Scope, @Param('id') id: string): Promise<PlayerEffect[]> {
-    return this.players.effects(scope, id);
   }
 
   @Delete(':id')

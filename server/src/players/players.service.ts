@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, drillEffects, resolveContext } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { BallsRepository } from '../balls/balls.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
@@ -10,8 +9,7 @@ import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type { Edit } from '../history/history.service.ts';
 import type { Fields } from '@loxos/core';
-import { SettingsService } from '../settings/settings.service.ts';
-import type { CreatePlayer, Player, PlayerEffect, UpdatePlayer } from './player.dto.ts';
+import type { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
 import type { Scope } from '../common/scope.ts';
@@ -48,8 +46,6 @@ export class PlayersService {
   constructor(
     private readonly store: Store,
     private readonly players: PlayersRepository,
-    private readonly balls: BallsRepository,
-    private readonly settings: SettingsService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
@@ -122,20 +118,6 @@ export class PlayersService {
       await this.players.update(scope, tx, id, playerColumns(edit, this.clock.text()));
       return toPlayer((await this.players.find(scope, tx, id))!);
     });
-  }
-
-  /** What each drill has moved for this player, lesson by lesson, read and counted as every screen does. */
-  async effects(scope: Scope, id: string): Promise<PlayerEffect[]> {
-    const { bands, naming, accuracy } = await this.settings.get(scope);
-    const [player, balls] = await this.store.read(async (db) => [
-      await this.require(scope, db, id),
-      await this.balls.drilledOf(scope, db, id),
-    ]);
-    const context = resolveContext({ hand: player.hand, bands, naming, accuracy });
-    const lessons = new Map<string, (typeof balls)[number][]>();
-    for (const ball of balls)
-      lessons.set(ball.lessonId, [...(lessons.get(ball.lessonId) ?? []), ball]);
-    return [...lessons.values()].flatMap((own) => drillEffects(own, context));
   }
 
   private async require(scope: Scope, db: Handle, id: string): Promise<PlayerRow> {

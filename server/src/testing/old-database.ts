@@ -45,6 +45,7 @@ const VALUES: Readonly<Record<string, InValue>> = {
   seen: 'monitor',
   keep: 'auto',
   carry_m: 123,
+  ball_count: 1,
   ordinal: 1,
   part: 'setup',
   value: '{"target":"oak"}',

@@ -320,22 +320,6 @@ export interface paths {
     patch: operations['players_update'];
     trace?: never;
   };
-  '/api/players/{id}/effects': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['players_effects'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/players/{id}/restore': {
     parameters: {
       query?: never;
@@ -552,6 +536,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations['day_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/effects': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['effects_ofPlayer'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1215,18 +1215,6 @@ export interface components {
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
     };
-    PlayerEffect: {
-      drillId: string;
-      /** @enum {string} */
-      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      /** @enum {string} */
-      figure: 'clubPathDeg' | 'faceAngleDeg';
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
-      isClear: boolean;
-      balls: number;
-    };
     UpdatePlayer: {
       name?: string;
       /** @enum {string} */
@@ -1597,6 +1585,18 @@ export interface components {
       isHomeworkStopped: boolean;
       /** @description What they last wrote back */
       lastWord: components['schemas']['PageWord'] | null;
+    };
+    PlayerEffect: {
+      drillId: string;
+      /** @enum {string} */
+      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      /** @enum {string} */
+      figure: 'clubPathDeg' | 'faceAngleDeg';
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+      isClear: boolean;
+      balls: number;
     };
     LaunchFile: {
       id: string;
@@ -3161,45 +3161,6 @@ export interface operations {
       };
     };
   };
-  players_effects: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerEffect'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   players_restore: {
     parameters: {
       query?: never;
@@ -4245,6 +4206,45 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Given'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  effects_ofPlayer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerEffect'][];
         };
       };
       /** @description Nobody is signed in */

@@ -17,6 +17,8 @@ export const lesson = sqliteTable(
     asked: text('asked').notNull().default(''),
     /** How many balls are in it, without the deleted: kept by whatever changes them. */
     ballCount: integer('ball_count').notNull().default(0),
+    /** Counts the changes of its balls and of the blocks they are in: what is computed from them is kept by it. */
+    ballsVersion: integer('balls_version').notNull().default(0),
     /** Counts its changes: a write names the one it saw. */
     version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),

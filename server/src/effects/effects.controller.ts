@@ -1,0 +1,20 @@
+import { Controller, Get, Param } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
+import { PlayerEffect } from './effect.dto.ts';
+import { EffectsService } from './effects.service.ts';
+
+@ApiTags('players')
+@Controller('api/players')
+export class EffectsController {
+  constructor(private readonly effects: EffectsService) {}
+
+  @Get(':id/effects')
+  @May('see')
+  @ApiOkResponse({ type: [PlayerEffect] })
+  ofPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<PlayerEffect[]> {
+    return this.effects.ofPlayer(scope, id);
+  }
+}
