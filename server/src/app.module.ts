@@ -39,6 +39,7 @@ import { EffectsService } from './effects/effects.service.ts';
 import { FilesRepository } from './intake/files.repository.ts';
 import { HistoryRepository } from './history/history.repository.ts';
 import { HistoryService } from './history/history.service.ts';
+import { ArrivalsService } from './intake/arrivals.service.ts';
 import { IntakeController } from './intake/intake.controller.ts';
 import { IntakeService } from './intake/intake.service.ts';
 import { LessonBalls } from './lessons/lesson-balls.ts';
@@ -98,6 +99,7 @@ export class AppModule {
         LessonBalls,
         EffectsRepository,
         EffectsService,
+        ArrivalsService,
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },
         BackupsService,

@@ -1,9 +1,25 @@
 import { BALL_QUANTITIES } from '@loxos/core';
 import type { BallFigures } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, gt, inArray, isNotNull, isNull, max, ne, notExists, or } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  eq,
+  gt,
+  gte,
+  inArray,
+  isNotNull,
+  isNull,
+  lte,
+  max,
+  ne,
+  notExists,
+  or,
+} from 'drizzle-orm';
 import { ball, ballFile, launchFile } from '../db/schema/index.ts';
+import { insertMany } from '../db/bulk.ts';
 import type { Handle } from '../db/store.ts';
+import { MEASURED } from '../intake/measured.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
 import type { Scope } from '../common/scope.ts';
@@ -17,7 +33,45 @@ export interface KnownBall {
 }
 export type NewBall = Omit<typeof ball.$inferInsert, 'academyId'>;
 
-/** Rows of one insert: each has some 35 values, and SQLite takes 32 766 to a statement. */
+/** The file that balls come with. */
+interface OfFile {
+  readonly lessonId: string;
+  readonly launchFileId: string;
+  readonly blockId: string | null;
+  readonly at: string;
+  readonly isHidden: boolean;
+}
+
+/** A ball as it was read from a line: its figures in the order of `MEASURED`. */
+export interface ReadBall {
+  readonly id: string;
+  readonly ordinal: number;
+  readonly line: number;
+  readonly print: string;
+  readonly figures: readonly (string | number | null)[];
+}
+
+/** The order in which `insertRead` writes its values. */
+const READ_COLUMNS = [
+  'academyId',
+  'lessonId',
+  'launchFileId',
+  'blockId',
+  'keep',
+  'seen',
+  'version',
+  'createdAt',
+  'updatedAt',
+  'deletedAt',
+  'deletedBy',
+  'id',
+  'ordinal',
+  'line',
+  'fingerprint',
+  ...MEASURED,
+];
+
+/** Ids of one statement. */
 const CHUNK = 200;
 
 export function toBall(row: BallRow): Ball {
@@ -102,12 +156,9 @@ export class BallsRepository {
     ballIds: readonly string[],
   ): Promise<void> {
     const academyId = scope.academyId;
-    for (let at = 0; at < ballIds.length; at += CHUNK) {
-      const rows = ballIds
-        .slice(at, at + CHUNK)
-        .map((ballId) => ({ academyId, ballId, launchFileId }));
-      await db.insert(ballFile).values(rows).onConflictDoNothing();
-    }
+    const rows = ballIds.map((ballId) => [academyId, ballId, launchFileId]);
+    const columns = ['academyId', 'ballId', 'launchFileId'];
+    await insertMany(db, ballFile, columns, rows, { isOnce: true });
   }
 
   /** Takes out what only this file holds; what another file in the lesson holds too stays. */
@@ -166,13 +217,59 @@ export class BallsRepository {
     return row ?? null;
   }
 
-  async insert(scope: Scope, db: Handle, rows: readonly NewBall[]): Promise<void> {
-    const academyId = scope.academyId;
-    for (let at = 0; at < rows.length; at += CHUNK) {
-      const chunk = rows.slice(at, at + CHUNK).map((row) => ({ ...row, academyId }));
-      await db.insert(ball).values(chunk);
-    }
-    await this.lessonBalls.changed(scope, db, [...new Set(rows.map(({ lessonId }) => lessonId))]);
+  async insert(scope: Scope, db: Handle, row: NewBall): Promise<void> {
+    await db.insert(ball).values({ ...row, academyId: scope.academyId });
+    await this.lessonBalls.changed(scope, db, [row.lessonId]);
+  }
+
+  /** Puts balls of a file into its lesson, as they were read; `isHidden` as if they had gone with it. */
+  async insertRead(scope: Scope, db: Handle, of: OfFile, rows: readonly ReadBall[]): Promise<void> {
+    const { lessonId, launchFileId, blockId, at, isHidden } = of;
+    const same = [scope.academyId, lessonId, launchFileId, blockId, 'auto', 'monitor', 1, at, at];
+    const gone = isHidden ? [at, 'file'] : [null, null];
+    await insertMany(
+      db,
+      ball,
+      READ_COLUMNS,
+      rows.map(({ id, ordinal, line, print, figures }) => [
+        ...same,
+        ...gone,
+        id,
+        ordinal,
+        line,
+        print,
+        ...figures,
+      ]),
+    );
+    await this.hold(
+      scope,
+      db,
+      launchFileId,
+      rows.map(({ id }) => id),
+    );
+    await this.lessonBalls.changed(scope, db, [lessonId]);
+  }
+
+  /** Shows what of a file came into a lesson by steps, all of it at once: its balls of an unbroken run of ordinals. */
+  async showRun(
+    scope: Scope,
+    db: Handle,
+    { lessonId, launchFileId }: { readonly lessonId: string; readonly launchFileId: string },
+    [first, last]: readonly [number, number],
+  ): Promise<void> {
+    const run = and(gte(ball.ordinal, first), lte(ball.ordinal, last));
+    await db
+      .update(ball)
+      .set({ deletedAt: null, deletedBy: null })
+      .where(
+        and(
+          this.inLesson(scope, lessonId),
+          run,
+          eq(ball.launchFileId, launchFileId),
+          eq(ball.deletedBy, 'file'),
+        ),
+      );
+    await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   /** Changes columns of a ball. */

@@ -82,7 +82,7 @@ export class BallsService {
         createdAt: at,
         updatedAt: at,
       };
-      await this.balls.insert(scope, tx, [{ ...base, ...figures, id, lessonId, ordinal }]);
+      await this.balls.insert(scope, tx, { ...base, ...figures, id, lessonId, ordinal });
       await this.history.made(
         scope,
         tx,

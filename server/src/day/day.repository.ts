@@ -61,6 +61,7 @@ export class DayRepository {
 
   /** Days ticked as done, page by page. */
   async ticks(db: Handle, pageIds: readonly string[]): Promise<Map<string, string[]>> {
+    if (pageIds.length === 0) return new Map();
     const rows = await db
       .select()
       .from(homeworkTick)
@@ -76,6 +77,7 @@ export class DayRepository {
     db: Handle,
     pageIds: readonly string[],
   ): Promise<Map<string, PageWord>> {
+    if (pageIds.length === 0) return new Map();
     const own = eq(pageWord.academyId, scope.academyId);
     const rows = await db
       .select()

@@ -21,6 +21,8 @@ const PRAGMAS = [
   'PRAGMA synchronous = FULL',
   'PRAGMA foreign_keys = ON',
   'PRAGMA busy_timeout = 5000',
+  // KiB: ids are random, so what is written lies all over the file.
+  'PRAGMA cache_size = -65536',
 ];
 const BUSY_TRIES = 5;
 /** The driver is synchronous: after this long, ms, waiting requests get a turn. */

@@ -1,6 +1,4 @@
 import { createHash } from 'node:crypto';
-import { BALL_QUANTITIES } from '@loxos/core';
-import type { MeasuredBall } from '@loxos/core';
 import type { KnownBall } from '../balls/balls.repository.ts';
 import { MOST_ROWS } from './intake.dto.ts';
 import type { Row, RowPage } from './intake.dto.ts';
@@ -16,13 +14,6 @@ export function sourceKey(text: string): string {
   // A file without a letter in it is known by its first line as it stands.
   const known = header === '' ? `0 ${lines.find((line) => line.trim() !== '') ?? ''}` : header;
   return createHash('sha256').update(known).digest('hex');
-}
-
-/** A ball's figures as one text: the same ball in a longer export has the same. */
-export function fingerprintOf(ball: MeasuredBall): string {
-  const figures = BALL_QUANTITIES.map((quantity) => ball[quantity]?.toPrecision(7) ?? '');
-  const text = [ball.clubText ?? '', ball.hitAt ?? '', ...figures].join('|');
-  return createHash('sha256').update(text).digest('hex').slice(0, 32);
 }
 
 export interface Marked {

@@ -1,27 +1,23 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { parseLaunchFile, tooMuch } from '@loxos/core';
-import type { ColumnMapping, Hand, IntakeOptions, ParsedLaunchFile } from '@loxos/core';
+import { tooMuch } from '@loxos/core';
+import type { ColumnMapping, Hand, IntakeOptions } from '@loxos/core';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
-import { BallsRepository } from '../balls/balls.repository.ts';
-import type { NewBall } from '../balls/balls.repository.ts';
-import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
+import { Pool } from '../work/pool.ts';
+import { TASKS } from '../work/tasks.ts';
+import { ArrivalsService } from './arrivals.service.ts';
+import type { ReadFile, Upload } from './arrivals.service.ts';
 import { decodeText, looksBinary } from './decode.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileRow, FileTold } from './files.repository.ts';
-import { fingerprintOf, markKnown, resultMessage, rowPage, sourceKey } from './intake.logic.ts';
+import { resultMessage, rowPage, sourceKey } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
-
-export interface Upload {
-  readonly name: string;
-  readonly bytes: Buffer;
-}
 
 /** What is said with a file. */
 export interface Said {
@@ -30,13 +26,8 @@ export interface Said {
   readonly isAskedAgain: boolean;
 }
 
-interface Incoming {
-  readonly lessonId: string;
-  readonly upload: Upload;
-  readonly sha256: string;
-  readonly parsed: ParsedLaunchFile;
-  readonly rows: readonly Row[];
-}
+/** A file of more characters takes long enough to read that others would wait. */
+const LONG_TEXT = 100_000;
 
 const NOT_TEXT =
   'This is not a text file. Export the session as CSV (comma, semicolon or tab separated) and drop that.';
@@ -68,14 +59,25 @@ export class IntakeService {
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
-    private readonly balls: BallsRepository,
-    private readonly blocks: BlocksRepository,
+    private readonly arrivals: ArrivalsService,
+    private readonly pool: Pool,
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
-  async bringIn(
+  bringIn(
+    scope: Scope,
+    lessonId: string,
+    upload: Upload,
+    said: Said,
+    change: Change,
+  ): Promise<IntakeResult> {
+    const work = () => this.bringInAlone(scope, lessonId, upload, said, change);
+    return this.arrivals.inTurn(lessonId, work);
+  }
+
+  private async bringInAlone(
     scope: Scope,
     lessonId: string,
     upload: Upload,
@@ -95,7 +97,7 @@ export class IntakeService {
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
     const answers = isAskedAgain ? given : { ...kept, ...given };
-    const parsed = parseLaunchFile(text, optionsFrom(answers, hand));
+    const parsed = await this.readFile(text, optionsFrom(answers, hand));
     const { columns, questions } = parsed;
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.
     const rows: Row[] = parsed.rows
@@ -106,12 +108,19 @@ export class IntakeService {
       const page = rowPage(rows);
       return { outcome: 'questions', message, file: null, rows: page, columns, questions };
     }
-    const incoming = { lessonId, upload, sha256, parsed, rows };
-    const made = await this.store.write(async (tx) => {
-      if (isAnswered) await this.keepAnswers(scope, tx, key, answers);
-      return this.keep(scope, tx, incoming, change);
-    });
+    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, key, answers));
+    const made = await this.arrivals.bringIn(
+      scope,
+      { lessonId, upload, sha256, parsed, rows },
+      change,
+    );
     return added(made.file, made.rows, columns);
+  }
+
+  /** Reads a file; one of many rows in a thread of its own. */
+  private async readFile(text: string, options: IntakeOptions): Promise<ReadFile> {
+    const asked = { text, options };
+    return text.length > LONG_TEXT ? this.pool.run('readFile', asked) : TASKS.readFile(asked);
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -128,8 +137,8 @@ export class IntakeService {
       const current = { deleted: deletedAt !== null };
       if ((await this.history.edit(scope, tx, of, current, { deleted }, what, change)) === null)
         return;
-      if (deleted) await this.takeOut(scope, tx, id);
-      else await this.putIn(scope, tx, id);
+      if (deleted) await this.arrivals.takeOut(scope, tx, id);
+      else await this.arrivals.putIn(scope, tx, id);
     });
   }
 
@@ -150,17 +159,6 @@ export class IntakeService {
     return this.store.read((db) => this.require(scope, db, id));
   }
 
-  private async takeOut(scope: Scope, tx: Handle, id: string): Promise<void> {
-    const at = this.clock.text();
-    await this.files.mark(scope, tx, id, at);
-    await this.balls.takeFile(scope, tx, id, at);
-  }
-
-  private async putIn(scope: Scope, tx: Handle, id: string): Promise<void> {
-    await this.files.mark(scope, tx, id, null);
-    await this.balls.bringFile(scope, tx, id);
-  }
-
   private async keepAnswers(
     scope: Scope,
     tx: Handle,
@@ -173,59 +171,6 @@ export class IntakeService {
       answers: JSON.stringify(answers),
       updatedAt: this.clock.text(),
     });
-  }
-
-  /**
-   * Puts a file's rows into its lesson. A row the lesson already has is known, and its ball is held by both files; a
-   * ball of this very file that was taken back with it comes back as it was; the rest are new.
-   */
-  private async keep(scope: Scope, tx: Handle, incoming: Incoming, change: Change) {
-    const { lessonId, upload, sha256, parsed, rows } = incoming;
-    const at = this.clock.text();
-    const before = await this.files.findByHash(scope, tx, lessonId, sha256);
-    const id = before?.id ?? randomUUID();
-    if (before?.deletedAt === null) await this.takeOut(scope, tx, id);
-    const gone = before === null ? [] : await this.balls.goneWith(scope, tx, id);
-    const prints = new Map(
-      parsed.rows.flatMap((row) =>
-        row.ball === null ? [] : [[row.line, fingerprintOf(parsed.balls[row.ball]!)] as const],
-      ),
-    );
-    const marked = markKnown(rows, prints, await this.balls.known(scope, tx, lessonId));
-    const first = await this.balls.nextOrdinal(scope, tx, lessonId);
-    const blockId = await this.blocks.underWay(scope, tx, lessonId);
-    const fresh: NewBall[] = [];
-    const back: string[] = [];
-    for (const row of parsed.rows) {
-      const print = prints.get(row.line);
-      if (row.ball === null || print === undefined || !marked.isNew(row.line)) continue;
-      const old = gone.find((ball) => ball.print === print && !back.includes(ball.id));
-      if (old !== undefined) back.push(old.id);
-      else {
-        const place = { ordinal: first + fresh.length, line: row.line, blockId };
-        const kind = { id: randomUUID(), lessonId, launchFileId: id, keep: 'auto' as const };
-        const times = { createdAt: at, updatedAt: at };
-        fresh.push({ ...parsed.balls[row.ball]!, ...kind, ...place, ...times, fingerprint: print });
-      }
-    }
-    const head = { id, lessonId, name: upload.name, sha256, sizeBytes: upload.bytes.length };
-    const ballCount = fresh.length + back.length;
-    const { refused: refusedCount } = rowPage(marked.rows);
-    const text = JSON.stringify(marked.rows);
-    const made = { rows: text, ballCount, refusedCount, receivedAt: at, deletedAt: null };
-    const file = { ...head, ...made, content: upload.bytes };
-    if (before === null) await this.files.insert(scope, tx, file);
-    else await this.files.replace(scope, tx, id, made);
-    await this.balls.insert(scope, tx, fresh);
-    await this.balls.revive(scope, tx, lessonId, back);
-    await this.balls.hold(scope, tx, id, [
-      ...fresh.map((ball) => ball.id),
-      ...back,
-      ...marked.held,
-    ]);
-    const words = `“${head.name}” brought in, ${ballCount} balls`;
-    await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
-    return { file: toLaunchFile({ ...file, academyId: '' }), rows: marked.rows };
   }
 
   private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {

@@ -1,5 +1,6 @@
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { Ball } from '../balls/ball.dto.ts';
+import { BallsRepository } from '../balls/balls.repository.ts';
 import type { TestApp } from '../testing/app.ts';
 
 let t: TestApp;
@@ -93,6 +94,68 @@ describe('a launch file', () => {
     expect(await ballsOf(lessonId)).toEqual([]);
     expect((await drop(lessonId, PLAIN_FILE)).body.outcome).toBe('added');
     expect(await ballsOf(lessonId)).toHaveLength(2);
+  });
+});
+
+describe('a file of many balls, which comes by steps', () => {
+  const MANY = `Club,Face angle (deg),Club path (deg)\n${Array.from(
+    { length: 900 },
+    (_, n) => `7 iron,${n / 100},-3`,
+  ).join('\n')}\n`;
+  const ordinals = async (lessonId: string) =>
+    (await ballsOf(lessonId)).map(({ ordinal }) => ordinal);
+  const oneTo = (count: number) => Array.from({ length: count }, (_, n) => n + 1);
+
+  it('cut short shows nothing, and dropped again brings each ball once', async () => {
+    const lessonId = await t.lesson();
+    const balls = t.app.get(BallsRepository);
+    const put = jest.spyOn(balls, 'insertRead');
+    const store = put.getMockImplementation() ?? BallsRepository.prototype.insertRead.bind(balls);
+    let steps = 0;
+    put.mockImplementation((...asked) => {
+      steps += 1;
+      if (steps === 3) throw new Error('cut short');
+      return store(...asked);
+    });
+    await drop(lessonId, MANY).expect(500);
+    expect(await ballsOf(lessonId)).toEqual([]);
+    expect((await t.whole(lessonId)).files).toEqual([]);
+    put.mockRestore();
+    const { body } = await drop(lessonId, MANY).expect(200);
+    expect(body).toMatchObject({ outcome: 'added', message: '900 balls added.' });
+    const faces = (await ballsOf(lessonId)).map(({ faceAngleDeg }) => faceAngleDeg);
+    expect(new Set(faces).size).toBe(900);
+    expect(faces).toHaveLength(900);
+  });
+
+  it('dropped twice at once, with a ball by hand between, is one file before that ball', async () => {
+    const lessonId = await t.lesson();
+    const twice = [drop(lessonId, MANY), drop(lessonId, MANY)];
+    const byHand = t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 77 });
+    const [first, second] = await Promise.all([...twice, byHand]);
+    expect([first.body.outcome, second!.body.outcome].sort()).toEqual(['added', 'known']);
+    const { balls, ballCount, files } = await t.whole(lessonId);
+    expect(files).toHaveLength(1);
+    expect(ballCount).toBe(901);
+    expect(balls.map(({ ordinal }) => ordinal)).toEqual(oneTo(901));
+    expect(balls.filter(({ carryM }) => carryM === 77)).toHaveLength(1);
+  });
+
+  it('stands in the order of the file, in the block under way, and goes and comes whole', async () => {
+    const lessonId = await t.lesson();
+    const block = crypto.randomUUID();
+    await t.http().post(`/api/lessons/${lessonId}/blocks`).send({ id: block, kind: 'play' });
+    const { body } = await drop(lessonId, MANY).expect(200);
+    expect(await ordinals(lessonId)).toEqual(oneTo(900));
+    const balls = await ballsOf(lessonId);
+    expect(balls.map(({ faceAngleDeg }) => faceAngleDeg)).toEqual(
+      oneTo(900).map((n) => (n - 1) / 100),
+    );
+    expect(balls.every(({ blockId }) => blockId === block)).toBe(true);
+    await t.http().delete(`/api/files/${body.file.id}`).expect(204);
+    expect(await ballsOf(lessonId)).toEqual([]);
+    await drop(lessonId, MANY).expect(200);
+    expect(await ballsOf(lessonId)).toHaveLength(900);
   });
 });
 

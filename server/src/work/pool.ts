@@ -20,7 +20,7 @@ export class Pool implements OnApplicationShutdown {
     name: N,
     input: Parameters<Tasks[N]>[0],
   ): Promise<ReturnType<Tasks[N]>> {
-    if (IS_SOURCE) return TASKS[name](input as never) as ReturnType<Tasks[N]>;
+    if (IS_SOURCE) return (TASKS[name] as (asked: typeof input) => ReturnType<Tasks[N]>)(input);
     this.threads ??= new Piscina({
       filename: new URL('./tasks.js', import.meta.url).href,
       minThreads: 0,

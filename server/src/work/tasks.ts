@@ -1,5 +1,7 @@
-import { drillEffects, resolveContext } from '@loxos/core';
-import type { DrillEffect, LessonBall, ReadingContext } from '@loxos/core';
+import { drillEffects, parseLaunchFile, resolveContext } from '@loxos/core';
+import type { DrillEffect, IntakeOptions, LessonBall, ReadingContext } from '@loxos/core';
+import { fingerprintOf } from '../intake/fingerprint.ts';
+import { figuresOf } from '../intake/measured.ts';
 
 /** Work too long for the thread that answers requests: plain values in, plain values out. */
 export const TASKS = {
@@ -10,6 +12,12 @@ export const TASKS = {
   }): DrillEffect[][] => {
     const context = resolveContext(asked.context);
     return asked.lessons.map((balls) => drillEffects(balls, context));
+  },
+  /** A launch file read: each ball's figures and its fingerprint. */
+  readFile: ({ text, options }: { readonly text: string; readonly options: IntakeOptions }) => {
+    const { balls, rows, columns, questions } = parseLaunchFile(text, options);
+    const [figures, prints] = [balls.map(figuresOf), balls.map(fingerprintOf)];
+    return { rows, columns, questions, figures, prints };
   },
 } as const;
 

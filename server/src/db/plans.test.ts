@@ -1,0 +1,115 @@
+/** How the database finds what each place asks for: a large academy has hundreds of thousands of balls, and none is looked through. */
+import { createClient } from '@libsql/client';
+import type { Client, InStatement } from '@libsql/client';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
+import type { TestApp } from '../testing/app.ts';
+import { Store } from './store.ts';
+
+/** Tables that grow with every lesson: read by an index, or not at all. */
+const LARGE = [
+  'ball',
+  'ball_file',
+  'history',
+  'repetition',
+  'launch_file',
+  'homework_tick',
+  'block',
+];
+
+let t: TestApp;
+const asked = new Set<string>();
+
+/** Writes down every statement that is run, in transactions and outside them. */
+function listen(client: Client): void {
+  const note = (statement: InStatement): void => {
+    asked.add(typeof statement === 'string' ? statement : statement.sql);
+  };
+  const execute = client.execute.bind(client);
+  client.execute = (statement: InStatement) => {
+    note(statement);
+    return execute(statement);
+  };
+  const transaction = client.transaction.bind(client);
+  client.transaction = async (...mode: []) => {
+    const tx = await transaction(...mode);
+    const inside = tx.execute.bind(tx);
+    tx.execute = (statement: InStatement) => {
+      note(statement);
+      return inside(statement);
+    };
+    return tx;
+  };
+}
+
+/** A coach's day: a lesson with files, blocks, repetitions, a page, and every place that shows them. */
+async function tour(): Promise<void> {
+  const player = await t.player();
+  const lesson = await t.lesson(player);
+  const path = `/api/lessons/${lesson}`;
+  const block = crypto.randomUUID();
+  const http = () => t.http();
+  await http().post(`${path}/blocks`).send({ id: block, kind: 'drill', drillId: 'rails' });
+  const file = await http().post(`${path}/files`).attach('file', Buffer.from(PLAIN_FILE), 'a.csv');
+  const ball = await http().post(`${path}/balls`).send({ carryM: 120 }).expect(201);
+  await http().patch(`/api/balls/${ball.body.id}`).send({ keep: 'out' }).expect(200);
+  const move = { ballIds: [ball.body.id], blockId: null };
+  await http().post(`${path}/balls/block`).send(move).expect(204);
+  await http()
+    .patch(`${path}/parts/setup`)
+    .send({ changes: { target: 'oak' } })
+    .expect(200);
+  const repetition = { id: crypto.randomUUID(), drillId: 'rails', good: true };
+  await http().post(`${path}/repetitions`).send(repetition).expect(201);
+  const content = {
+    points: ['x'],
+    numbers: [],
+    slants: [],
+    stations: [],
+    homework: [],
+    nextLook: '2026-06-01',
+    words: null,
+  };
+  await http().post(`${path}/pages`).send({ content, days: 9 }).expect(201);
+  await t.whole(lesson);
+  const today = '?today=2026-05-05';
+  const reads = [
+    '/api/players',
+    `/api/players/${player}`,
+    `/api/players/${player}/effects`,
+    `/api/players/${player}/given${today}`,
+    `/api/players/${player}/history`,
+    `/api/given${today}`,
+    '/api/lessons?from=2026-05-01T00:00:00Z&to=2026-06-01T00:00:00Z',
+    `/api/lessons?playerId=${player}`,
+    `${path}/history`,
+    `${path}/balls.csv`,
+    `/api/files/${file.body.file.id}/rows`,
+    '/api/academy/history',
+  ];
+  for (const read of reads) await http().get(read).expect(200);
+  await http().delete(`/api/files/${file.body.file.id}`).expect(204);
+  await http().post(`${path}/files`).attach('file', Buffer.from(PLAIN_FILE), 'a.csv').expect(200);
+}
+
+it('looks nothing large through from end to end, whatever is asked', async () => {
+  t = await startTestApp();
+  listen((t.app.get(Store) as unknown as { client: Client }).client);
+  await tour();
+  const statements = [...asked].filter((sql) => /^\s*(select|update|delete)\b/i.test(sql));
+  expect(statements.length).toBeGreaterThan(40);
+  const plans = createClient({ url: pathToFileURL(join(t.folder, 'loxos.db')).href });
+  const scans: string[] = [];
+  for (const sql of statements) {
+    const args = Array.from(sql.matchAll(/\?/g), () => null);
+    const { rows } = await plans.execute({ sql: `explain query plan ${sql}`, args });
+    for (const { detail } of rows) {
+      const table = /^SCAN "?(\w+)"?/.exec(String(detail))?.[1];
+      if (table !== undefined && LARGE.includes(table)) scans.push(`${String(detail)}: ${sql}`);
+    }
+  }
+  plans.close();
+  await t.close();
+  expect(scans).toEqual([]);
+});

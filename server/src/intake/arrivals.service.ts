@@ -1,0 +1,216 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { Mutex } from 'async-mutex';
+import { v7 as orderedId } from 'uuid';
+import { BallsRepository } from '../balls/balls.repository.ts';
+import type { KnownBall } from '../balls/balls.repository.ts';
+import { BlocksRepository } from '../blocks/blocks.repository.ts';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import { Store } from '../db/store.ts';
+import type { Handle } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
+import type { Tasks } from '../work/tasks.ts';
+import { FilesRepository, toLaunchFile } from './files.repository.ts';
+import type { FileTold } from './files.repository.ts';
+import { markKnown, rowPage } from './intake.logic.ts';
+import type { Marked } from './intake.logic.ts';
+import type { LaunchFile, Row } from './intake.dto.ts';
+
+export interface Upload {
+  readonly name: string;
+  readonly bytes: Buffer;
+}
+
+/** A launch file as it was read. */
+export type ReadFile = ReturnType<Tasks['readFile']>;
+
+export interface Incoming {
+  readonly lessonId: string;
+  readonly upload: Upload;
+  readonly sha256: string;
+  readonly parsed: ReadFile;
+  readonly rows: readonly Row[];
+}
+
+/** What becomes of a file's rows in its lesson, settled before any of them is stored. */
+interface Settled {
+  readonly id: string;
+  readonly at: string;
+  readonly before: FileTold | null;
+  readonly marked: Marked;
+  readonly blockId: string | null;
+  /** Ordinal of the first new ball; the others follow without a gap. */
+  readonly first: number;
+  /** Places of the new balls among the file's, and the lines they stand on. */
+  readonly fresh: readonly { readonly ball: number; readonly line: number }[];
+  /** Ids of balls that were taken back with this very file, and come back as they were. */
+  readonly back: readonly string[];
+}
+
+/** The file as it is listed, and what became of its rows. */
+export interface Arrived {
+  readonly file: LaunchFile;
+  readonly rows: readonly Row[];
+}
+
+/** So many balls are stored in one go: more come by steps, between which other requests have their turn. */
+const STEP = 200;
+
+/** Puts launch files into lessons, takes them back out, and puts them in again. */
+@Injectable()
+export class ArrivalsService {
+  /** The files of a lesson come one after the other: one by steps is not met half way. */
+  private readonly turns = new Map<string, Mutex>();
+
+  constructor(
+    private readonly store: Store,
+    private readonly files: FilesRepository,
+    private readonly balls: BallsRepository,
+    private readonly blocks: BlocksRepository,
+    private readonly history: HistoryService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Does something with a lesson's files once what was begun with them before has ended. */
+  async inTurn<T>(lessonId: string, work: () => Promise<T>): Promise<T> {
+    const turn = this.turns.get(lessonId) ?? new Mutex();
+    this.turns.set(lessonId, turn);
+    try {
+      return await turn.runExclusive(work);
+    } finally {
+      if (!turn.isLocked()) this.turns.delete(lessonId);
+    }
+  }
+
+  /**
+   * Puts a file's rows into its lesson. A row the lesson already has is known, and its ball is held by both files; a
+   * ball of this very file that was taken back with it comes back as it was; the rest are new. Many new balls come by
+   * steps, as those of a file that is taken back, and show all at once at the end: cut short, nothing shows.
+   */
+  async bringIn(scope: Scope, incoming: Incoming, change: Change): Promise<Arrived> {
+    const settled = await this.store.write(async (tx) => {
+      const found = await this.settle(scope, tx, incoming);
+      const isFew = found.fresh.length <= STEP;
+      await this.putHead(scope, tx, incoming, found, isFew ? null : found.at);
+      if (!isFew) return found;
+      await this.putBalls(scope, tx, incoming, found, [0, found.fresh.length], false);
+      await this.finish(scope, tx, incoming, found, change);
+      return found;
+    });
+    const { id, fresh, marked } = settled;
+    if (fresh.length > STEP) {
+      // The last first: a ball added meanwhile stands after all of them.
+      for (let to = fresh.length; to > 0; to -= STEP) {
+        const step: readonly [number, number] = [Math.max(0, to - STEP), to];
+        await this.store.write((tx) => this.putBalls(scope, tx, incoming, settled, step, true));
+      }
+      await this.store.write(async (tx) => {
+        await this.files.mark(scope, tx, id, null);
+        const run: readonly [number, number] = [settled.first, settled.first + fresh.length - 1];
+        await this.balls.showRun(scope, tx, { lessonId: incoming.lessonId, launchFileId: id }, run);
+        await this.finish(scope, tx, incoming, settled, change);
+      });
+    }
+    const file = await this.store.read((db) => this.files.find(scope, db, id));
+    return { file: toLaunchFile(file!), rows: marked.rows };
+  }
+
+  async takeOut(scope: Scope, tx: Handle, id: string): Promise<void> {
+    const at = this.clock.text();
+    await this.files.mark(scope, tx, id, at);
+    await this.balls.takeFile(scope, tx, id, at);
+  }
+
+  async putIn(scope: Scope, tx: Handle, id: string): Promise<void> {
+    await this.files.mark(scope, tx, id, null);
+    await this.balls.bringFile(scope, tx, id);
+  }
+
+  /** Settles what becomes of each row; a file that is there is taken out first, to be put in as it reads now. */
+  private async settle(scope: Scope, tx: Handle, incoming: Incoming): Promise<Settled> {
+    const { lessonId, sha256, parsed, rows } = incoming;
+    const before = await this.files.findByHash(scope, tx, lessonId, sha256);
+    const id = before?.id ?? randomUUID();
+    if (before?.deletedAt === null) await this.takeOut(scope, tx, id);
+    const gone = before === null ? [] : await this.balls.goneWith(scope, tx, id);
+    const prints = new Map(
+      parsed.rows.flatMap((row) =>
+        row.ball === null ? [] : [[row.line, parsed.prints[row.ball]!] as const],
+      ),
+    );
+    const marked = markKnown(rows, prints, await this.balls.known(scope, tx, lessonId));
+    const left = new Map<string, KnownBall[]>();
+    for (const ball of gone) left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
+    const fresh: { ball: number; line: number }[] = [];
+    const back: string[] = [];
+    for (const { ball, line } of parsed.rows) {
+      if (ball === null || !marked.isNew(line)) continue;
+      const old = left.get(parsed.prints[ball]!)?.shift();
+      if (old === undefined) fresh.push({ ball, line });
+      else back.push(old.id);
+    }
+    return {
+      id,
+      at: this.clock.text(),
+      before,
+      marked,
+      blockId: await this.blocks.underWay(scope, tx, lessonId),
+      first: await this.balls.nextOrdinal(scope, tx, lessonId),
+      fresh,
+      back,
+    };
+  }
+
+  /** Writes the file's own row: as one that is taken back while its balls still come. */
+  private async putHead(
+    scope: Scope,
+    tx: Handle,
+    { lessonId, upload, sha256 }: Incoming,
+    { id, at, before, marked, fresh, back }: Settled,
+    deletedAt: string | null,
+  ): Promise<void> {
+    const { refused: refusedCount } = rowPage(marked.rows);
+    const ballCount = fresh.length + back.length;
+    const rows = JSON.stringify(marked.rows);
+    const made = { rows, ballCount, refusedCount, receivedAt: at, deletedAt };
+    if (before !== null) return this.files.replace(scope, tx, id, made);
+    const head = { id, lessonId, name: upload.name, sha256, sizeBytes: upload.bytes.length };
+    return this.files.insert(scope, tx, { ...head, ...made, content: upload.bytes });
+  }
+
+  /** Stores some of the new balls; `isHidden` as if they had gone with their file. */
+  private async putBalls(
+    scope: Scope,
+    tx: Handle,
+    { lessonId, parsed }: Incoming,
+    { id, at, blockId, first, fresh }: Settled,
+    [from, to]: readonly [number, number],
+    isHidden: boolean,
+  ): Promise<void> {
+    const of = { lessonId, launchFileId: id, blockId, at, isHidden };
+    const balls = fresh.slice(from, to).map(({ ball, line }, n) => ({
+      // In the order made: rows that come together stand together in the file.
+      id: orderedId(),
+      ordinal: first + from + n,
+      line,
+      print: parsed.prints[ball]!,
+      figures: parsed.figures[ball]!,
+    }));
+    await this.balls.insertRead(scope, tx, of, balls);
+  }
+
+  private async finish(
+    scope: Scope,
+    tx: Handle,
+    { lessonId, upload }: Incoming,
+    { id, marked, fresh, back }: Settled,
+    change: Change,
+  ): Promise<void> {
+    await this.balls.revive(scope, tx, lessonId, back);
+    await this.balls.hold(scope, tx, id, [...back, ...marked.held]);
+    const words = `“${upload.name}” brought in, ${fresh.length + back.length} balls`;
+    await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
+  }
+}
