@@ -48,8 +48,10 @@ test('a player’s page is small, has none of the coach’s app, and can be used
   const page = await phone(browser);
   const scripts: Promise<number>[] = [];
   page.on('response', (response) => {
-    if (response.request().resourceType() === 'script')
-      scripts.push(response.body().then((body) => gzipSync(body).length));
+    if (response.request().resourceType() !== 'script') return;
+    // Its name says what is in it: a second visit asks for none of it.
+    expect(response.headers()['cache-control']).toContain('immutable');
+    scripts.push(response.body().then((body) => gzipSync(body).length));
   });
   await page.goto(`/p/${token}`);
   await expect(page.getByRole('heading', { name: 'Small Page' })).toBeVisible();

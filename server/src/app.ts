@@ -67,6 +67,10 @@ export function describeApi(app: NestExpressApplication): OpenAPIObject {
   });
 }
 
+/** Files named by their content: another content is another name. */
+const HASHED = /^\/(?:assets|page)\//;
+const FOR_EVER = 'public, max-age=31536000, immutable';
+
 /** The application, ready to listen; tests give it a store of their own. */
 export async function createApp(
   config: ServerConfig,
@@ -133,7 +137,9 @@ export async function createApp(
       gzip: true,
       brotli: true,
       single: true,
-      ignores: [/^\/api(\/|$)/, /^\/(?:assets|page)\//],
+      ignores: [/^\/api(\/|$)/, HASHED],
+      setHeaders: (response, path) =>
+        response.setHeader('Cache-Control', HASHED.test(path) ? FOR_EVER : 'no-cache'),
     });
     app.use(serve);
   }

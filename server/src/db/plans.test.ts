@@ -95,7 +95,7 @@ async function tour(): Promise<void> {
 
 it('looks nothing large through from end to end, whatever is asked', async () => {
   t = await startTestApp();
-  listen((t.app.get(Store) as unknown as { client: Client }).client);
+  listen(t.app.get<{ client: Client }>(Store).client);
   await tour();
   const statements = [...asked].filter((sql) => /^\s*(select|update|delete)\b/i.test(sql));
   expect(statements.length).toBeGreaterThan(40);
@@ -105,8 +105,9 @@ it('looks nothing large through from end to end, whatever is asked', async () =>
     const args = Array.from(sql.matchAll(/\?/g), () => null);
     const { rows } = await plans.execute({ sql: `explain query plan ${sql}`, args });
     for (const { detail } of rows) {
-      const table = /^SCAN "?(\w+)"?/.exec(String(detail))?.[1];
-      if (table !== undefined && LARGE.includes(table)) scans.push(`${String(detail)}: ${sql}`);
+      const step = detail as string;
+      const table = /^SCAN "?(\w+)"?/.exec(step)?.[1];
+      if (table !== undefined && LARGE.includes(table)) scans.push(`${step}: ${sql}`);
     }
   }
   plans.close();
