@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { ReactNode, Ref } from 'react';
 import { HALO_SHARE } from './shape.ts';
 import type { Box, Ink, Shape } from './shape.ts';
@@ -35,6 +36,8 @@ function ShapeMark({ shape }: { shape: Shape }) {
 
 interface DrawingProps {
   readonly shapes: readonly Shape[];
+  /** Shapes over those, which change more often. */
+  readonly over?: readonly Shape[];
   readonly box: Box;
   /** What it shows, in words, for those who cannot see it. */
   readonly title: string;
@@ -44,21 +47,49 @@ interface DrawingProps {
   readonly ref?: Ref<SVGSVGElement>;
 }
 
+/** The same shapes are not gone through again: a lesson of thousands of flights is one picture under the one looked at. */
+const Marks = memo(function Marks({ shapes }: { shapes: readonly Shape[] }) {
+  return shapes.map((shape, index) => <ShapeMark key={index} shape={shape} />);
+});
+
+const NONE: readonly Shape[] = [];
+
 /** Shapes as an SVG picture. */
-export function Drawing({ shapes, box, title, className, children, ref }: DrawingProps) {
-  return (
+export function Drawing({
+  shapes,
+  over = NONE,
+  box,
+  title,
+  className,
+  children,
+  ref,
+}: DrawingProps) {
+  const viewBox = box.join(' ');
+  const picture = (
     <svg
       ref={ref}
-      viewBox={box.join(' ')}
+      viewBox={viewBox}
       role={children ? 'group' : 'img'}
       aria-label={title}
       aria-hidden={title === ''}
-      className={className}
+      className={over === NONE ? className : 'absolute inset-0 size-full will-change-transform'}
     >
-      {shapes.map((shape, index) => (
-        <ShapeMark key={index} shape={shape} />
-      ))}
+      <Marks shapes={shapes} />
       {children}
     </svg>
+  );
+  if (over === NONE) return picture;
+  // A layer of its own: what lies under it is not painted again.
+  return (
+    <div className={`relative ${className ?? ''}`}>
+      {picture}
+      <svg
+        viewBox={viewBox}
+        aria-hidden
+        className="pointer-events-none absolute inset-0 size-full will-change-transform"
+      >
+        <Marks shapes={over} />
+      </svg>
+    </div>
   );
 }

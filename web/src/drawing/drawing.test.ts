@@ -1,4 +1,4 @@
-import { FLIGHT_BOX, flightPlan } from './flight-plan.ts';
+import { FLIGHT_BOX, chosenFlight, flightPlan, flightsPlan } from './flight-plan.ts';
 import { glyph } from './glyph.ts';
 import { hatch } from './hatch.ts';
 import { impactPlan, PLAN_BOX } from './impact-plan.ts';
@@ -165,9 +165,11 @@ describe('the flight from above', () => {
   it('has one scale both ways and keeps every ball in the picture', () => {
     const { shapes, scale } = flightPlan([flight('a', 200, 40), flight('b', 150, -60)], 'a', 'm');
     const rings = shapes.filter((s) => s.kind === 'circle' && s.ballId !== undefined);
-    expect(rings.map((s) => (s.kind === 'circle' ? [s.ballId, s.x, s.y] : []))).toEqual([
-      ['b', -60 * scale, -150 * scale],
-      ['a', 40 * scale, -200 * scale],
+    // The one looked at lies over all, once more and in full ink.
+    expect(rings.map((s) => (s.kind === 'circle' ? [s.ballId, s.x, s.y, s.stroke] : []))).toEqual([
+      ['a', 40 * scale, -200 * scale, 'faint'],
+      ['b', -60 * scale, -150 * scale, 'faint'],
+      ['a', 40 * scale, -200 * scale, 'ink'],
     ]);
     for (const s of rings)
       if (s.kind === 'circle') expect(Math.abs(s.x)).toBeLessThan(FLIGHT_BOX.width / 2);
@@ -180,6 +182,15 @@ describe('the flight from above', () => {
       );
     expect(labels('yd').at(-1)).toBe('150 yd');
     expect(labels('m').at(-1)).toBe('150 m');
+  });
+
+  it('keeps its scale, whichever is looked at, and takes any number of them', () => {
+    const many = Array.from({ length: 200_000 }, (_, n) => flight(String(n), 100, (n % 7) - 3));
+    const { scale, shapes } = flightsPlan(many, 'm', { counted: many.map(({ ballId }) => ballId) });
+    expect(scale).toBeGreaterThan(0);
+    expect(shapes.length).toBeGreaterThan(400_000);
+    const over = chosenFlight(flight('7', 100, 3), scale);
+    expect(over.map((shape) => 'stroke' in shape && shape.stroke)).toEqual(['ink', 'ink']);
   });
 
   it('draws an empty range without a ball', () => {

@@ -31,13 +31,17 @@ const NICE_STEPS = [5, 10, 20, 25, 50, 100, 200];
 /** Least length shown, m, so that a chip is not drawn as long as a drive. */
 const LEAST_LENGTH_M = 20;
 
+/** The greatest of any number of figures; a call takes only so many arguments. */
+const greatest = (figures: readonly number[]): number =>
+  figures.reduce((most, figure) => (figure > most ? figure : most), -Infinity);
+
 /** One scale both ways, so that a slant on the page is a slant on the ground. */
 function scaleFor(flights: readonly PlanFlight[]): number {
   const { width, height, bottom, top } = FLIGHT_BOX;
   const along = flights.flatMap((f) => [f.carryM, ...f.track.map((p) => p.alongM)]);
   const side = flights.flatMap((f) => [f.offlineM, ...f.track.map((p) => p.rightM)]);
-  const longest = Math.max(LEAST_LENGTH_M, ...along);
-  const widest = Math.max(1, ...side.map(Math.abs));
+  const longest = Math.max(LEAST_LENGTH_M, greatest(along));
+  const widest = Math.max(1, greatest(side.map(Math.abs)));
   return Math.min((height - bottom - top) / longest, (width / 2 - 16) / widest);
 }
 
@@ -71,27 +75,61 @@ function ruler(scale: number, unit: LengthUnit): Shape[] {
   return shapes;
 }
 
+const placer =
+  (scale: number) =>
+  (alongM: number, rightM: number): Point => ({ x: rightM * scale, y: -alongM * scale });
+
+/** A flight with its landing: in full ink, or faint among others. */
+function flightShapes(flight: PlanFlight, scale: number, isChosen: boolean): Shape[] {
+  const place = placer(scale);
+  const shapes: Shape[] = [];
+  const points = flight.track.map((p) => place(p.alongM, p.rightM));
+  if (points.length > 1) {
+    shapes.push({
+      kind: 'path',
+      d: polyline(points),
+      stroke: isChosen ? 'ink' : 'faint',
+      width: isChosen ? 2.6 : 1,
+      opacity: isChosen ? 1 : 0.55,
+    });
+  }
+  const at = place(flight.carryM, flight.offlineM);
+  if (flight.label !== undefined) {
+    const half = FLIGHT_BOX.width / 2;
+    const inside = flight.labelSide === 'left' ? at.x > 70 - half : at.x > half - 70;
+    shapes.push({
+      kind: 'text',
+      x: at.x + (inside ? -11 : 11),
+      y: at.y + 4,
+      text: flight.label,
+      size: 13,
+      anchor: inside ? 'end' : 'start',
+      fill: isChosen ? 'ink' : 'soft',
+    });
+  }
+  return [...shapes, landingRing(at, isChosen ? 7 : 4, isChosen, flight.ballId)];
+}
+
+/** The flight that is looked at, to lie over the others. */
+export const chosenFlight = (flight: PlanFlight, scale: number): Shape[] =>
+  flightShapes(flight, scale, true);
+
 /**
- * Flights from above, target up: the chosen one in full ink, the rest faint; on the lane of what is wanted, with
- * the ellipse in which two in three of the counted came down.
+ * Flights from above, target up, all faint; on the lane of what is wanted, with the ellipse in which two in three of
+ * the counted came down.
  */
-export function flightPlan(
+export function flightsPlan(
   flights: readonly PlanFlight[],
-  chosenId: string | null,
   unit: LengthUnit,
   { lane, counted = [] }: { lane?: Lane | undefined; counted?: readonly string[] } = {},
 ): FlightPlan {
   const { height, bottom, top } = FLIGHT_BOX;
   const scale = scaleFor(flights);
-  const place = (alongM: number, rightM: number): Point => ({
-    x: rightM * scale,
-    y: -alongM * scale,
-  });
-  const longest = Math.max(LEAST_LENGTH_M, ...flights.map(({ carryM }) => carryM));
+  const place = placer(scale);
+  const longest = Math.max(LEAST_LENGTH_M, greatest(flights.map(({ carryM }) => carryM)));
+  const isCounted = new Set(counted);
   const cloud = scatterEllipse(
-    flights
-      .filter(({ ballId }) => counted.includes(ballId))
-      .map((f) => place(f.carryM, f.offlineM)),
+    flights.filter(({ ballId }) => isCounted.has(ballId)).map((f) => place(f.carryM, f.offlineM)),
   );
   const shapes: Shape[] = [
     ...(lane === undefined ? [] : [laneTube(lane, longest, scale)]),
@@ -101,39 +139,18 @@ export function flightPlan(
   if (cloud !== null) {
     shapes.push({ kind: 'path', d: polyline(cloud, true), stroke: 'ink', width: 1.6 });
   }
-  const ordered = [...flights].sort(
-    (a, b) => Number(a.ballId === chosenId) - Number(b.ballId === chosenId),
-  );
-  for (const flight of ordered) {
-    const chosen = flight.ballId === chosenId;
-    const points = flight.track.map((p) => place(p.alongM, p.rightM));
-    if (points.length > 1) {
-      shapes.push({
-        kind: 'path',
-        d: polyline(points),
-        stroke: chosen ? 'ink' : 'faint',
-        width: chosen ? 2.6 : 1,
-        opacity: chosen ? 1 : 0.55,
-      });
-    }
-    if (flight.label !== undefined) {
-      const at = place(flight.carryM, flight.offlineM);
-      const half = FLIGHT_BOX.width / 2;
-      const inside = flight.labelSide === 'left' ? at.x > 70 - half : at.x > half - 70;
-      shapes.push({
-        kind: 'text',
-        x: at.x + (inside ? -11 : 11),
-        y: at.y + 4,
-        text: flight.label,
-        size: 13,
-        anchor: inside ? 'end' : 'start',
-        fill: chosen ? 'ink' : 'soft',
-      });
-    }
-    shapes.push(
-      landingRing(place(flight.carryM, flight.offlineM), chosen ? 7 : 4, chosen, flight.ballId),
-    );
-  }
+  for (const flight of flights) shapes.push(...flightShapes(flight, scale, false));
   shapes.push({ kind: 'circle', x: 0, y: 0, r: 4, fill: 'ink' });
   return { shapes, scale };
+}
+
+/** The same with one of them in full ink over the rest. */
+export function flightPlan(
+  flights: readonly PlanFlight[],
+  chosenId: string | null,
+  unit: LengthUnit,
+): FlightPlan {
+  const chosen = flights.find(({ ballId }) => ballId === chosenId);
+  const { shapes, scale } = flightsPlan(flights, unit);
+  return { shapes: [...shapes, ...(chosen ? chosenFlight(chosen, scale) : [])], scale };
 }

@@ -1,8 +1,10 @@
+import { useMemo } from 'react';
 import { formatLength, formatSideLength } from '@loxos/core';
 import type { BallView, LengthUnit, Plan } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
-import { FLIGHT_BOX, flightPlan } from '../../../drawing/flight-plan.ts';
+import { FLIGHT_BOX, chosenFlight, flightsPlan } from '../../../drawing/flight-plan.ts';
+import type { PlanFlight } from '../../../drawing/flight-plan.ts';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../../drawing/impact-plan.ts';
 import { SavePicture } from '../../../ui/SavePicture.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
@@ -37,30 +39,31 @@ function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): str
   return `carry ${formatLength(carry.value, unit)}, ${landedWords(offline.value, unit)}, bend ${bend}${from}`;
 }
 
+/** The flights of the balls whose landing is known. */
+const flightsOf = (views: readonly BallView[], { tracks }: LessonReading): PlanFlight[] =>
+  views.flatMap(({ id, carry, offline }) =>
+    carry === null || offline === null
+      ? []
+      : [{ ballId: id, carryM: carry.value, offlineM: offline.value, track: tracks[id] ?? [] }],
+  );
+
 /** The chosen ball at impact above, its flight among the others below, on one hairline with the target up. */
 export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps) {
-  if (chosen === null) return <div />;
   const { hand, angleStyle, lengthUnit } = lesson.player;
+  const flights = useMemo(() => flightsOf(views, reading), [views, reading]);
+  const ground = useMemo(
+    () => flightsPlan(flights, lengthUnit, { lane: plan?.wanted, counted: plan?.ballIds ?? [] }),
+    [flights, lengthUnit, plan],
+  );
+  if (chosen === null) return <div />;
   const ordinal = lesson.balls.find(({ id }) => id === chosen.id)?.ordinal ?? 0;
   const { faceAngleDeg, clubPathDeg, start } = chosen;
   const impact = impactPlan(
     { hand, faceAngleDeg, clubPathDeg, startDirectionDeg: start?.value ?? null },
     angleStyle,
   );
-  const flights = views.flatMap((view) =>
-    view.carry === null || view.offline === null
-      ? []
-      : [
-          {
-            ballId: view.id,
-            carryM: view.carry.value,
-            offlineM: view.offline.value,
-            track: reading.tracks[view.id] ?? [],
-          },
-        ],
-  );
-  const counted = plan?.ballIds ?? [];
-  const { shapes } = flightPlan(flights, chosen.id, lengthUnit, { lane: plan?.wanted, counted });
+  const seen = flights.find(({ ballId }) => ballId === chosen.id);
+  const over = seen === undefined ? [] : chosenFlight(seen, ground.scale);
   const words = flightWords(chosen, lengthUnit);
   return (
     <figure
@@ -75,7 +78,8 @@ export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps
           className="min-h-0 w-full flex-[5]"
         />
         <Drawing
-          shapes={shapes}
+          shapes={ground.shapes}
+          over={over}
           box={FLIGHT_VIEW}
           title={`Flight of ball ${ordinal} from above: ${words}`}
           className="min-h-0 w-full flex-[6]"
@@ -85,7 +89,11 @@ export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps
         <span>
           Ball {ordinal}: {words}. Angles at impact drawn {PLAN_TIMES} times as large.
         </span>
-        <SavePicture shapes={shapes} box={FLIGHT_VIEW} file={`ball-${ordinal}`} />
+        <SavePicture
+          shapes={[...ground.shapes, ...over]}
+          box={FLIGHT_VIEW}
+          file={`ball-${ordinal}`}
+        />
       </figcaption>
     </figure>
   );

@@ -1,6 +1,7 @@
 import { clubKeyOf } from '@loxos/core';
 import type { BallView } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
 import { useKeys } from '../../../app/shortcuts.ts';
@@ -48,9 +49,11 @@ function useBallKeys(lesson: Lesson, views: readonly BallView[], chosen: BallVie
 /** Why the balls start and bend as they do: in words, then the drawing, then the balls. */
 export function ReadStep({ lesson, reading }: StepProps) {
   const { club, chosenId } = useLessonScreen();
-  const present = new Set(lesson.balls.map(({ id }) => id));
-  const all = (reading?.reading.views ?? []).filter(({ id }) => present.has(id));
-  const views = club === null ? all : all.filter(({ ball }) => clubKeyOf(ball) === club);
+  const views = useMemo(() => {
+    const present = new Set(lesson.balls.map(({ id }) => id));
+    const all = (reading?.reading.views ?? []).filter(({ id }) => present.has(id));
+    return club === null ? all : all.filter(({ ball }) => clubKeyOf(ball) === club);
+  }, [lesson.balls, reading, club]);
   const chosen = views.find(({ id }) => id === chosenId) ?? views[0] ?? null;
   useBallKeys(lesson, views, chosen);
   const { planned } = useLessonPlan(lesson, reading);
