@@ -6,6 +6,7 @@ buildIfNeeded();
 const { benchFlight } = await import('../bench/flight.mjs');
 const { benchIntake } = await import('../bench/intake.mjs');
 const { benchReading } = await import('../bench/reading.mjs');
+const { benchPlaces } = await import('../bench/places.mjs');
 
 const round = (value) => Math.round(value).toLocaleString('en');
 function table(title, rows, unit) {
@@ -40,3 +41,18 @@ console.log(`  a split of one ball         ${ms(reading.splitMs)} (aim: under 10
 console.log(`  a Workshop frame's figures  ${ms(reading.frameMs)} (aim: under 16 ms)`);
 console.log(`  1,000 balls, full rows      ${ms(reading.sessionMs)} (aim: under 1,000 ms)`);
 console.log(`  1,000 balls, ball only      ${ms(reading.ballOnlyMs)} (aim: under 1,000 ms)`);
+
+const { rows, importMs, rawMs, othersP95Ms } = await benchPlaces();
+const bare = rows[0];
+console.log(
+  '\nAn academy of 200 players, 5,000 lessons, 400,000 balls (aim: each place under 100 ms, a tap under 20)',
+);
+for (const { name, p50, p95 } of rows) {
+  const ratio = (p50 / bare.p50).toFixed(1);
+  console.log(
+    `  ${name.padEnd(26)} p50 ${ms(p50).padStart(9)}, p95 ${ms(p95).padStart(9)}, ${ratio} times the bare route`,
+  );
+}
+console.log(
+  `  50,000 rows come in        ${ms(importMs)}, ${(importMs / rawMs).toFixed(1)} times raw prepared inserts (aim: 2); others meanwhile p95 ${ms(othersP95Ms)} (aim: under 50 ms)`,
+);

@@ -4,8 +4,14 @@ import Database from 'libsql';
 import { hitBlocks } from './shots.ts';
 import type { Block, Striker, Swing } from './shots.ts';
 
-/** How large the large academy is; the same each time. */
-export const LARGE = { players: 200, lessons: 25, balls: 80 } as const;
+/** How large an academy is: players, lessons of each, balls of each lesson. */
+export interface Size {
+  readonly players: number;
+  readonly lessons: number;
+  readonly balls: number;
+}
+
+const LARGE: Size = { players: 200, lessons: 25, balls: 80 };
 
 const SEED = 20_260_301;
 const DAY_MS = 24 * 3600 * 1000;
@@ -53,6 +59,7 @@ interface Place {
   readonly academyId: string;
   readonly coachIds: readonly string[];
   readonly now: Date;
+  readonly size: Size;
 }
 
 interface Visited extends Striker {
@@ -60,7 +67,13 @@ interface Visited extends Striker {
   readonly fault: Swing;
 }
 
-function blocksOf({ fault }: Visited, visit: number, club: string, drillId: string): Block[] {
+function blocksOf(
+  { fault }: Visited,
+  { balls }: Size,
+  visit: number,
+  club: string,
+  drillId: string,
+): Block[] {
   // The fault shrinks over the visits, and comes back a little at the start of each.
   const left = Math.exp(-visit / 14);
   const swing = (share: number): Swing => ({
@@ -69,9 +82,9 @@ function blocksOf({ fault }: Visited, visit: number, club: string, drillId: stri
     faceDeg: fault.faceDeg * share,
   });
   return [
-    { club, balls: LARGE.balls / 4, swing: swing(left), tag: { block: 'baseline' } },
-    { club, balls: LARGE.balls / 2, swing: swing(0.6 * left), tag: { block: 'drill', drillId } },
-    { club, balls: LARGE.balls / 4, swing: swing(0.7 * left), tag: { block: 'play' } },
+    { club, balls: balls / 4, swing: swing(left), tag: { block: 'baseline' } },
+    { club, balls: balls / 2, swing: swing(0.6 * left), tag: { block: 'drill', drillId } },
+    { club, balls: balls / 4, swing: swing(0.7 * left), tag: { block: 'play' } },
   ];
 }
 
@@ -162,8 +175,8 @@ function putWork(place: Place, lessonId: string, drillId: string, at: string): v
 }
 
 function putLesson(place: Place, player: Visited, visit: number): void {
-  const { tables, newId, academyId, random, now } = place;
-  const daysAgo = (LARGE.lessons - visit) * 28 - Math.floor(20 * random());
+  const { tables, newId, academyId, random, now, size } = place;
+  const daysAgo = (size.lessons - visit) * 28 - Math.floor(20 * random());
   const at = new Date(now.getTime() - daysAgo * DAY_MS).toISOString();
   const club = CLUBS[Math.floor(CLUBS.length * random())]!;
   const drillId = DRILLS[Math.floor(DRILLS.length * random())]!;
@@ -176,7 +189,7 @@ function putLesson(place: Place, player: Visited, visit: number): void {
     player_id: player.id,
     starts_at: at,
     asked: 'Straighter',
-    ball_count: LARGE.balls,
+    ball_count: size.balls,
     ...times,
   });
   const fileId = newId();
@@ -188,10 +201,10 @@ function putLesson(place: Place, player: Visited, visit: number): void {
     size_bytes: 9,
     content: 'Club\n7i\n\n',
     rows: '[]',
-    ball_count: LARGE.balls,
+    ball_count: size.balls,
     received_at: at,
   });
-  const blocks = blocksOf(player, visit, club, drillId);
+  const blocks = blocksOf(player, size, visit, club, drillId);
   let ordinal = 0;
   for (const block of blocks) {
     const blockId = newId();
@@ -251,14 +264,14 @@ function putPlayer(place: Place, n: number): void {
     updated_at: at,
   });
   const player = { id, hand, driverSpeedMps: around(43, 4), fault } as const;
-  for (let visit = 0; visit < LARGE.lessons; visit++) putLesson(place, player, visit);
+  for (let visit = 0; visit < place.size.lessons; visit++) putLesson(place, player, visit);
 }
 
 /** Fills the academy in a database with many invented players and their lessons; once. Returns how many balls came. */
-export function fillLarge(file: string, now: Date): number {
+export function fillLarge(file: string, now: Date, size = LARGE): number {
   const db = new Database(file, { timeout: 30_000 });
   const count = db.prepare('select count(*) as n from player').get() as { n: number };
-  if (count.n >= LARGE.players) return 0;
+  if (count.n >= size.players) return 0;
   const academy = db.prepare('select id from academy limit 1').get() as { id: string };
   const coaches = db.prepare("select id from user where role <> 'assistant'").all() as {
     id: string;
@@ -272,13 +285,14 @@ export function fillLarge(file: string, now: Date): number {
     academyId: academy.id,
     coachIds: coaches.map(({ id }) => id),
     now,
+    size,
   };
-  for (let n = 0; n < LARGE.players; n++) {
+  for (let n = 0; n < size.players; n++) {
     db.exec('begin immediate');
     putPlayer(place, n);
     db.exec('commit');
   }
   db.exec('analyze');
   db.close();
-  return LARGE.players * LARGE.lessons * LARGE.balls;
+  return size.players * size.lessons * size.balls;
 }

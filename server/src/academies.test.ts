@@ -64,10 +64,5 @@ describe('another academy’s rows', () => {
       .post('/api/lessons/their-lesson/files')
       .attach('file', Buffer.from('Face\n1\n'), 'a.csv')
       .expect(404);
-    await t
-      .http()
-      .post('/api/lessons/their-lesson/repeat')
-      .send({ startsAt: '2026-05-04T09:00:00Z' })
-      .expect(404);
   });
 });

@@ -24,7 +24,6 @@ const ROUTES = [
   ['patch', '/api/players/:player'],
   ['post', '/api/lessons'],
   ['patch', '/api/lessons/:lesson'],
-  ['post', '/api/lessons/:lesson/repeat'],
   ['post', '/api/lessons/:lesson/balls'],
   ['patch', '/api/balls/:ball'],
   ['post', '/api/lessons/:lesson/blocks'],

@@ -65,7 +65,6 @@ const ROUTES: readonly Route[] = [
   ['patch', '/api/lessons/{lesson}', 'plan', { asked: 'changed' }],
   ['delete', '/api/lessons/{lesson}', 'plan'],
   ['post', '/api/lessons/{lesson}/restore', 'plan', {}],
-  ['post', '/api/lessons/{lesson}/repeat', 'plan', { startsAt: AT }],
   ['get', '/api/lessons/{lesson}/history', 'see'],
   ['get', '/api/lessons/{lesson}/balls', 'see'],
   ['get', '/api/lessons/{lesson}/blocks', 'see'],

@@ -3,12 +3,6 @@ import { IsString, IsUUID, MaxLength } from 'class-validator';
 import { Player } from '../players/player.dto.ts';
 import { IfGiven, IsInstant } from '../common/given.ts';
 
-export class RepeatLesson {
-  @ApiProperty({ description: 'ISO 8601 instant' })
-  @IsInstant()
-  readonly startsAt!: string;
-}
-
 export class CreateLesson {
   @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
   @IfGiven()
@@ -42,6 +36,9 @@ export class UpdateLesson {
   @MaxLength(2000)
   readonly asked?: string;
 }
+
+/** The most lessons of one answer: years of a player, or a season of an academy. */
+export const MOST_LESSONS = 1000;
 
 export class LessonQuery {
   @ApiPropertyOptional({ description: 'From this ISO 8601 instant' })

@@ -14,7 +14,7 @@ import {
   LessonHead,
   LessonQuery,
   LessonSummary,
-  RepeatLesson,
+  MOST_LESSONS,
   UpdateLesson,
 } from './lesson.dto.ts';
 import { LessonsService } from './lessons.service.ts';
@@ -28,7 +28,10 @@ export class LessonsController {
 
   @Get()
   @May('see')
-  @ApiOkResponse({ type: [LessonSummary] })
+  @ApiOkResponse({
+    type: [LessonSummary],
+    description: `In order, a player’s newest first; at most ${MOST_LESSONS}: ask on with from or to`,
+  })
   list(@Within() scope: Scope, @Query() query: LessonQuery): Promise<LessonSummary[]> {
     return this.lessons.list(scope, query);
   }
@@ -90,18 +93,5 @@ export class LessonsController {
     @Writes() change: Change,
   ): Promise<LessonSummary> {
     return this.lessons.restore(scope, id, change);
-  }
-
-  @Post(':id/repeat')
-  @May('plan')
-  @ApiCreatedResponse({ type: LessonSummary })
-  @NamesItsChange()
-  repeat(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Body() body: RepeatLesson,
-    @Writes() change: Change,
-  ): Promise<LessonSummary> {
-    return this.lessons.repeat(scope, id, body, change);
   }
 }

@@ -3,6 +3,7 @@ import { and, asc, desc, eq, gte, isNull, lt } from 'drizzle-orm';
 import { lesson, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/store.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
+import { MOST_LESSONS } from './lesson.dto.ts';
 import type { LessonQuery } from './lesson.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -15,7 +16,7 @@ export interface LessonWithPlayer {
 
 @Injectable()
 export class LessonsRepository {
-  /** Lessons with their players; a day's in order, a player's newest first. */
+  /** Lessons with their players; a day's in order, a player's newest first; of very many the first of these. */
   list(
     scope: Scope,
     db: Handle,
@@ -36,7 +37,8 @@ export class LessonsRepository {
       .from(lesson)
       .innerJoin(player, eq(player.id, lesson.playerId))
       .where(wanted)
-      .orderBy(order);
+      .orderBy(order)
+      .limit(MOST_LESSONS);
   }
 
   async find(scope: Scope, db: Handle, id: string): Promise<LessonWithPlayer | null> {

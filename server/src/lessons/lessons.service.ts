@@ -9,13 +9,11 @@ import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { toPlayer } from '../players/players.service.ts';
-import { StepsRepository } from '../steps/steps.repository.ts';
 import type {
   CreateLesson,
   LessonHead,
   LessonQuery,
   LessonSummary,
-  RepeatLesson,
   UpdateLesson,
 } from './lesson.dto.ts';
 import { LessonsRepository } from './lessons.repository.ts';
@@ -42,7 +40,6 @@ export class LessonsService {
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
-    private readonly steps: StepsRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
@@ -62,39 +59,6 @@ export class LessonsService {
         previousLessonId: await this.lessons.before(scope, db, found.lesson),
         lastChange: await this.history.lastOf(scope, db, id, device),
       };
-    });
-  }
-
-  /** A lesson for the next visit, with the work as it was and nothing of what was seen that day. */
-  repeat(
-    scope: Scope,
-    id: string,
-    { startsAt }: RepeatLesson,
-    change: Change,
-  ): Promise<LessonSummary> {
-    return this.store.write(async (tx) => {
-      const { lesson } = await this.lessons.require(scope, tx, id);
-      const at = this.clock.text();
-      const newId = randomUUID();
-      const { playerId, asked } = lesson;
-      const times = { startsAt: instant(startsAt), createdAt: at, updatedAt: at, deletedAt: null };
-      await this.lessons.insert(scope, tx, {
-        id: newId,
-        playerId,
-        asked,
-        ballCount: 0,
-        ballsVersion: 0,
-        version: 1,
-        ...times,
-      });
-      const of = { thing: 'lesson', id: newId, lessonId: newId, playerId } as const;
-      await this.history.made(scope, tx, of, 'lesson repeated', change);
-      for (const { part, value } of await this.steps.parts(scope, tx, id)) {
-        if (part !== 'work') continue;
-        const by = { updatedBy: change.who, updatedAt: at, version: 1 };
-        await this.steps.putPart(scope, tx, newId, part, { value: JSON.stringify(value), ...by });
-      }
-      return toSummary(await this.lessons.require(scope, tx, newId));
     });
   }
 

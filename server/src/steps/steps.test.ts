@@ -51,23 +51,6 @@ describe('the steps of a lesson', () => {
   it('there are no others', async () => {
     await put(await t.lesson(), 'party', {}).expect(404);
   });
-
-  it('repeat for the next visit with set-up and work, not with what was found', async () => {
-    const playerId = await t.player();
-    const id = await t.lesson(playerId);
-    await put(id, 'work', { route: 'path-then-face', stage: 1, drillIds: ['overhang'] }).expect(
-      200,
-    );
-    await put(id, 'causes', { 'observations.chest': 1 });
-    const { body } = await t
-      .http()
-      .post(`/api/lessons/${id}/repeat`)
-      .send({ startsAt: '2026-05-18T09:00:00Z' })
-      .expect(201);
-    const again = await lessonOf(body.id);
-    expect(again.parts.map((p: { part: string }) => p.part)).toEqual(['work']);
-    expect(again.previousLessonId).toBe(id);
-  });
 });
 
 describe('blocks and repetitions', () => {

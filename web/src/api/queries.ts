@@ -197,20 +197,6 @@ export function useWithdrawPage(lessonId: string) {
   });
 }
 
-export function useRepeatLesson(lessonId: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (startsAt: string) =>
-      answerOf(
-        api.POST('/api/lessons/{id}/repeat', {
-          params: { path: { id: lessonId } },
-          body: { startsAt },
-        }),
-      ),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lessons }),
-  });
-}
-
 /** Whose history is asked for. */
 export type HistoryOf = { readonly lessonId: string } | { readonly playerId: string } | 'academy';
 

@@ -384,22 +384,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/lessons/{id}/repeat': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['lessons_repeat'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/lessons/{lessonId}/balls': {
     parameters: {
       query?: never;
@@ -1267,10 +1251,6 @@ export interface components {
     UpdateLesson: {
       startsAt?: string;
       asked?: string;
-    };
-    RepeatLesson: {
-      /** @description ISO 8601 instant */
-      startsAt: string;
     };
     Ball: {
       /** @description Club speed, m/s */
@@ -3230,6 +3210,7 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
+      /** @description In order, a player’s newest first; at most 1000: ask on with from or to */
       200: {
         headers: {
           [name: string]: unknown;
@@ -3485,64 +3466,6 @@ export interface operations {
     requestBody?: never;
     responses: {
       200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonSummary'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  lessons_repeat: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RepeatLesson'];
-      };
-    };
-    responses: {
-      201: {
         headers: {
           [name: string]: unknown;
         };

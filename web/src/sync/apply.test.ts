@@ -1,23 +1,11 @@
-import { EMPTY_BALL } from '@loxos/core';
-import type { Ball, Lesson, OwnDrill } from '../api/client.ts';
+import type { Lesson, OwnDrill } from '../api/client.ts';
 import { applyDrills, applyPending } from './apply.ts';
+import { ballOf } from '../testing/ball.ts';
 import type { Pending } from './pending.ts';
 
-const ball = (id: string, ordinal: number): Ball => ({
-  ...EMPTY_BALL,
-  id,
-  lessonId: 'l',
-  ordinal,
-  keep: 'auto',
-  seen: 'monitor',
-  blockId: null,
-  launchFileId: null,
-  line: null,
-  version: 1,
-});
 const lesson = {
   id: 'l',
-  balls: [ball('a', 1), ball('b', 2)],
+  balls: [ballOf('a', 1), ballOf('b', 2)],
   blocks: [],
   parts: [],
   repetitions: [],
@@ -33,7 +21,7 @@ describe('what is not yet stored', () => {
       'b',
       'c',
     ]);
-    expect(idsAfter([{ ...at, op: 'remove', ballId: 'a', ball: ball('a', 1) }])).toEqual(['b']);
+    expect(idsAfter([{ ...at, op: 'remove', ballId: 'a', ball: ballOf('a', 1) }])).toEqual(['b']);
     const changed = applyPending(lesson, [
       { ...at, op: 'change', ballId: 'b', body: { keep: 'out' } },
     ]);
@@ -41,7 +29,7 @@ describe('what is not yet stored', () => {
   });
 
   it('a launch file taken back is gone with its balls, and one dropped claims none before it is read', () => {
-    const [a, b] = [{ ...ball('a', 1), launchFileId: 'f' }, ball('b', 2)];
+    const [a, b] = [{ ...ballOf('a', 1), launchFileId: 'f' }, ballOf('b', 2)];
     const held = { ...lesson, balls: [a, b], files: [{ id: 'f' }] } as unknown as Lesson;
     const after = applyPending(held, [
       { ...at, op: 'unfile', fileId: 'f' },
@@ -59,8 +47,8 @@ describe('what is not yet stored', () => {
 
   it('put back, stands where it stood', () => {
     const entries: Pending[] = [
-      { ...at, op: 'remove', ballId: 'a', ball: ball('a', 1) },
-      { ...at, op: 'restore', ballId: 'a', ball: ball('a', 1) },
+      { ...at, op: 'remove', ballId: 'a', ball: ballOf('a', 1) },
+      { ...at, op: 'restore', ballId: 'a', ball: ballOf('a', 1) },
     ];
     expect(idsAfter(entries)).toEqual(['a', 'b']);
   });

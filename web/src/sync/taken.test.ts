@@ -1,8 +1,8 @@
-import { EMPTY_BALL } from '@loxos/core';
 import { queryClient } from '../api/client.ts';
-import type { Ball, LessonPart } from '../api/client.ts';
+import type { LessonPart } from '../api/client.ts';
 import { PIECES, keys } from '../api/keys.ts';
 import { knownPiece } from '../api/pieces.ts';
+import { ballOf } from '../testing/ball.ts';
 import { lessonOf } from '../testing/lesson.ts';
 import { answering, piecesOf } from '../testing/server.ts';
 import { taken } from './taken.ts';
@@ -12,18 +12,7 @@ const lesson = {
   ...lessonOf([]),
   id: 'l',
   lastChange: null,
-  balls: [1, 2].map((ordinal): Ball => ({
-    ...EMPTY_BALL,
-    id: `b${ordinal}`,
-    lessonId: 'l',
-    ordinal,
-    keep: 'auto',
-    seen: 'monitor',
-    blockId: null,
-    launchFileId: null,
-    line: null,
-    version: 1,
-  })),
+  balls: [ballOf('b1', 1), ballOf('b2', 2)],
 };
 const asked = (change: object = {}) => answering(piecesOf({ ...lesson, ...change }));
 const idsOf = () => knownPiece('l', 'balls')!.map(({ id }) => id);

@@ -5,7 +5,6 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import type { Lesson } from '../../../api/client.ts';
 import { useAccount } from '../../../api/account.ts';
-import { useRepeatLesson } from '../../../api/queries.ts';
 import { PageBody } from '../../../page/PageBody.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { unitsOf } from '../../../ui/units-of.ts';
@@ -20,18 +19,18 @@ import type { SendValue } from '../parts.ts';
 import { Homework } from './Homework.tsx';
 import { Share } from './Share.tsx';
 import { usePageDraft } from './usePageDraft.ts';
+import { repeatLesson } from '../repeat-lesson.ts';
 
 const RichEditor = lazy(() => import('./RichEditor.tsx'));
 const AS_MADE: SendValue = { points: [], homework: null, nextLook: null, words: null };
 
 function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
-  const repeat = useRepeatLesson(lesson.id);
   const navigate = useNavigate();
   const time = format(new Date(lesson.startsAt), 'HH:mm');
-  const book = (): void =>
-    repeat.mutate(new Date(`${date.slice(0, 10)}T${time}`).toISOString(), {
-      onSuccess: ({ id }) => void navigate(`/lessons/${id}/set`),
-    });
+  const book = (): void => {
+    const id = repeatLesson(lesson, new Date(`${date.slice(0, 10)}T${time}`).toISOString());
+    void navigate(`/lessons/${id}/set`);
+  };
   return (
     <Button onClick={book}>
       <Repeat aria-hidden size={16} /> Repeat this lesson on {dayText(date)}
