@@ -90,6 +90,7 @@ function rawInserts(rows) {
   source.close();
   const db = new Database(join(folder, 'raw.db'));
   db.exec('pragma journal_mode = wal');
+  db.exec('pragma foreign_keys = off');
   for (const { sql } of made) db.exec(sql);
   const put = db.prepare(`insert into ball values (${columns.map(() => '?').join()})`);
   const hold = db.prepare('insert into ball_file values (?, ?, ?)');
