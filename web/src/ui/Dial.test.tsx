@@ -22,6 +22,18 @@ function Turned({ start = 0, onTurn }: { start?: number; onTurn: (value: number)
 const box = () => screen.getByRole('textbox', { name: /^Face/ });
 
 describe('a dial', () => {
+  it('says what it is let go at, and each figure that is typed', () => {
+    const left: number[] = [];
+    const onCommit = (value: number): void => void left.push(value);
+    const shared = { label: 'Face', min: -15, max: 15, step: 0.5, unit: '°' };
+    render(<Dial {...shared} value={2} onChange={() => undefined} onCommit={onCommit} />);
+    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowRight' });
+    expect(left).toEqual([2.5]);
+    fireEvent.change(box(), { target: { value: '30' } });
+    fireEvent.change(box(), { target: { value: '3' } });
+    fireEvent.blur(box());
+    expect(left).toEqual([2.5, 3]);
+  });
   it('takes what is typed, with a comma or a true minus too', () => {
     const turned: number[] = [];
     render(<Turned onTurn={(v) => turned.push(v)} />);

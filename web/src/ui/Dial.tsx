@@ -11,14 +11,17 @@ interface DialProps {
   readonly unit: string;
   /** What the figure means, in a word, such as `open`. */
   readonly word?: string;
+  /** Each figure on the way, as it is dragged. */
   readonly onChange: (value: number) => void;
+  /** The figure it is let go at; each that is typed. */
+  readonly onCommit?: (value: number) => void;
 }
 
 /** What was typed, NaN where it is no number. */
 const numberOf = (text: string): number => typedNumber(text) ?? NaN;
 
 /** A figure to turn by slider, by typing, or by keys. */
-export function Dial({ label, value, min, max, step, unit, word, onChange }: DialProps) {
+export function Dial({ label, value, min, max, step, unit, word, onChange, onCommit }: DialProps) {
   const id = useId();
   const digits = step < 1 ? 1 : 0;
   const [draft, setDraft] = useState<string | null>(null);
@@ -27,7 +30,10 @@ export function Dial({ label, value, min, max, step, unit, word, onChange }: Dia
   const type = (text: string): void => {
     setDraft(text);
     const typed = numberOf(text);
-    if (typed >= min && typed <= max) onChange(typed);
+    if (!(typed >= min && typed <= max)) return;
+    onChange(typed);
+    // What is typed is there at once: a page closed before the field is left loses nothing.
+    onCommit?.(typed);
   };
   return (
     <div>
@@ -59,6 +65,7 @@ export function Dial({ label, value, min, max, step, unit, word, onChange }: Dia
         max={max}
         step={step}
         onValueChange={([next]) => next !== undefined && onChange(next)}
+        onValueCommit={([next]) => next !== undefined && onCommit?.(next)}
         className="relative flex h-7 touch-none items-center select-none"
       >
         <Slider.Track className="relative h-1.5 grow rounded-full bg-line">

@@ -26,10 +26,12 @@ interface PegHandlesProps {
   readonly plan: StationPlan;
   readonly hand: Hand;
   readonly onPath: (pathDeg: number) => void;
+  /** The peg was let go. */
+  readonly onPathEnd?: (() => void) | undefined;
 }
 
 /** What lies over the pegs, to drag them by. */
-export function PegHandles({ layout, plan, hand, onPath }: PegHandlesProps) {
+export function PegHandles({ layout, plan, hand, onPath, onPathEnd }: PegHandlesProps) {
   const dragged = useRef<StationPart | null>(null);
   const move = (event: PointerEvent<SVGCircleElement>): void => {
     const part = dragged.current;
@@ -55,7 +57,10 @@ export function PegHandles({ layout, plan, hand, onPath }: PegHandlesProps) {
           event.currentTarget.setPointerCapture(event.pointerId);
         }}
         onPointerMove={move}
-        onPointerUp={() => (dragged.current = null)}
+        onPointerUp={() => {
+          dragged.current = null;
+          onPathEnd?.();
+        }}
       />
     );
   });

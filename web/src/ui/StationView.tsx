@@ -11,6 +11,7 @@ interface StationViewProps {
   readonly files?: boolean;
   /** Takes the path a dragged peg asks for, degrees in-to-out; without it nothing can be dragged. */
   readonly onPath?: ((pathDeg: number) => void) | undefined;
+  readonly onPathEnd?: (() => void) | undefined;
 }
 
 /** Fetched where there are files: a player's page has none of it. */
@@ -33,7 +34,7 @@ function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
 }
 
 /** A station: drawn large and to scale, with what to tape out, how it goes, how much and what to mind. */
-export function StationView({ card, unit, files = true, onPath }: StationViewProps) {
+export function StationView({ card, unit, files = true, onPath, onPathEnd }: StationViewProps) {
   const { name, how, good, steps, cautions, hand, layout } = card;
   const plan = stationPlan(layout, hand, unit);
   const isDragged = onPath !== undefined && layout.parts.some(isPathPeg);
@@ -48,7 +49,15 @@ export function StationView({ card, unit, files = true, onPath }: StationViewPro
         file={files ? card.drillId : null}
         drawingClass="max-h-[58vh] w-full"
       >
-        {isDragged && <PegHandles layout={layout} plan={plan} hand={hand} onPath={onPath} />}
+        {isDragged && (
+          <PegHandles
+            layout={layout}
+            plan={plan}
+            hand={hand}
+            onPath={onPath}
+            onPathEnd={onPathEnd}
+          />
+        )}
       </Figure>
       {steps.length > 0 && (
         <ol className="list-decimal space-y-1 pl-8">

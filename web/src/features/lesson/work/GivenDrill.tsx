@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { drillBy, findClub, stationBalls, stationCard, stationWords } from '@loxos/core';
 import type { OwnDrillFacts, StationBalls } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
@@ -34,14 +35,21 @@ interface GivenDrillProps {
   readonly onChange: ChangeWork;
 }
 
-/** What the station of this drill asks for; each drill keeps its own. */
 /** The last ball's angle, to hold against what was felt; a strike has none. */
 function angleOf({ figure, last }: StationBalls): MeasuredAngle | null {
   if (figure === 'strikeToeMm') return null;
   return { of: figure === 'faceAngleDeg' ? 'face' : 'path', deg: last };
 }
 
-function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => void }) {
+interface AsksProps {
+  readonly ask: StationAsk;
+  /** While a figure is turned, and once it is left. */
+  readonly onTurn: (ask: StationAsk) => void;
+  readonly onAsk: (ask: StationAsk) => void;
+}
+
+/** What the station of this drill asks for; each drill keeps its own. */
+function Asks({ ask, onTurn, onAsk }: AsksProps) {
   return (
     <details>
       <summary className="min-h-9 cursor-pointer font-semibold">What the station asks for</summary>
@@ -54,7 +62,8 @@ function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => voi
           max={12}
           step={0.5}
           unit={unit}
-          onChange={(value) => onAsk({ ...ask, [name]: value })}
+          onChange={(value) => onTurn({ ...ask, [name]: value })}
+          onCommit={(value) => onAsk({ ...ask, [name]: value })}
         />
       ))}
     </details>
@@ -64,6 +73,8 @@ function Asks({ ask, onAsk }: { ask: StationAsk; onAsk: (ask: StationAsk) => voi
 /** A given drill: its log for the thumb, then its station. */
 export function GivenDrill({ lesson, reading, planned, id, own, onChange }: GivenDrillProps) {
   const mayPlan = useMay('plan');
+  // What is being turned shows at once, and is written down when it is left.
+  const [turned, setTurned] = useState<StationAsk | null>(null);
   const drill = drillBy(id, own);
   if (drill === null) return null;
   const { hand, lengthUnit } = lesson.player;
@@ -71,9 +82,11 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
   const { units } = wordingOf(lesson.player);
   const measured = stationBalls(reading?.reading.views ?? [], drill);
   const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
-  const ask = askOf(work, id, planned?.work.stage ?? null, hand);
-  const onAsk = (next: StationAsk): void =>
+  const ask = turned ?? askOf(work, id, planned?.work.stage ?? null, hand);
+  const onAsk = (next: StationAsk): void => {
+    setTurned(null);
     onChange({ stations: { ...work.stations, [id]: next } }, 'the station');
+  };
   return (
     <article aria-label={drill.name} className="space-y-3">
       <StationLog
@@ -92,10 +105,13 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
         <StationView
           card={stationCard(drill, { hand, kind, ...ask })}
           unit={lengthUnit}
-          {...(mayPlan && { onPath: (pathDeg: number) => onAsk({ ...ask, pathDeg }) })}
+          {...(mayPlan && {
+            onPath: (pathDeg: number) => setTurned({ ...ask, pathDeg }),
+            onPathEnd: () => turned !== null && onAsk(turned),
+          })}
         />
         <ForCoach>
-          <Asks ask={ask} onAsk={onAsk} />
+          <Asks ask={ask} onTurn={setTurned} onAsk={onAsk} />
           <Button
             look="quiet"
             onClick={() =>

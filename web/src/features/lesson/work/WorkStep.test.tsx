@@ -80,9 +80,8 @@ describe('Work', () => {
     give();
     give();
     const { drillIds } = lastPart('work') as { drillIds: [string, string] };
-    fireEvent.change(screen.getByRole('textbox', { name: /^Path asked for/ }), {
-      target: { value: '9' },
-    });
+    const path = screen.getByRole('textbox', { name: /^Path asked for/ });
+    fireEvent.change(path, { target: { value: '9' } });
     const { stations } = lastPart('work') as { stations: Record<string, { pathDeg: number }> };
     expect(stations[drillIds[1]]!.pathDeg).toBe(9);
     expect(stations[drillIds[0]]!.pathDeg).not.toBe(9);
