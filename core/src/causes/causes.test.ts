@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS } from './links.ts';
 import type { CauseLinkId, LinkValue } from './links.ts';
 import { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './setup.ts';
-import { faultOfMove, observationsOfBag, traceCause } from './trace.ts';
-import { traceWords } from '../words/causes.ts';
+import { faultOfMove, faultOfNumber, observationsOfBag, traceCause } from './trace.ts';
+import type { Move } from '../plan/routes.ts';
+import { DEFAULT_BANDS } from '../reading/bands.ts';
+import { faultWords, traceWords } from '../words/causes.ts';
 
 // What pushes the path and the face of a right-hander which way (common practice, no source).
 const SIGNS: readonly (readonly [CauseLinkId, 'path' | 'face', LinkValue, 'left' | 'right'])[] = [
@@ -146,11 +148,31 @@ describe('the cause graph', () => {
 describe('the fault a move is to mend', () => {
   it('is where the number lies now, in words of the hand', () => {
     const by = { pathDeg: 6, faceDeg: -3, toeMm: -12 };
-    expect(faultOfMove('path', by, 1)).toEqual({ node: 'path', way: -1 });
-    expect(faultOfMove('path', by, -1)).toEqual({ node: 'path', way: 1 });
-    expect(faultOfMove('face', by, 1)).toEqual({ node: 'face', way: 1 });
-    expect(faultOfMove('together', by, 1)).toEqual({ node: 'together', way: -1 });
-    expect(faultOfMove('strike', by, 1)).toEqual({ node: 'strike', way: 1 });
+    const of = (move: Move, hand: 1 | -1) =>
+      faultOfMove(move, by, hand, { pathDeg: -6 * hand, faceDeg: 3 * hand }, DEFAULT_BANDS);
+    expect(of('path', 1)).toMatchObject({ node: 'path', way: -1 });
+    expect(of('path', -1)).toMatchObject({ node: 'path', way: 1 });
+    expect(of('face', 1)).toMatchObject({ node: 'face', way: 1, isRelative: false });
+    expect(of('together', 1)).toEqual({ node: 'together', way: -1 });
+    expect(of('strike', 1)).toEqual({ node: 'strike', way: 1 });
+  });
+
+  it('is no closed face while the face is called square, or open', () => {
+    const by = { pathDeg: 0, faceDeg: 3, toeMm: 0 };
+    const wordsAt = (faceDeg: number, hand: 1 | -1) => {
+      const turned = { ...by, faceDeg: by.faceDeg * hand };
+      const now = { pathDeg: 0, faceDeg: faceDeg * hand };
+      return faultWords(faultOfMove('face', turned, hand, now, DEFAULT_BANDS));
+    };
+    for (const hand of [1, -1] as const) {
+      expect(wordsAt(-4, hand)).toBe('the closed face');
+      expect(wordsAt(0.4, hand)).toBe('a face more closed than wanted');
+      expect(wordsAt(2, hand)).toBe('a face more closed than wanted');
+    }
+    const path = faultOfNumber('path', { value: 0.5, wanted: -4 }, 1, DEFAULT_BANDS);
+    expect(faultWords(path)).toBe('a path more in-to-out than wanted');
+    const trace = traceCause(path, {});
+    expect(traceWords(trace)).toContain('explains a path more in-to-out than wanted');
   });
 });
 

@@ -1,6 +1,7 @@
 import { playedClub } from '../delivery/bag.ts';
 import type { Bag } from '../delivery/bag.ts';
 import type { Move } from '../plan/routes.ts';
+import type { Bands } from '../reading/bands.ts';
 import { CAUSE_EDGES, CAUSE_LINKS, STAGES } from './links.ts';
 import type { CauseEdge, CauseLink, CauseLinkId, FaultNode, LinkValue } from './links.ts';
 
@@ -8,6 +9,8 @@ import type { CauseEdge, CauseLink, CauseLinkId, FaultNode, LinkValue } from './
 export interface Fault {
   readonly node: FaultNode;
   readonly way: -1 | 0 | 1;
+  /** The figure is not called so by itself, only beside what is wanted: a square face can be closed for a fade. */
+  readonly isRelative?: boolean;
 }
 
 export type Observations = Readonly<Partial<Record<CauseLinkId, LinkValue>>>;
@@ -124,28 +127,47 @@ export function traceCause(fault: Fault, seen: Observations): CauseTrace {
   };
 }
 
+type CallingBands = Pick<Bands, 'pathNeutralDeg' | 'faceSquareDeg'>;
+
+/** A fault of face or path, whose figure lies at `ownDeg` in words of the hand: whether it has that name by itself. */
+function called(
+  node: 'path' | 'face',
+  way: Fault['way'],
+  ownDeg: number,
+  bands: CallingBands,
+): Fault {
+  const bandDeg = node === 'path' ? bands.pathNeutralDeg : bands.faceSquareDeg;
+  return { node, way, isRelative: ownDeg * way <= bandDeg };
+}
+
 /** The fault that a move is to mend: where the number lies now, in words of the hand. */
 export function faultOfMove(
   move: Move,
   by: { readonly pathDeg: number; readonly faceDeg: number; readonly toeMm: number },
   handSign: 1 | -1,
+  now: { readonly pathDeg: number; readonly faceDeg: number },
+  bands: CallingBands,
 ): Fault {
   const way = (value: number): Fault['way'] => (value === 0 ? 0 : value > 0 ? -1 : 1);
   if (move === 'strike') return { node: 'strike', way: way(by.toeMm) };
-  if (move === 'face') return { node: 'face', way: way(by.faceDeg * handSign) };
-  if (move === 'path') return { node: 'path', way: way(by.pathDeg * handSign) };
+  if (move === 'face')
+    return called('face', way(by.faceDeg * handSign), now.faceDeg * handSign, bands);
+  if (move === 'path')
+    return called('path', way(by.pathDeg * handSign), now.pathDeg * handSign, bands);
   return { node: 'together', way: way(by.pathDeg * handSign) };
 }
 
-/** A number that is off as a fault: `off` is how far it lies from where it is wanted, positive right or toe; 0 within. */
-export const faultOfNumber = (
+/** A number that is off as a fault, positive right or toe; no fault where it is as wanted. */
+export function faultOfNumber(
   node: Exclude<FaultNode, 'together'>,
-  off: number,
+  { value, wanted }: { readonly value: number; readonly wanted: number },
   handSign: 1 | -1,
-): Fault => {
-  const own = node === 'strike' ? off : off * handSign;
-  return { node, way: own === 0 ? 0 : own > 0 ? 1 : -1 };
-};
+  bands: CallingBands,
+): Fault {
+  const own = (node === 'strike' ? 1 : handSign) * (value - wanted);
+  const way = own === 0 ? 0 : own > 0 ? 1 : -1;
+  return node === 'strike' ? { node, way } : called(node, way, value * handSign, bands);
+}
 
 /** Club links that a player's bag answers by itself. */
 export function observationsOfBag(club: string | null, bag: Bag): Observations {

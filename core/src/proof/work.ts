@@ -68,7 +68,11 @@ export function workOf(input: WorkInput): LessonWork {
     faceDeg: stage.faceByDeg,
     toeMm: -plan.strikeToeMm,
   };
-  const trace = traceCause(faultOfMove(stage.move, by, handSign(hand)), observations);
+  const now = {
+    pathDeg: stage.pathDeg - stage.pathByDeg,
+    faceDeg: stage.faceDeg - stage.faceByDeg,
+  };
+  const trace = traceCause(faultOfMove(stage.move, by, handSign(hand), now, bands), observations);
   const kind = findClub(plan.club)?.kind ?? null;
   const wish = wishOf({
     plan,

@@ -1,6 +1,6 @@
 /** A trace of causes in words. */
 import type { CauseLink, FaultNode, LinkValue } from '../causes/links.ts';
-import type { CauseTrace, TracedLink } from '../causes/trace.ts';
+import type { CauseTrace, Fault, TracedLink } from '../causes/trace.ts';
 
 const FAULT_WORDS: Readonly<Record<FaultNode, readonly [string, string]>> = {
   path: ['the out-to-in path', 'the in-to-out path'],
@@ -8,8 +8,15 @@ const FAULT_WORDS: Readonly<Record<FaultNode, readonly [string, string]>> = {
   strike: ['the heel strikes', 'the toe strikes'],
   together: ['the straight pull', 'the straight push'],
 };
-export const faultWords = (node: FaultNode, way: number): string =>
-  FAULT_WORDS[node][way < 0 ? 0 : 1];
+/** A figure that has no such name by itself, beside what is wanted. */
+const RELATIVE_WORDS: Readonly<Partial<Record<FaultNode, readonly [string, string]>>> = {
+  path: ['a path more out-to-in than wanted', 'a path more in-to-out than wanted'],
+  face: ['a face more closed than wanted', 'a face more open than wanted'],
+};
+export function faultWords({ node, way, isRelative = false }: Fault): string {
+  const words = (isRelative ? RELATIVE_WORDS[node] : undefined) ?? FAULT_WORDS[node];
+  return words[way < 0 ? 0 : 1];
+}
 export const valueWords = (link: CauseLink, value: LinkValue): string => link.words[value + 1]!;
 
 const lookWords = ({ link }: TracedLink): string => ` Look next at: ${link.label.toLowerCase()}.`;
@@ -18,7 +25,7 @@ const lookWords = ({ link }: TracedLink): string => ` Look next at: ${link.label
 export function traceWords({ fault, cause, pushing, unseen }: CauseTrace): string {
   if (fault.way === 0) return 'This is within its window: no cause to look for.';
   const next = unseen[0] === undefined ? '' : lookWords(unseen[0]);
-  const what = faultWords(fault.node, fault.way);
+  const what = faultWords(fault);
   if (cause === null) return `Nothing seen so far explains ${what}.${next}`;
   const [, ...between] = cause.chain;
   const by =

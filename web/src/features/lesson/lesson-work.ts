@@ -17,6 +17,7 @@ import type {
   GroupReading,
   JudgedWork,
   LessonWork,
+  Bands,
   Observations,
   OwnDrillFacts,
   Plan,
@@ -34,6 +35,8 @@ export interface LessonPlan {
   readonly group: GroupReading;
   readonly plan: Plan;
   readonly work: LessonWork;
+  /** What square and neutral are here. */
+  readonly bands: Bands;
 }
 
 /** Links seen at set-up and in the swing together; what was seen in the swing comes last and wins. */
@@ -67,7 +70,7 @@ export function planOfLesson(
     effects,
     drills: [...DRILLS, ...own.map(asDrill)],
   });
-  return { group, plan, work };
+  return { group, plan, work, bands };
 }
 
 /** The plan of the club shown, and what it is made from. */

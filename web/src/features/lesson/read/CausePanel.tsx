@@ -1,5 +1,6 @@
 import {
   CAUSE_LINKS,
+  DEFAULT_RULES,
   STAGES,
   faultOfNumber,
   faultWords,
@@ -64,13 +65,15 @@ const STAGE_WORDS = {
 } as const;
 const VALUES: readonly LinkValue[] = [-1, 0, 1];
 
+const AS_WANTED = { value: 0, wanted: 0 } as const;
+
 /** The trace of what is worked on, or of one number. */
 function traceFrom(lesson: Lesson, planned: LessonPlan | null, from: From): CauseTrace {
   if (from === 'move' && planned?.work.trace != null) return planned.work.trace;
   const node = from === 'move' ? 'path' : from;
   const number = planned?.plan.off.find(({ figure }) => figure === NUMBER_OF[node]);
-  const off = number === undefined ? 0 : number.value - number.wanted;
-  const fault = faultOfNumber(node, off, handSign(lesson.player.hand));
+  const { bands } = planned ?? DEFAULT_RULES;
+  const fault = faultOfNumber(node, number ?? AS_WANTED, handSign(lesson.player.hand), bands);
   return traceCause(fault, observationsIn(lesson, planned?.plan.club ?? null));
 }
 
@@ -79,7 +82,6 @@ export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: Lesso
   const [from, setFrom] = useState<From>('move');
   const observations = observationsIn(lesson, planned?.plan.club ?? null);
   const trace = traceFrom(lesson, planned, from);
-  const { node, way } = trace.fault;
   const seen = (id: CauseLinkId, next: LinkValue): void => see(lesson, id, next);
   const upstream = new Map(
     [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(
@@ -103,7 +105,7 @@ export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: Lesso
         <Segments legend="From" value={from} options={NODES} onChange={setFrom} />
       </div>
       <p className="mb-2 text-lg">{traceWords(trace)}</p>
-      {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(node, way)} />}
+      {trace.cause !== null && <Chain cause={trace.cause} fault={faultWords(trace.fault)} />}
       <div className="mt-3 gap-x-6 md:columns-2">
         {STAGES.map((stage) => {
           const links = CAUSE_LINKS.filter((link) => link.stage === stage && upstream.has(link.id));

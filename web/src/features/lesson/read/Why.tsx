@@ -24,7 +24,7 @@ export function Why({ lesson, planned }: { lesson: Lesson; planned: LessonPlan |
       {trace !== null && (
         <p className="mb-2">
           {trace.cause === null
-            ? `What makes ${faultWords(trace.fault.node, trace.fault.way)}?`
+            ? `What makes ${faultWords(trace.fault)}?`
             : traceWords({ ...trace, unseen: [] })}
         </p>
       )}
