@@ -61,7 +61,7 @@ import { StepsRepository } from './steps/steps.repository.ts';
 import { StepsService } from './steps/steps.service.ts';
 import { UndoController } from './undo/undo.controller.ts';
 import { UndoService } from './undo/undo.service.ts';
-import { Pool } from './work/pool.ts';
+import { Pool } from './threads/pool.ts';
 
 @Module({})
 export class AppModule {

@@ -4,11 +4,11 @@ import { planeAxisTiltDeg, spinLoftDeg, clubDirection } from '../delivery/geomet
 import { mirrorDelivery } from '../delivery/delivery.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import { standardHead } from '../delivery/head.ts';
-import { strike } from '../impact/strike.ts';
 import { BAG_SHOTS, pointHead, usualDelivery } from '../testing/deliveries.ts';
 import { STANDARD_BAG } from '../delivery/club.ts';
 import { BALL_MASS_KG, BALL_RADIUS_M, degToRad } from '../units/units.ts';
 import { collide, launchOf } from '../testing/collide.ts';
+import { strike } from './strike.ts';
 
 const driver = STANDARD_BAG[0]!;
 const flat = (changes: Partial<Delivery> = {}): Delivery =>

@@ -184,15 +184,10 @@ export function strike(delivery: Delivery, head: ClubHead): ShotLaunch {
   const push = pushOf(head, v, arm, f);
   if (push === null) return notStruck(spinLoftDeg);
   const launch = launchOf(push, f, loft, faceAngleDeg);
-  const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } = launch;
   return {
-    ballSpeedMps,
-    launchAngleDeg,
-    startDirectionDeg,
-    spinRateRpm,
-    spinAxisTiltDeg,
+    ...launch,
     spinLoftDeg,
-    smashFactor: ballSpeedMps / clubSpeedMps,
+    smashFactor: launch.ballSpeedMps / clubSpeedMps,
     contact: push.isHeld ? 'gripped' : 'slid',
   };
 }

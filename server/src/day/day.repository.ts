@@ -60,12 +60,22 @@ export class DayRepository {
   }
 
   /** Days ticked as done, page by page. */
-  async ticks(db: Handle, pageIds: readonly string[]): Promise<Map<string, string[]>> {
+  async ticks(
+    scope: Scope,
+    db: Handle,
+    pageIds: readonly string[],
+  ): Promise<Map<string, string[]>> {
     if (pageIds.length === 0) return new Map();
     const rows = await db
       .select()
       .from(homeworkTick)
-      .where(and(inArray(homeworkTick.pageId, [...pageIds]), eq(homeworkTick.done, true)));
+      .where(
+        and(
+          eq(homeworkTick.academyId, scope.academyId),
+          inArray(homeworkTick.pageId, [...pageIds]),
+          eq(homeworkTick.done, true),
+        ),
+      );
     const byPage = new Map<string, string[]>();
     for (const { pageId, date } of rows) byPage.set(pageId, [...(byPage.get(pageId) ?? []), date]);
     return byPage;

@@ -42,7 +42,7 @@ export class DayService {
     return this.store.read(async (db) => {
       const rows = await this.days.lastPages(scope, db);
       const pageIds = rows.map(({ page }) => page.id);
-      const ticks = await this.days.ticks(db, pageIds);
+      const ticks = await this.days.ticks(scope, db, pageIds);
       const words = await this.days.lastWords(scope, db);
       const last = await this.days.lastLessons(scope, db);
       return rows.map((row) => ({
@@ -59,7 +59,7 @@ export class DayService {
       const rows = await this.days.pagesOf(scope, db, playerId);
       const newest = new Map(rows.map((row) => [row.lesson.id, row]));
       const pageIds = [...newest.values()].map(({ page }) => page.id);
-      const ticks = await this.days.ticks(db, pageIds);
+      const ticks = await this.days.ticks(scope, db, pageIds);
       const words = await this.days.words(scope, db, pageIds);
       return [...newest.values()].map((row) =>
         toGiven(row, ticks.get(row.page.id), words.get(row.page.id), today),

@@ -6,7 +6,7 @@ import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { SettingsService } from '../settings/settings.service.ts';
-import { Pool } from '../work/pool.ts';
+import { Pool } from '../threads/pool.ts';
 import { EffectsRepository } from './effects.repository.ts';
 import type { DrilledBall, DrilledLesson } from './effects.repository.ts';
 

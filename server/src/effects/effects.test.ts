@@ -2,7 +2,7 @@ import { drillEffects, resolveContext } from '@loxos/core';
 import type { LessonBall } from '@loxos/core';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { Pool } from '../work/pool.ts';
+import { Pool } from '../threads/pool.ts';
 
 let t: TestApp;
 let runs: jest.SpyInstance;

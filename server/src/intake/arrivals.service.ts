@@ -11,7 +11,7 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
-import type { Tasks } from '../work/tasks.ts';
+import type { Tasks } from '../threads/tasks.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileTold } from './files.repository.ts';
 import { markKnown, rowPage } from './intake.logic.ts';

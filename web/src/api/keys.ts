@@ -1,4 +1,4 @@
-import type { Lesson, LessonHead } from './client.ts';
+import type { LaunchFile, Lesson, LessonHead } from './client.ts';
 
 /** What a lesson is made of, each asked for and kept apart. */
 export interface Pieces extends Pick<
@@ -25,7 +25,8 @@ export const keys = {
   lesson: (id: string) => ['lesson', id] as const,
   piece: (id: string, piece: keyof Pieces) => ['lesson', id, piece] as const,
   history: (lessonId: string) => ['lesson', lessonId, 'history'] as const,
-  rows: (fileId: string) => ['rows', fileId] as const,
+  /** A file asked about anew is read anew, and has another time of arrival. */
+  rows: ({ id, receivedAt }: LaunchFile) => ['rows', id, receivedAt] as const,
   settings: ['settings'] as const,
   health: ['health'] as const,
   drills: ['drills'] as const,

@@ -8,7 +8,7 @@ import {
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
-import type { Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
+import type { LaunchFile, Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
 import {
   applyDrills,
   applyLessons,
@@ -119,12 +119,12 @@ export function useLesson(id: string): { lesson: Lesson | null; error: Error | n
 }
 
 /** What became of a file's rows, some at a time; asked for once somebody looks. */
-export const useRows = (fileId: string, isLooking: boolean) =>
+export const useRows = (file: LaunchFile, isLooking: boolean) =>
   useInfiniteQuery({
-    queryKey: keys.rows(fileId),
+    queryKey: keys.rows(file),
     queryFn: ({ pageParam: skip }) =>
       answerOf(
-        api.GET('/api/files/{id}/rows', { params: { path: { id: fileId }, query: { skip } } }),
+        api.GET('/api/files/{id}/rows', { params: { path: { id: file.id }, query: { skip } } }),
       ),
     initialPageParam: 0,
     getNextPageParam: ({ count }, pages) => {

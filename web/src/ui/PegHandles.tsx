@@ -41,6 +41,10 @@ export function PegHandles({ layout, plan, hand, onPath, onPathEnd }: PegHandles
     const { x } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
     onPath(draggedPathDeg(part.alongM, x / plan.scale, hand));
   };
+  const letGo = (): void => {
+    dragged.current = null;
+    onPathEnd?.();
+  };
   const pegs = layout.parts.filter(isPathPeg);
   return pegs.map((part, index) => {
     const at = plan.place(part);
@@ -57,10 +61,8 @@ export function PegHandles({ layout, plan, hand, onPath, onPathEnd }: PegHandles
           event.currentTarget.setPointerCapture(event.pointerId);
         }}
         onPointerMove={move}
-        onPointerUp={() => {
-          dragged.current = null;
-          onPathEnd?.();
-        }}
+        onPointerUp={letGo}
+        onPointerCancel={letGo}
       />
     );
   });

@@ -11,7 +11,13 @@ const row = (line: number, fate: IntakeRow['fate'], reason = ''): IntakeRow => (
   problems: [],
 });
 
-const file = { id: 'f', name: 'a.csv', ballCount: 1, refusedCount: 1 } as LaunchFile;
+const file = {
+  id: 'f',
+  name: 'a.csv',
+  receivedAt: '2026-05-04T09:00:00.000Z',
+  ballCount: 1,
+  refusedCount: 1,
+} as LaunchFile;
 
 describe('the fate of every row', () => {
   it('is asked for once somebody looks, some rows at a time, the refused first with why', async () => {

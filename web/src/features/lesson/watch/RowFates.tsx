@@ -45,7 +45,7 @@ export function RowFates({ rows }: { rows: readonly IntakeRow[] }) {
 /** Every row of a file that is in the lesson, asked for once somebody looks. */
 export function FileRows({ file }: { file: LaunchFile }) {
   const [isOpen, setOpen] = useState(false);
-  const { data, error, hasNextPage, fetchNextPage, isFetching } = useRows(file.id, isOpen);
+  const { data, error, hasNextPage, fetchNextPage, isFetching } = useRows(file, isOpen);
   const rows = data?.pages.flatMap((page) => page.rows) ?? [];
   return (
     <details className="mt-1" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>

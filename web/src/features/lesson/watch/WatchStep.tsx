@@ -3,7 +3,6 @@ import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { LaunchFile, Lesson } from '../../../api/client.ts';
 import { bringFile, takeFileBack } from '../../../sync/arrivals.ts';
-import type { SaidOfFile } from '../../../sync/pending.ts';
 import { Button } from '../../../ui/Button.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { EyePad } from './EyePad.tsx';
@@ -65,8 +64,8 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
   const [over, setOver] = useState(false);
   const [pasting, setPasting] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
-  const bring = (file: File, said?: SaidOfFile): void =>
-    void bringFile(lesson.id, file, said).catch((error: Error) => toast.error(error.message));
+  const bring = (file: File): void =>
+    void bringFile(lesson.id, file).catch((error: Error) => toast.error(error.message));
   /** The file as it came, asked about anew. */
   const askAgain = async ({ id, name }: LaunchFile): Promise<void> => {
     const answer = await fetch(`/api/files/${id}`);
@@ -142,7 +141,7 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         )}
       </div>
       <EyePad lesson={lesson} />
-      <PasteBox open={pasting} onClose={() => setPasting(false)} onPaste={(file) => bring(file)} />
+      <PasteBox open={pasting} onClose={() => setPasting(false)} onPaste={bring} />
     </div>
   );
 }
