@@ -39,9 +39,10 @@ export default defineConfig({
   globalSetup: './sign-in.ts',
   webServer: {
     command: 'node ../scripts/test-server.mjs',
-    url: `http://127.0.0.1:${PORT}/api/health`,
-    timeout: 90_000,
-    reuseExistingServer: false,
+    // Not by its health, and not as well as it (whichever is first would do): the server answers
+    // before the academy is founded and filled, and nobody can sign in until then.
+    wait: { stdout: /Signed in at once/ },
+    timeout: 150_000,
     env: { PORT: String(PORT) },
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },

@@ -11,7 +11,9 @@ export const SIGNED_IN = fileURLToPath(new URL('../test-results/signed-in.json',
 export default async function signIn({ projects }: FullConfig): Promise<void> {
   const baseURL = projects[0]!.use.baseURL!;
   const api = await request.newContext({ baseURL });
-  const account = await (await api.post('/api/sessions/demo')).text();
+  const entered = await api.post('/api/sessions/demo');
+  const account = await entered.text();
+  if (!entered.ok()) throw new Error(`Nobody could sign in to the demo: ${account}`);
   const { cookies } = await api.storageState();
   const localStorage = [
     { name: 'loxos.account', value: account },
