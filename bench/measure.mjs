@@ -15,10 +15,13 @@ export function rate(work, seconds = 0.7, batch = 20) {
   return Math.max(once(), once(), once());
 }
 
-/** The loosest of `choices` whose worst error over `cases` stays within `allowed`. */
+/** The loosest of `choices`, which tighten, from which on every worst error over `cases` stays within `allowed`. */
 export function loosest(choices, cases, errorOf, allowed) {
-  for (const choice of choices) {
-    if (Math.max(...cases.map((c) => errorOf(choice, c))) <= allowed) return choice;
+  let found = null;
+  for (const choice of [...choices].reverse()) {
+    if (Math.max(...cases.map((c) => errorOf(choice, c))) > allowed) break;
+    found = choice;
   }
-  throw new Error('no choice reaches the accuracy asked for');
+  if (found === null) throw new Error('no choice reaches the accuracy asked for');
+  return found;
 }

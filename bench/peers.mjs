@@ -7,17 +7,20 @@ const RADIUS = 0.04267 / 2;
 const MASS = 0.04593;
 const GRAVITY = 9.80665;
 
-/** Textbook right-hand side in still air: y = [x, y, z, vx, vy, vz, ω]. */
-export function equations(launch, aero = AERODYNAMICS.modern) {
+/** Textbook right-hand side, in a wind along and from the left at 10 m: y = [x, y, z, vx, vy, vz, ω]. */
+function equations(launch, [along, right], aero = AERODYNAMICS.modern) {
   const axis = spinAxisOf(launch);
   const k = (0.5 * airOf(STANDARD_AIR).densityKgM3 * Math.PI * RADIUS ** 2) / MASS;
   return (y) => {
-    const [, , , vx, vy, vz, w] = y;
-    const speed = Math.hypot(vx, vy, vz);
+    const [, height, , vx, vy, vz, w] = y;
+    const share = (Math.max(height, 0.05) / 10) ** (1 / 7);
+    const ux = vx - along * share;
+    const uz = vz - right * share;
+    const speed = Math.hypot(ux, vy, uz);
     const m = [
-      axis[1] * vz - axis[2] * vy,
-      axis[2] * vx - axis[0] * vz,
-      axis[0] * vy - axis[1] * vx,
+      axis[1] * uz - axis[2] * vy,
+      axis[2] * ux - axis[0] * uz,
+      axis[0] * vy - axis[1] * ux,
     ];
     const sine = Math.hypot(...m) / speed;
     const spinRatio = Math.min((w * sine * RADIUS) / speed, aero.maxSpinRatio);
@@ -27,9 +30,9 @@ export function equations(launch, aero = AERODYNAMICS.modern) {
       vx,
       vy,
       vz,
-      lift * m[0] - drag * vx,
+      lift * m[0] - drag * ux,
       lift * m[1] - drag * vy - GRAVITY,
-      lift * m[2] - drag * vz,
+      lift * m[2] - drag * uz,
       (-aero.spinDecay / RADIUS) * w * speed,
     ];
   };
@@ -38,10 +41,11 @@ export function equations(launch, aero = AERODYNAMICS.modern) {
 const initial = (launch) => [0, 0, 0, ...velocityOf(launch), (launch.spinRateRpm * Math.PI) / 30];
 
 /** Landing by odex: dense output, bisection for the ground. */
-export function landWithOdex(launch, tolerance) {
-  const f = equations(launch);
+export function landWithOdex({ launch, windMps }, tolerance, longestStepS = 30) {
+  const f = equations(launch, windMps);
   const solver = new odex.Solver(7);
   solver.denseOutput = true;
+  solver.maxStepSize = longestStepS;
   solver.absoluteTolerance = solver.relativeTolerance = tolerance;
   let landing = null;
   solver.solve(
@@ -66,8 +70,8 @@ export function landWithOdex(launch, tolerance) {
 }
 
 /** Landing by ode45-cash-karp: adaptive steps, then Hermite interpolation on the last. */
-export function landWithCashKarp(launch, tolerance) {
-  const f = equations(launch);
+export function landWithCashKarp({ launch, windMps }, tolerance) {
+  const f = equations(launch, windMps);
   const right = (out, y) => {
     const d = f(y);
     for (let i = 0; i < 7; i++) out[i] = d[i];

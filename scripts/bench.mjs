@@ -11,19 +11,28 @@ const { benchPlaces } = await import('../bench/places.mjs');
 const round = (value) => Math.round(value).toLocaleString('en');
 function table(title, rows, unit) {
   console.log(`\n${title}`);
-  for (const { name, perSecond, tolerance } of rows) {
-    const at = tolerance ? ` at tolerance ${tolerance.toExponential(1)}` : '';
-    console.log(`  ${name.padEnd(28)} ${round(perSecond).padStart(10)} ${unit}/s${at}`);
-  }
+  for (const { name, perSecond } of rows)
+    console.log(`  ${name.padEnd(28)} ${round(perSecond).padStart(10)} ${unit}/s`);
 }
 
-const flights = benchFlight();
-table('Flights landing within 1 cm (one core)', flights, 'flights');
-const [own, , ...peers] = flights;
-const bestPeer = peers.reduce((a, b) => (a.perSecond > b.perSecond ? a : b));
+const { flights, cases, worstMm, shipped } = benchFlight();
+const [own, ...peers] = flights;
+console.log(`\n${cases} flights over the bag, speeds and winds, each within 1 cm (one core)`);
+for (const { name, perSecond, inWind, tolerance } of flights)
+  console.log(
+    `  ${name.padEnd(24)} ${round(perSecond).padStart(8)} flights/s, in wind ${round(inWind).padStart(7)}, at tolerance ${tolerance.toExponential(1)}`,
+  );
 console.log(
-  `  loxos is ${(own.perSecond / bestPeer.perSecond).toFixed(1)} times ${bestPeer.name}, the faster peer (aim: at least 5)`,
+  `  as shipped ${round(shipped)} flights/s, at worst ${worstMm.toFixed(1)} mm off (aim: within 10)`,
 );
+for (const [of, where] of [
+  ['perSecond', 'in still air'],
+  ['inWind', 'in wind'],
+]) {
+  const best = peers.reduce((a, b) => (a[of] > b[of] ? a : b));
+  const times = (own[of] / best[of]).toFixed(1);
+  console.log(`  ${where}: ${times} times ${best.name}, the faster peer (aim: at least 5)`);
+}
 
 const intake = benchIntake();
 table('Rows of a launch file', intake, 'rows');

@@ -2,8 +2,7 @@ import { requireLaunch, spinAxisOf, spinRadPerSOf, velocityOf } from '../impact/
 import type { BallLaunch } from '../impact/launch.ts';
 import { plusZero } from '../line/hand.ts';
 import { degToRad, radPerSToRpm, radToDeg } from '../units/units.ts';
-import { Forces } from './equations.ts';
-import { Stepper, nextStep } from './integrator.ts';
+import { FlightKernel } from './kernel.ts';
 import { resolveFlightOptions } from './options.ts';
 import type { FlightOptions, ResolvedFlightOptions } from './options.ts';
 import { samplePath } from './path.ts';
@@ -48,18 +47,18 @@ export const NO_FLIGHT: Flight = {
 };
 
 /** One flight is flown at a time, so all share their memory. */
-const FORCES = new Forces();
-const STEPPER = new Stepper(FORCES);
+const KERNEL = new FlightKernel();
+/** The ball at the end of the last flight: x, y, z, vx, vy, vz, ω. */
+const END = new Float64Array(7);
 const FIRST_STEP_S = 0.25;
-const HEIGHT = 1;
-const CLIMB = 4;
+const SAFETY = 0.9;
+const SHRINK_MOST = 0.2;
+const GROW_MOST = 8;
 
 interface Run {
   readonly outcome: 'landed' | 'timedOut';
   readonly timeS: number;
   readonly apexM: number;
-  /** The last state: [x, y, z, vx, vy, vz, ω]. */
-  readonly end: readonly number[];
   readonly knots: readonly PathKnot[];
 }
 
@@ -69,41 +68,66 @@ const knotOf = (timeS: number, s: ArrayLike<number>): PathKnot => ({
   velocity: [s[3]!, s[4]!, s[5]!],
 });
 
+/**
+ * How much longer the next step may be, after an error against its allowance: the rule of Hairer, Nørsett & Wanner,
+ * §II.4, with a quarter for their fifth as exponent, which is two square roots.
+ */
+function growth(error: number, allowed: number): number {
+  const factor = SAFETY * Math.sqrt(Math.sqrt(allowed / error));
+  return Math.min(GROW_MOST, Math.max(SHRINK_MOST, factor));
+}
+
+/** Writes the ball at a share of the last trial step. */
+function landAt(share: number, h: number): void {
+  for (let i = 0; i < 3; i++) {
+    const curve = KERNEL.curveOf(i as 0 | 1 | 2, h);
+    END[i] = curve.at(share);
+    END[i + 3] = curve.slopeAt(share) / h;
+  }
+  END[6] = KERNEL.spinAt(share, h);
+}
+
 /** Integrates until the ball comes down through `levelM`. */
-function run(stepper: Stepper, options: ResolvedFlightOptions, levelM: number): Run {
-  const { state, next } = stepper;
-  const keep = options.pathPoints > 0;
+function run({ pathPoints, stepError }: ResolvedFlightOptions, levelM: number): Run {
+  const { state, next } = KERNEL;
+  const keep = pathPoints > 0;
   const knots: PathKnot[] = keep ? [knotOf(0, state)] : [];
   let timeS = 0;
   let apexM = 0;
   let h = FIRST_STEP_S;
   while (timeS < LONGEST_FLIGHT_S) {
-    const error = stepper.attempt(h);
-    if (!(error <= options.stepError)) {
-      h = Number.isFinite(error) ? nextStep(h, error, options.stepError) : h / 5;
+    const error = KERNEL.attempt(h);
+    if (!(error <= stepError)) {
+      h *= Number.isFinite(error) ? growth(error, stepError) : SHRINK_MOST;
       continue;
     }
-    if (state[CLIMB]! > 0 && next[CLIMB]! <= 0) {
-      apexM = stepper.at(HEIGHT, stepper.shareWhere(CLIMB, 0, h), h);
+    const border = KERNEL.shareToBorder(h);
+    const turns = state[4]! > 0 && next[4]! <= 0;
+    const comesDown = next[1]! < levelM && next[4]! < 0;
+    if (turns || comesDown) {
+      const height = KERNEL.curveOf(1, h);
+      const top = turns ? height.shareOfTop() : 0;
+      if (turns && top <= border) apexM = height.at(top);
+      if (comesDown && Math.max(state[1]!, apexM) >= levelM) {
+        const share = height.shareAt(levelM, top);
+        if (share <= border) {
+          landAt(share, h);
+          timeS += share * h;
+          if (keep) knots.push(knotOf(timeS, END));
+          return { outcome: 'landed', timeS, apexM, knots };
+        }
+      }
     }
-    if (next[HEIGHT]! < levelM && next[CLIMB]! < 0 && Math.max(state[HEIGHT]!, apexM) >= levelM) {
-      const share = landingShare(stepper, levelM, h);
-      const end = stepper.stateAt(share, h);
-      if (keep) knots.push(knotOf(timeS + share * h, end));
-      return { outcome: 'landed', timeS: timeS + share * h, apexM, end, knots };
+    if (border < 1) timeS += KERNEL.acceptToBorder(h);
+    else {
+      KERNEL.accept();
+      timeS += h;
     }
-    stepper.accept();
-    timeS += h;
     if (keep) knots.push(knotOf(timeS, state));
-    h = nextStep(h, error, options.stepError);
+    h = Math.min(h * growth(error, stepError), KERNEL.longestStepS());
   }
-  return { outcome: 'timedOut', timeS, apexM, end: Array.from(state), knots };
-}
-
-/** Share of the last trial step at which the ball lands: after the apex, where that is in it too. */
-function landingShare(stepper: Stepper, levelM: number, h: number): number {
-  const from = stepper.state[CLIMB]! <= 0 ? 0 : stepper.shareWhere(CLIMB, 0, h);
-  return stepper.shareWhere(HEIGHT, levelM, h, from);
+  END.set(state);
+  return { outcome: 'timedOut', timeS, apexM, knots };
 }
 
 /**
@@ -117,27 +141,27 @@ export function flyBall(launch: BallLaunch, options?: FlightOptions): Flight {
   if (launch.ballSpeedMps === 0) return NO_FLIGHT;
   if (velocity[1] <= 0 && resolved.landingHeightM >= 0)
     return { ...NO_FLIGHT, outcome: 'grounded' };
-  FORCES.set({ ...resolved, spinAxis: spinAxisOf(launch) });
+  const axis = spinAxisOf(launch);
   const fly = (levelM: number): Run => {
-    STEPPER.start(velocity, spinRadPerSOf(launch));
-    return run(STEPPER, resolved, levelM);
+    KERNEL.start(resolved, axis, velocity, spinRadPerSOf(launch));
+    return run(resolved, levelM);
   };
   const level = fly(Math.min(0, resolved.landingHeightM));
   const fellShort = level.apexM < resolved.landingHeightM;
   const ran = resolved.landingHeightM > 0 && !fellShort ? fly(resolved.landingHeightM) : level;
-  const s = ran.end;
   const start = degToRad(launch.startDirectionDeg);
-  const speed = Math.sqrt(s[3]! ** 2 + s[4]! ** 2 + s[5]! ** 2);
+  const [x, z, vx, vy, vz, spin] = [END[0]!, END[2]!, END[3]!, END[4]!, END[5]!, END[6]!];
+  const speed = Math.sqrt(vx * vx + vy * vy + vz * vz);
   return {
     outcome: fellShort && ran.outcome === 'landed' ? 'fellShort' : ran.outcome,
-    carryM: plusZero(s[0]!),
-    offlineM: plusZero(s[2]!),
-    curveM: plusZero(s[2]! * Math.cos(start) - s[0]! * Math.sin(start)),
+    carryM: plusZero(x),
+    offlineM: plusZero(z),
+    curveM: plusZero(z * Math.cos(start) - x * Math.sin(start)),
     apexM: ran.apexM,
-    descentAngleDeg: radToDeg(Math.atan2(-s[4]!, Math.sqrt(s[3]! ** 2 + s[5]! ** 2))),
+    descentAngleDeg: radToDeg(Math.atan2(-vy, Math.sqrt(vx * vx + vz * vz))),
     flightTimeS: ran.timeS,
     landingSpeedMps: speed,
-    landingSpinRpm: radPerSToRpm(s[6]!),
+    landingSpinRpm: radPerSToRpm(spin),
     outsideFit: leavesFit(launch, resolved),
     path: samplePath(ran.knots, resolved.pathPoints),
   };

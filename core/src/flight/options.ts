@@ -24,7 +24,7 @@ export interface FlightOptions {
   readonly landingHeightM?: number;
   /** Number of points of the path wanted, 0 to 2000; default 0. */
   readonly pathPoints?: number;
-  /** Local error allowed to a step, m and m/s; default tolerances.ts. */
+  /** Local error of the velocity allowed to a step, m/s, 1e-9 to 1; default tolerances.ts. */
   readonly stepError?: number;
 }
 
@@ -71,6 +71,6 @@ export function resolveFlightOptions(options: FlightOptions = {}): ResolvedFligh
     windRightMps: -wind.speedMps * Math.sin(from),
     landingHeightM: requireInRange('options.landingHeightM', landingHeightM, -100, 100, 'm'),
     pathPoints: requireInRange('options.pathPoints', pathPoints, 0, 2000),
-    stepError: requireInRange('options.stepError', stepError, 1e-12, 1),
+    stepError: requireInRange('options.stepError', stepError, 1e-9, 1),
   };
 }
