@@ -50,11 +50,16 @@ export function requireDelivery(delivery: Delivery): Delivery {
   return delivery;
 }
 
+/** Brings every number of a delivery into its range. */
+export function bindDelivery(delivery: { -readonly [K in keyof Delivery]: Delivery[K] }): void {
+  for (const { field, min, max } of FIELDS)
+    delivery[field] = Math.min(max, Math.max(min, delivery[field]));
+}
+
 /** The delivery with every number brought into its range: what a ball's odd figures are completed to. */
 export function boundDelivery(delivery: Delivery): Delivery {
-  const bounded: { -readonly [K in keyof Delivery]: Delivery[K] } = { ...delivery };
-  for (const { field, min, max } of FIELDS)
-    bounded[field] = Math.min(max, Math.max(min, delivery[field]));
+  const bounded = { ...delivery };
+  bindDelivery(bounded);
   return bounded;
 }
 

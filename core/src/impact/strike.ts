@@ -183,11 +183,17 @@ export function strike(delivery: Delivery, head: ClubHead): ShotLaunch {
   const v = { n: -clubSpeedMps * tn, u: -clubSpeedMps * tu, r: -clubSpeedMps * tr };
   const push = pushOf(head, v, arm, f);
   if (push === null) return notStruck(spinLoftDeg);
-  const launch = launchOf(push, f, loft, faceAngleDeg);
+  const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } =
+    launchOf(push, f, loft, faceAngleDeg);
+  // Field by field: a spread here took four fifths of a strike.
   return {
-    ...launch,
+    ballSpeedMps,
+    launchAngleDeg,
+    startDirectionDeg,
+    spinRateRpm,
+    spinAxisTiltDeg,
     spinLoftDeg,
-    smashFactor: launch.ballSpeedMps / clubSpeedMps,
+    smashFactor: ballSpeedMps / clubSpeedMps,
     contact: push.isHeld ? 'gripped' : 'slid',
   };
 }

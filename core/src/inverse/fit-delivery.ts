@@ -3,7 +3,7 @@
  * least squares. What nothing measured enters as a prior: one more unknown and one more residual. The 95 %
  * intervals hold the observations' errors and the priors' together.
  */
-import { DELIVERY_RANGES, boundDelivery } from '../delivery/delivery.ts';
+import { DELIVERY_RANGES, bindDelivery } from '../delivery/delivery.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import { loftOfTurnDeg } from '../delivery/turn.ts';
@@ -64,6 +64,7 @@ export interface FittedDelivery {
   readonly misfit: number;
 }
 
+/** Half steps of the differences: of a strike's figures, and of a flight's, which come in steps of up to a millimetre. */
 const HALF_STEPS: Readonly<Record<DeliveryField, number>> = {
   clubSpeedMps: 1e-3,
   attackAngleDeg: 1e-3,
@@ -73,59 +74,80 @@ const HALF_STEPS: Readonly<Record<DeliveryField, number>> = {
   strikeToeMm: 1e-2,
   strikeHighMm: 1e-2,
 };
+const OF_FLIGHT = 50;
 /** An unknown this near the end of its range has run away, in the unit of the field. */
 const AT_END = 1e-6;
 const FLIGHT_QUANTITIES: ReadonlySet<ObservedQuantity> = new Set(['carryM', 'offlineM', 'curveM']);
 
-function observe(problem: DeliveryProblem, delivery: Delivery): readonly number[] | null {
+const needsFlight = ({ observed }: DeliveryProblem): boolean =>
+  observed.some(({ quantity }) => FLIGHT_QUANTITIES.has(quantity));
+
+/** Writes how far each figure of a delivery's ball is from the one observed, in standard deviations. */
+function misses(
+  problem: DeliveryProblem,
+  delivery: Delivery,
+  isFlown: boolean,
+  out: Float64Array,
+): boolean {
   const { observed, head, flight } = problem;
-  const needsFlight = observed.some(({ quantity }) => FLIGHT_QUANTITIES.has(quantity));
-  const shot = needsFlight ? simulateShot(delivery, head, flight) : null;
+  const shot = isFlown ? simulateShot(delivery, head, flight) : null;
   const launch = shot?.launch ?? strike(delivery, head);
-  if (launch.contact === 'none' || (shot !== null && shot.flight.outcome !== 'landed')) return null;
-  return observed.map(({ quantity }) =>
-    quantity === 'carryM' || quantity === 'offlineM' || quantity === 'curveM'
-      ? shot!.flight[quantity]
-      : launch[quantity],
-  );
+  if (launch.contact === 'none' || (shot !== null && shot.flight.outcome !== 'landed'))
+    return false;
+  for (let i = 0; i < observed.length; i++) {
+    const { quantity, value, sd } = observed[i]!;
+    const seen =
+      quantity === 'carryM' || quantity === 'offlineM' || quantity === 'curveM'
+        ? shot!.flight[quantity]
+        : launch[quantity];
+    out[i] = (seen - value) / sd;
+  }
+  return true;
 }
 
-const fieldsOf = ({ unknown, priors }: DeliveryProblem): readonly DeliveryField[] => [
-  ...unknown,
-  ...priors.map(({ field }) => field),
-];
-
-function withValues(problem: DeliveryProblem, x: readonly number[]): Delivery {
-  const { start, head, loftFollows } = problem;
-  const given = Object.fromEntries(fieldsOf(problem).map((field, i) => [field, x[i]!]));
-  const delivery: Delivery = { ...start, ...given };
-  const faceBy = delivery.faceAngleDeg - start.faceAngleDeg;
-  const pathBy = delivery.clubPathDeg - start.clubPathDeg;
-  const turnedBy = loftFollows === undefined ? 0 : loftFollows === 'gap' ? faceBy - pathBy : faceBy;
-  const followed = loftOfTurnDeg(turnedBy, head.lieDeg, start.hand);
-  return boundDelivery({ ...delivery, dynamicLoftDeg: delivery.dynamicLoftDeg + followed });
+/** Writes the delivery that the unknowns and the priors stand for, as far as a club can be swung. */
+function place(
+  problem: DeliveryProblem,
+  x: Float64Array,
+  delivery: { -readonly [K in keyof Delivery]: Delivery[K] },
+): void {
+  const { start, head, loftFollows, unknown, priors } = problem;
+  delivery.dynamicLoftDeg = start.dynamicLoftDeg;
+  for (let i = 0; i < unknown.length; i++) delivery[unknown[i]!] = x[i]!;
+  for (let i = 0; i < priors.length; i++) delivery[priors[i]!.field] = x[unknown.length + i]!;
+  if (loftFollows !== undefined) {
+    const faceBy = delivery.faceAngleDeg - start.faceAngleDeg;
+    const pathBy = delivery.clubPathDeg - start.clubPathDeg;
+    const turnedBy = loftFollows === 'gap' ? faceBy - pathBy : faceBy;
+    delivery.dynamicLoftDeg += loftOfTurnDeg(turnedBy, head.lieDeg, start.hand);
+  }
+  bindDelivery(delivery);
 }
 
 function search(problem: DeliveryProblem, withCovariance: boolean): Fit | null {
   const { start, observed, unknown, priors } = problem;
-  const fields = fieldsOf(problem);
+  const isFlown = needsFlight(problem);
+  const fields = [...unknown, ...priors.map(({ field }) => field)];
+  const tried = { ...start };
   return leastSquares(
     {
+      count: observed.length + priors.length,
       start: [...unknown.map((field) => start[field]), ...priors.map(({ mean }) => mean)],
-      steps: fields.map((field) => HALF_STEPS[field]),
-      residuals: (x) => {
-        const seen = observe(problem, withValues(problem, x));
-        if (seen === null) return null;
-        const own = observed.map(({ value, sd }, i) => (seen[i]! - value) / sd);
-        const usual = priors.map(({ mean, sd }, i) => (x[unknown.length + i]! - mean) / sd);
-        return [...own, ...usual];
+      steps: fields.map((field) => HALF_STEPS[field] * (isFlown ? OF_FLIGHT : 1)),
+      residuals: (x, out) => {
+        place(problem, x, tried);
+        for (let i = 0; i < priors.length; i++) {
+          const { mean, sd } = priors[i]!;
+          out[observed.length + i] = (x[unknown.length + i]! - mean) / sd;
+        }
+        return misses(problem, tried, isFlown, out);
       },
     },
     withCovariance,
   );
 }
 
-const ranAway = (problem: DeliveryProblem, x: readonly number[]): boolean =>
+const ranAway = (problem: DeliveryProblem, x: Float64Array): boolean =>
   problem.unknown.some((field, i) => {
     const [min, max] = DELIVERY_RANGES[field];
     return !(x[i]! > min + AT_END && x[i]! < max - AT_END);
@@ -136,9 +158,12 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   const fit = search(problem, withIntervals);
   if (fit === null || !Number.isFinite(fit.cost) || ranAway(problem, fit.x)) return null;
   const misfit = Math.sqrt(fit.cost / problem.observed.length);
-  const delivery = withValues(problem, fit.x);
+  const delivery = { ...problem.start };
+  place(problem, fit.x, delivery);
   if (!withIntervals) return { delivery, half95: {}, gapHalf95Deg: Infinity, misfit };
-  const of = (i: number, j: number): number => fit.covariance?.[i]?.[j] ?? Infinity;
+  const size = fit.x.length;
+  const of = (i: number, j: number): number =>
+    i < 0 || j < 0 ? Infinity : (fit.covariance?.[i * size + j] ?? Infinity);
   const half = (variance: number): number => NORMAL_975 * Math.sqrt(Math.max(0, variance));
   const half95 = Object.fromEntries(problem.unknown.map((field, i) => [field, half(of(i, i))]));
   const face = problem.unknown.indexOf('faceAngleDeg');

@@ -1,120 +1,168 @@
 /**
- * Least squares by Levenberg (1944) and Marquardt (1963, J. SIAM 11:431), with central differences,
- * for the handful of unknowns of a delivery. Steps are damped by the diagonal of JᵀJ.
+ * Least squares by Levenberg (1944) and Marquardt (1963, J. SIAM 11:431) for the handful of unknowns of a delivery.
+ * Steps are damped by the diagonal of JᵀJ; the search takes one-sided differences, which change how fast it comes
+ * there and not where, the covariance central ones. Matrices are flat, row after row.
  */
 export interface FitProblem {
-  /** Weighted residuals at x, or null where the model has no answer there. */
-  readonly residuals: (x: readonly number[]) => readonly number[] | null;
+  /** How many residuals there are. */
+  readonly count: number;
+  /** Writes the weighted residuals at x; false where the model has no answer there. */
+  readonly residuals: (x: Float64Array, out: Float64Array) => boolean;
   readonly start: readonly number[];
-  /** Half step of the central difference for each unknown. */
+  /** Half step of the differences for each unknown. */
   readonly steps: readonly number[];
 }
 
 export interface Fit {
-  readonly x: readonly number[];
+  readonly x: Float64Array;
   /** Sum of squared residuals. */
   readonly cost: number;
-  /** (JᵀJ)⁻¹ at x: the covariance when residuals are in standard deviations; null when singular. */
-  readonly covariance: readonly (readonly number[])[] | null;
-  readonly iterations: number;
+  /** (JᵀJ)⁻¹ at x: the covariance when residuals are in standard deviations; null when singular or not wanted. */
+  readonly covariance: Float64Array | null;
 }
 
-export const FIT_DEFAULTS = {
-  iterations: 40,
-  /** A step that changes every unknown by less than this many of its half steps ends the search. */
-  smallestStep: 1e-4,
-  firstDamping: 1e-3,
-  mostDamping: 1e9,
-} as const;
+const MOST_ITERATIONS = 40;
+/** A step that changes every unknown by less than this many of its half steps ends the search. */
+const SMALLEST_STEP = 1e-4;
+const FIRST_DAMPING = 1e-3;
+const LEAST_DAMPING = 1e-12;
+const MOST_DAMPING = 1e9;
+const SMALLEST_PIVOT = 1e-14;
 
-const costOf = (r: readonly number[]): number => r.reduce((sum, value) => sum + value * value, 0);
-
-/** Solves A·x = b by Gauss with partial pivoting; null when A is singular. */
-export function solveLinear(
-  a: readonly (readonly number[])[],
-  b: readonly number[],
-): number[] | null {
-  const n = b.length;
-  const m = a.map((row, i) => [...row, b[i]!]);
+/**
+ * Turns the left n × n of an n × `width` matrix into the identity by Gauss and Jordan with partial pivoting, so that
+ * what stood to its right is solved for it; false when it is singular.
+ */
+export function eliminate(m: Float64Array, n: number, width: number): boolean {
   for (let column = 0; column < n; column++) {
     let pivot = column;
-    for (let row = column + 1; row < n; row++) {
-      if (Math.abs(m[row]![column]!) > Math.abs(m[pivot]![column]!)) pivot = row;
+    for (let row = column + 1; row < n; row++)
+      if (Math.abs(m[row * width + column]!) > Math.abs(m[pivot * width + column]!)) pivot = row;
+    const largest = m[pivot * width + column]!;
+    if (!(Math.abs(largest) > SMALLEST_PIVOT)) return false;
+    for (let k = column; k < width; k++) {
+      const value = m[pivot * width + k]! / largest;
+      m[pivot * width + k] = m[column * width + k]!;
+      m[column * width + k] = value;
     }
-    if (!(Math.abs(m[pivot]![column]!) > 1e-14)) return null;
-    [m[column], m[pivot]] = [m[pivot]!, m[column]!];
     for (let row = 0; row < n; row++) {
       if (row === column) continue;
-      const factor = m[row]![column]! / m[column]![column]!;
-      for (let k = column; k <= n; k++) m[row]![k]! -= factor * m[column]![k]!;
+      const factor = m[row * width + column]!;
+      for (let k = column; k < width; k++) m[row * width + k]! -= factor * m[column * width + k]!;
     }
   }
-  return m.map((row, i) => row[n]! / row[i]!);
+  return true;
 }
 
-export function invert(a: readonly (readonly number[])[]): number[][] | null {
-  const n = a.length;
-  const columns = a.map((_, j) =>
-    solveLinear(
-      a,
-      Array.from({ length: n }, (_row, i) => (i === j ? 1 : 0)),
-    ),
-  );
-  if (columns.some((column) => column === null)) return null;
-  return a.map((_, i) => columns.map((column) => column![i]!));
+function costOf(r: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < r.length; i++) sum += r[i]! * r[i]!;
+  return sum;
 }
 
-/** Columns of the Jacobian; null where a neighbour has no answer. */
-function jacobian({ residuals, steps }: FitProblem, x: readonly number[]): number[][] | null {
-  const columns: number[][] = [];
+/** Writes the columns of the Jacobian at x, where the residuals are `r` (null: central differences); false without an answer. */
+function jacobian(
+  { residuals, steps, count }: FitProblem,
+  x: Float64Array,
+  r: Float64Array | null,
+  columns: Float64Array,
+): boolean {
+  const above = new Float64Array(count);
+  const below = r ?? new Float64Array(count);
   for (let j = 0; j < x.length; j++) {
-    const at = (sign: number) => residuals(x.map((v, i) => (i === j ? v + sign * steps[j]! : v)));
-    const [above, below] = [at(1), at(-1)];
-    if (above === null || below === null) return null;
-    columns.push(above.map((value, i) => (value - below[i]!) / (2 * steps[j]!)));
+    const at = x[j]!;
+    const step = steps[j]!;
+    x[j] = at + step;
+    let isThere = residuals(x, above);
+    if (r === null) {
+      x[j] = at - step;
+      isThere = residuals(x, below) && isThere;
+    }
+    x[j] = at;
+    if (!isThere) return false;
+    const span = r === null ? 2 * step : step;
+    for (let i = 0; i < count; i++) columns[j * count + i] = (above[i]! - below[i]!) / span;
   }
-  return columns;
+  return true;
 }
 
-const product = (a: readonly number[], b: readonly number[]): number =>
-  a.reduce((sum, value, i) => sum + value * b[i]!, 0);
+/** JᵀJ beside `right` columns more, which are left at 0. */
+function normalOf(columns: Float64Array, n: number, count: number, right: number): Float64Array {
+  const width = n + right;
+  const normal = new Float64Array(n * width);
+  for (let a = 0; a < n; a++) {
+    for (let b = 0; b < n; b++) {
+      let sum = 0;
+      for (let i = 0; i < count; i++) sum += columns[a * count + i]! * columns[b * count + i]!;
+      normal[a * width + b] = sum;
+    }
+  }
+  return normal;
+}
+
+function covarianceOf(problem: FitProblem, x: Float64Array): Float64Array | null {
+  const n = x.length;
+  const columns = new Float64Array(n * problem.count);
+  if (!jacobian(problem, x, null, columns)) return null;
+  const normal = normalOf(columns, n, problem.count, n);
+  for (let i = 0; i < n; i++) normal[i * 2 * n + n + i] = 1;
+  if (!eliminate(normal, n, 2 * n)) return null;
+  return Float64Array.from({ length: n * n }, (_, at) => {
+    const row = Math.floor(at / n);
+    return normal[row * 2 * n + n + (at % n)]!;
+  });
+}
 
 /**
  * The least-squares answer from `start`, with its covariance unless that is not wanted; or null
  * when the model has no answer along the way.
  */
 export function leastSquares(problem: FitProblem, withCovariance = true): Fit | null {
-  const { steps, residuals } = problem;
-  let x = [...problem.start];
-  let r = residuals(x);
-  if (r === null) return null;
-  let damping: number = FIT_DEFAULTS.firstDamping;
-  let iterations = 0;
-  while (iterations < FIT_DEFAULTS.iterations && damping < FIT_DEFAULTS.mostDamping) {
-    iterations++;
-    const columns = jacobian(problem, x);
-    if (columns === null) return null;
-    const normal = columns.map((a) => columns.map((b) => product(a, b)));
-    const gradient = columns.map((column) => -product(column, r!));
-    let improved = false;
-    let small = false;
-    while (!improved && damping < FIT_DEFAULTS.mostDamping) {
-      const damped = normal.map((row, i) => row.map((v, j) => (i === j ? v * (1 + damping) : v)));
-      const step = solveLinear(damped, gradient);
-      if (step === null) return null;
-      small = step.every((s, i) => Math.abs(s) < FIT_DEFAULTS.smallestStep * steps[i]!);
-      const next = x.map((value, i) => value + step[i]!);
-      const nextR = small ? null : residuals(next);
-      if (small) break;
-      if (nextR !== null && costOf(nextR) < costOf(r)) {
-        [x, r, improved] = [next, nextR, true];
-        damping = Math.max(damping / 10, 1e-12);
+  const { steps, residuals, count } = problem;
+  const n = problem.start.length;
+  const width = n + 1;
+  let x = Float64Array.from(problem.start);
+  let next = new Float64Array(n);
+  let r = new Float64Array(count);
+  let nextR = new Float64Array(count);
+  const columns = new Float64Array(n * count);
+  if (!residuals(x, r)) return null;
+  let cost = costOf(r);
+  let damping = FIRST_DAMPING;
+  for (let tried = 0; tried < MOST_ITERATIONS && damping < MOST_DAMPING; tried++) {
+    if (!jacobian(problem, x, r, columns)) return null;
+    const normal = normalOf(columns, n, count, 1);
+    for (let j = 0; j < n; j++) {
+      let slope = 0;
+      for (let i = 0; i < count; i++) slope -= columns[j * count + i]! * r[i]!;
+      normal[j * width + n] = slope;
+    }
+    let isBetter = false;
+    while (!isBetter && damping < MOST_DAMPING) {
+      const damped = normal.slice();
+      for (let j = 0; j < n; j++) damped[j * width + j]! *= 1 + damping;
+      if (!eliminate(damped, n, width)) return null;
+      let isSmall = true;
+      for (let j = 0; j < n; j++) {
+        const step = damped[j * width + n]!;
+        if (!(Math.abs(step) < SMALLEST_STEP * steps[j]!)) isSmall = false;
+        next[j] = x[j]! + step;
+      }
+      if (isSmall) return answer(problem, x, cost, withCovariance);
+      const nextCost = residuals(next, nextR) ? costOf(nextR) : Infinity;
+      isBetter = nextCost < cost;
+      if (isBetter) {
+        [x, next, r, nextR, cost] = [next, x, nextR, r, nextCost];
+        damping = Math.max(damping / 10, LEAST_DAMPING);
       } else damping *= 10;
     }
-    if (small) break;
   }
-  const columns = withCovariance ? jacobian(problem, x) : null;
-  const covariance =
-    columns === null ? null : invert(columns.map((a) => columns.map((b) => product(a, b))));
-  return { x, cost: costOf(r), covariance, iterations };
+  return answer(problem, x, cost, withCovariance);
 }
+
+const answer = (
+  problem: FitProblem,
+  x: Float64Array,
+  cost: number,
+  withCovariance: boolean,
+): Fit => ({ x, cost, covariance: withCovariance ? covarianceOf(problem, x) : null });
