@@ -229,6 +229,13 @@ export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
 export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
 export type { Fields } from './record/fields.ts';
+export { RECORD_FIGURES, openRecord, recordOfLesson } from './record/lesson-record.ts';
+export type {
+  LessonRecord,
+  RecordBalls,
+  RecordBlock,
+  RecordFigure,
+} from './record/lesson-record.ts';
 export { homeworkState } from './record/homework.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';

@@ -8,10 +8,8 @@ import type { ClubKind } from '../delivery/head.ts';
 import { EFFECT_FIGURES } from '../drills/effect.ts';
 import type { DrillEffect, DrillRank, EffectFigure } from '../drills/effect.ts';
 import type { ResolvedContext } from '../reading/context.ts';
-import { clubKeyOf } from '../reading/blocks.ts';
+import { countedClubs } from '../reading/clubs.ts';
 import { figureOf } from '../reading/group.ts';
-import { countByBlock } from '../reading/counts.ts';
-import { viewBall } from '../reading/read-ball.ts';
 import type { BallView } from '../reading/read-ball.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import { readBlocks } from './blocks.ts';
@@ -38,27 +36,26 @@ function effectsOfBlock(baseline: ReadBlock, block: ReadBlock, kind: ClubKind): 
   });
 }
 
-/** What the drills of one lesson moved: counted as the reading counts, club by club, set by set. */
-export function drillEffects(
-  balls: readonly LessonBall[],
+/** What the drills of one lesson moved, from its balls as counted, club by club: set against set. */
+export const effectsOfClubs = (
+  clubs: readonly (readonly BallView[])[],
   context: ResolvedContext,
-): DrillEffect[] {
-  const clubs = new Map<string, BallView[]>();
-  balls.forEach((ball, index) => {
-    const view = viewBall(ball, ball.id ?? String(index + 1), context);
-    const key = clubKeyOf(view.ball);
-    clubs.set(key, [...(clubs.get(key) ?? []), view]);
-  });
-  return [...clubs.values()].flatMap((views) => {
+): DrillEffect[] =>
+  clubs.flatMap((views) => {
     const kind = findClub(views[0]!.ball.club)?.kind;
-    const blocks = readBlocks(countByBlock(views, context.accuracy).views, context);
+    const blocks = readBlocks(views, context);
     const baseline = blocks.find((block) => block.kind === 'baseline');
     if (kind === undefined || baseline === undefined) return [];
     return blocks
       .filter((block) => block.kind === 'drill' || block.kind === 'toned')
       .flatMap((block) => effectsOfBlock(baseline, block, kind));
   });
-}
+
+/** The same from its balls, counted as the reading counts. */
+export const drillEffects = (
+  balls: readonly LessonBall[],
+  context: ResolvedContext,
+): DrillEffect[] => effectsOfClubs(countedClubs(balls, context), context);
 
 /** Drills by what is credited to them, the most first. */
 export function rankDrills(

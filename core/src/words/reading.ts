@@ -7,7 +7,7 @@ import { wantedFor } from '../plan/wanted.ts';
 import type { Wanted, WantedByClub } from '../plan/wanted.ts';
 import { findClub } from '../delivery/club.ts';
 import type { LessonBall } from '../reading/ball.ts';
-import { clubKeyOf } from '../reading/blocks.ts';
+import { byClub } from '../reading/clubs.ts';
 import { resolveContext } from '../reading/context.ts';
 import type { ReadingContext as BallContext, ResolvedContext } from '../reading/context.ts';
 import { readGroup } from '../reading/group.ts';
@@ -174,12 +174,7 @@ export function readBalls(
   const units = context.units ?? DEFAULT_DISPLAY_UNITS;
   const wording = { hand: inner.hand, bands: inner.bands, units };
   const views = viewsOf(balls, inner, onBall);
-  const byClub = new Map<string, BallView[]>();
-  for (const view of views) {
-    const key = clubKeyOf(view.ball);
-    byClub.set(key, [...(byClub.get(key) ?? []), view]);
-  }
-  const read = [...byClub.values()].map((group) => readGroup(group, inner));
+  const read = byClub(views).map((group) => readGroup(group, inner));
   const plans = read.map((one) => {
     const kind = findClub(one.group.club)?.kind ?? null;
     const wanted = wantedFor(context.wanted, kind, context.lessonWanted);
