@@ -33,9 +33,10 @@ import { Store } from './db/store.ts';
 import { DrillsController } from './drills/drills.controller.ts';
 import { DrillsService } from './drills/drills.service.ts';
 import { HealthController } from './health/health.controller.ts';
-import { EffectsController } from './effects/effects.controller.ts';
-import { EffectsRepository } from './effects/effects.repository.ts';
-import { EffectsService } from './effects/effects.service.ts';
+import { EffectsController } from './readings/effects.controller.ts';
+import { CatchUp } from './readings/catch-up.ts';
+import { ReadingsRepository } from './readings/readings.repository.ts';
+import { ReadingsService } from './readings/readings.service.ts';
 import { FilesRepository } from './intake/files.repository.ts';
 import { HistoryRepository } from './history/history.repository.ts';
 import { HistoryService } from './history/history.service.ts';
@@ -97,8 +98,9 @@ export class AppModule {
       providers: [
         Pool,
         LessonBalls,
-        EffectsRepository,
-        EffectsService,
+        ReadingsRepository,
+        ReadingsService,
+        CatchUp,
         ArrivalsService,
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },

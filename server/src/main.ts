@@ -3,6 +3,7 @@ import { AccountsService } from './accounts/accounts.service.ts';
 import { LinksService } from './accounts/links.service.ts';
 import { createApp } from './app.ts';
 import { configFrom, dataFolder } from './config.ts';
+import { CatchUp } from './readings/catch-up.ts';
 import { isLoopback } from './common/own-origin.ts';
 import { startTrouble } from './start-trouble.ts';
 
@@ -22,6 +23,7 @@ try {
       `The academy has no owner yet, so it is not opened to a network: start without HOST, found it in the browser, then start again with HOST.`,
     );
   await app.listen(config.port, config.host);
+  app.get(CatchUp).start();
   const address = app.getHttpServer().address() as { port: number };
   const origin = config.origins[0] ?? `http://${config.host}:${address.port}`;
   const lines = [`Loxos is at ${origin}`];

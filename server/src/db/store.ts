@@ -56,7 +56,10 @@ export class Store implements OnApplicationShutdown {
   /** Whether the database stands on a server of its own: what is of a file on this disk is that server's. */
   readonly isElsewhere: boolean;
 
-  constructor(url: string, authToken?: string) {
+  constructor(
+    readonly url: string,
+    readonly authToken?: string,
+  ) {
     this.isElsewhere = !url.startsWith('file:');
     const token = authToken === undefined ? {} : { authToken };
     this.client = createClient({ url, concurrency: 1, timeout: 5000, ...token });

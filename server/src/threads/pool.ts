@@ -19,15 +19,16 @@ export class Pool implements OnApplicationShutdown {
   async run<N extends TaskName>(
     name: N,
     input: Parameters<Tasks[N]>[0],
-  ): Promise<ReturnType<Tasks[N]>> {
-    if (IS_SOURCE) return (TASKS[name] as (asked: typeof input) => ReturnType<Tasks[N]>)(input);
+  ): Promise<Awaited<ReturnType<Tasks[N]>>> {
+    if (IS_SOURCE)
+      return (TASKS[name] as (asked: typeof input) => Awaited<ReturnType<Tasks[N]>>)(input);
     this.threads ??= new Piscina({
       filename: new URL('./tasks.js', import.meta.url).href,
       minThreads: 0,
       maxThreads: Math.max(1, availableParallelism() - 1),
       idleTimeout: IDLE_MS,
     });
-    return (await this.threads.run({ name, input })) as ReturnType<Tasks[N]>;
+    return (await this.threads.run({ name, input })) as Awaited<ReturnType<Tasks[N]>>;
   }
 
   async onApplicationShutdown(): Promise<void> {

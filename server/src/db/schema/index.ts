@@ -8,4 +8,4 @@ export { lesson } from './lesson.ts';
 export { player } from './player.ts';
 export { setting } from './setting.ts';
 export { homeworkTick, lessonPart, ownDrill, pageWord, repetition, sharedPage } from './work.ts';
-export { lessonEffect } from './lesson-effect.ts';
+export { lessonReading } from './lesson-reading.ts';

@@ -4,17 +4,17 @@ import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { PlayerEffect } from './effect.dto.ts';
-import { EffectsService } from './effects.service.ts';
+import { ReadingsService } from './readings.service.ts';
 
 @ApiTags('players')
 @Controller('api/players')
 export class EffectsController {
-  constructor(private readonly effects: EffectsService) {}
+  constructor(private readonly readings: ReadingsService) {}
 
   @Get(':id/effects')
   @May('see')
   @ApiOkResponse({ type: [PlayerEffect] })
   ofPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<PlayerEffect[]> {
-    return this.effects.ofPlayer(scope, id);
+    return this.readings.effectsOf(scope, id);
   }
 }

@@ -1,0 +1,70 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { Injectable, Logger } from '@nestjs/common';
+import type { OnApplicationShutdown } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { Store } from '../db/store.ts';
+import { ReadingsService } from './readings.service.ts';
+
+/** How long what changed is left alone, since more is likely to change, ms. */
+const SETTLE_MS = 1500;
+/** How often it is looked whether rules changed or something was missed, ms. */
+const LOOK_MS = 5 * 60_000;
+/** Between two goes: everybody else first, ms. */
+const PAUSE_MS = 50;
+
+/** Brings readings up to date by itself, behind everything else. */
+@Injectable()
+export class CatchUp implements OnApplicationShutdown {
+  private readonly log = new Logger('readings');
+  private timer: ReturnType<typeof setTimeout> | null = null;
+  private under: Promise<void> = Promise.resolve();
+  private hasEnded = true;
+  /** What is asked for inside somebody's transaction is not done inside it. */
+  private readonly outside = AsyncLocalStorage.snapshot();
+
+  constructor(
+    private readonly store: Store,
+    private readonly accounts: AccountsRepository,
+    private readonly readings: ReadingsService,
+  ) {}
+
+  /** From now on. */
+  start(): void {
+    this.hasEnded = false;
+    this.lookIn(0);
+  }
+
+  /** Something changed: it is looked at when it has settled. */
+  nudge(): void {
+    if (!this.hasEnded) this.lookIn(SETTLE_MS);
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    this.hasEnded = true;
+    if (this.timer !== null) clearTimeout(this.timer);
+    await this.under;
+  }
+
+  private lookIn(ms: number): void {
+    if (this.timer !== null) clearTimeout(this.timer);
+    this.timer = setTimeout(() => {
+      this.under = this.outside(() => this.under.then(() => this.go()));
+    }, ms);
+    this.timer.unref();
+  }
+
+  /** Reads what is out of date, a little at a time, until nothing is. */
+  private async go(): Promise<void> {
+    try {
+      const academy = await this.store.read((db) => this.accounts.first(db));
+      if (academy === null) return;
+      const scope = { academyId: academy.id, userId: null, role: 'coach' } as const;
+      while (!this.hasEnded && (await this.readings.catchUp(scope)) > 0)
+        await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    } catch (error) {
+      this.log.error(`readings are not up to date: ${String(error)}`);
+    } finally {
+      if (!this.hasEnded) this.lookIn(LOOK_MS);
+    }
+  }
+}

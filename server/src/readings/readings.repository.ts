@@ -1,0 +1,138 @@
+import type { LessonBall, LessonRecord } from '@loxos/core';
+import { Injectable } from '@nestjs/common';
+import { and, asc, eq, exists, gt, inArray, isNotNull, isNull, ne, or, sql } from 'drizzle-orm';
+import type { Scope } from '../common/scope.ts';
+import { ball, block, lesson, lessonReading, player } from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+
+export type BallRow = typeof ball.$inferSelect;
+/** A ball with what its block was hit as. */
+export type BlockedBall = BallRow & Pick<LessonBall, 'block' | 'drillId'>;
+
+/** A lesson with what it would be read from, and what was read. */
+export interface KeptLesson {
+  readonly lessonId: string;
+  readonly ballsVersion: number;
+  readonly stamp: string | null;
+  readonly effects: string | null;
+}
+
+/** What is kept of a lesson when it has been read. */
+export interface Read {
+  readonly lessonId: string;
+  readonly stamp: string;
+  readonly record: LessonRecord;
+}
+
+@Injectable()
+export class ReadingsRepository {
+  /** A player's lessons in which a drill was worked on, the oldest first. */
+  drilled(scope: Scope, db: Handle, playerId: string): Promise<KeptLesson[]> {
+    const drilled = db
+      .select({ id: block.id })
+      .from(block)
+      .where(
+        and(
+          eq(block.academyId, lesson.academyId),
+          eq(block.lessonId, lesson.id),
+          isNotNull(block.drillId),
+          isNull(block.deletedAt),
+        ),
+      );
+    return db
+      .select({
+        lessonId: lesson.id,
+        ballsVersion: lesson.ballsVersion,
+        stamp: lessonReading.stamp,
+        effects: lessonReading.effects,
+      })
+      .from(lesson)
+      .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
+      .where(
+        and(
+          eq(lesson.academyId, scope.academyId),
+          eq(lesson.playerId, playerId),
+          isNull(lesson.deletedAt),
+          exists(drilled),
+        ),
+      )
+      .orderBy(asc(lesson.startsAt));
+  }
+
+  /** Some lessons with balls of the players of a hand whose reading is of other balls, rules or model than `rest` says. */
+  outOfDate(
+    scope: Scope,
+    db: Handle,
+    hand: 'right' | 'left',
+    rest: string,
+    most: number,
+  ): Promise<{ readonly lessonId: string; readonly ballCount: number }[]> {
+    const stamp = sql`${lesson.ballsVersion} || ${rest}`;
+    return db
+      .select({ lessonId: lesson.id, ballCount: lesson.ballCount })
+      .from(lesson)
+      .innerJoin(player, eq(player.id, lesson.playerId))
+      .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
+      .where(
+        and(
+          eq(lesson.academyId, scope.academyId),
+          eq(player.hand, hand),
+          isNull(lesson.deletedAt),
+          gt(lesson.ballCount, 0),
+          or(isNull(lessonReading.stamp), ne(lessonReading.stamp, stamp)),
+        ),
+      )
+      .limit(most);
+  }
+
+  /** Which balls of a lesson these are. */
+  async ballsVersion(scope: Scope, db: Handle, lessonId: string): Promise<number | null> {
+    const own = and(eq(lesson.academyId, scope.academyId), eq(lesson.id, lessonId));
+    const [row] = await db.select({ version: lesson.ballsVersion }).from(lesson).where(own);
+    return row?.version ?? null;
+  }
+
+  /** The balls of a lesson in the order hit, each with its block. */
+  async balls(scope: Scope, db: Handle, lessonId: string): Promise<BlockedBall[]> {
+    const rows = await db
+      .select({ ball, block: { id: block.id, kind: block.kind, drillId: block.drillId } })
+      .from(ball)
+      .leftJoin(block, and(eq(block.id, ball.blockId), isNull(block.deletedAt)))
+      .where(
+        and(
+          eq(ball.academyId, scope.academyId),
+          eq(ball.lessonId, lessonId),
+          isNull(ball.deletedAt),
+        ),
+      )
+      .orderBy(asc(ball.ordinal));
+    return rows.map(({ ball: row, block: own }) => ({
+      ...row,
+      blockId: own?.id ?? null,
+      block: own?.kind ?? null,
+      drillId: own?.drillId ?? null,
+    }));
+  }
+
+  /** What is kept of lessons. */
+  kept(scope: Scope, db: Handle, lessonIds: readonly string[]) {
+    const own = eq(lessonReading.academyId, scope.academyId);
+    const these = inArray(lessonReading.lessonId, [...lessonIds]);
+    return db.select().from(lessonReading).where(and(own, these));
+  }
+
+  async keep(scope: Scope, db: Handle, { lessonId, stamp, record }: Read): Promise<void> {
+    const { count, clubs, blocks, columns, effects } = record;
+    const value = {
+      stamp,
+      count,
+      about: JSON.stringify({ v: 1, clubs, blocks }),
+      columns: Buffer.from(columns.buffer, columns.byteOffset, columns.byteLength),
+      effects: JSON.stringify(effects),
+    };
+    await db
+      .insert(lessonReading)
+      .values({ lessonId, academyId: scope.academyId, ...value })
+      .onConflictDoUpdate({ target: lessonReading.lessonId, set: value });
+  }
+}

@@ -1,0 +1,101 @@
+import { createHash } from 'node:crypto';
+import { HANDS, readingFingerprint } from '@loxos/core';
+import type { DrillEffect, Hand, ReadingContext } from '@loxos/core';
+import { Injectable, NotFoundException } from '@nestjs/common';
+import type { Scope } from '../common/scope.ts';
+import { Store } from '../db/store.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import { SettingsService } from '../settings/settings.service.ts';
+import { Pool } from '../threads/pool.ts';
+import { ReadingsRepository } from './readings.repository.ts';
+import type { Read } from './readings.repository.ts';
+
+/** Balls read in one go, and lessons: so much that a thread is worth it, so little that writing it down is short. */
+const BALLS_AT_ONCE = 2000;
+const LESSONS_AT_ONCE = 25;
+
+const hashOf = (value: unknown): string =>
+  createHash('sha256').update(JSON.stringify(value)).digest('base64url').slice(0, 16);
+
+/** Rules a player's balls are read by, and how what was read by them is marked after the version of the balls. */
+interface Rules {
+  readonly context: ReadingContext;
+  readonly stampRest: string;
+}
+
+/** Readings of lessons: kept, and computed anew in a thread where balls, rules or the model are others since. */
+@Injectable()
+export class ReadingsService {
+  private readonly model = readingFingerprint();
+
+  constructor(
+    private readonly store: Store,
+    private readonly readings: ReadingsRepository,
+    private readonly players: PlayersRepository,
+    private readonly settings: SettingsService,
+    private readonly pool: Pool,
+  ) {}
+
+  /** What each drill has moved for a player, lesson by lesson, read and counted as every screen does. */
+  async effectsOf(scope: Scope, playerId: string): Promise<DrillEffect[]> {
+    const [player, lessons] = await this.store.read(async (db) => [
+      await this.players.find(scope, db, playerId),
+      await this.readings.drilled(scope, db, playerId),
+    ]);
+    if (player === null || player.deletedAt !== null)
+      throw new NotFoundException('There is no such player in this academy.');
+    const rules = await this.rulesOf(scope, player.hand);
+    const old = lessons.filter((one) => one.stamp !== `${one.ballsVersion}${rules.stampRest}`);
+    const ids = old.map(({ lessonId }) => lessonId);
+    const fresh = await this.read(scope, ids, rules);
+    const read = new Map(fresh.map((one) => [one.lessonId, one.record.effects]));
+    return lessons.flatMap(
+      ({ lessonId, effects }) =>
+        read.get(lessonId) ?? (effects === null ? [] : (JSON.parse(effects) as DrillEffect[])),
+    );
+  }
+
+  /** Reads some of the lessons that are out of date; how many it found. */
+  async catchUp(scope: Scope): Promise<number> {
+    let found = 0;
+    for (const hand of HANDS) {
+      const rules = await this.rulesOf(scope, hand);
+      const old = await this.store.read((db) =>
+        this.readings.outOfDate(scope, db, hand, rules.stampRest, LESSONS_AT_ONCE),
+      );
+      let balls = 0;
+      const some = old.filter(
+        ({ ballCount }, n) => (balls += ballCount) <= BALLS_AT_ONCE || n === 0,
+      );
+      const ids = some.map(({ lessonId }) => lessonId);
+      await this.read(scope, ids, rules);
+      found += old.length;
+    }
+    return found;
+  }
+
+  private async rulesOf(scope: Scope, hand: Hand): Promise<Rules> {
+    const { bands, naming, accuracy } = await this.settings.get(scope);
+    const context: ReadingContext = { hand, bands, naming, accuracy };
+    return { context, stampRest: `.${hashOf(context)}.${this.model}` };
+  }
+
+  private async read(
+    scope: Scope,
+    lessonIds: readonly string[],
+    { context, stampRest }: Rules,
+  ): Promise<Read[]> {
+    if (lessonIds.length === 0) return [];
+    const { url, authToken } = this.store;
+    const found = await this.pool.run('readLessons', { url, authToken, scope, lessonIds, context });
+    const read = found.map(({ lessonId, ballsVersion, record }) => ({
+      lessonId,
+      stamp: `${ballsVersion}${stampRest}`,
+      record,
+    }));
+    await this.store.write(async (tx) => {
+      for (const one of read) await this.readings.keep(scope, tx, one);
+    });
+    return read;
+  }
+}

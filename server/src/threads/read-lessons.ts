@@ -1,0 +1,61 @@
+import { createClient } from '@libsql/client';
+import { drizzle } from 'drizzle-orm/libsql';
+import { recordOfLesson, resolveContext } from '@loxos/core';
+import type { LessonRecord, ReadingContext } from '@loxos/core';
+import type { Scope } from '../common/scope.ts';
+import * as schema from '../db/schema/index.ts';
+import type { Handle } from '../db/store.ts';
+import { ReadingsRepository } from '../readings/readings.repository.ts';
+
+export interface LessonsToRead {
+  readonly url: string;
+  readonly authToken: string | undefined;
+  readonly scope: Scope;
+  readonly lessonIds: readonly string[];
+  readonly context: ReadingContext;
+}
+
+export interface LessonRead {
+  readonly lessonId: string;
+  /** Of the balls that were read. */
+  readonly ballsVersion: number;
+  readonly record: LessonRecord;
+}
+
+/** The balls of a lesson and the version they are of: read again where somebody changed them meanwhile. */
+async function ofOneMoment(
+  readings: ReadingsRepository,
+  scope: Scope,
+  db: Handle,
+  lessonId: string,
+) {
+  let ballsVersion = await readings.ballsVersion(scope, db, lessonId);
+  for (;;) {
+    if (ballsVersion === null) return null;
+    const balls = await readings.balls(scope, db, lessonId);
+    const after = await readings.ballsVersion(scope, db, lessonId);
+    if (after === ballsVersion) return { ballsVersion, balls };
+    ballsVersion = after;
+  }
+}
+
+/** Reads lessons off the database by a connection of its own: neither their balls nor the work are the server's thread's. */
+export async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
+  const { url, authToken, scope, lessonIds } = asked;
+  const context = resolveContext(asked.context);
+  const readings = new ReadingsRepository();
+  const client = createClient({ url, timeout: 5000, ...(authToken && { authToken }) });
+  try {
+    const db = drizzle(client, { schema });
+    const read: LessonRead[] = [];
+    for (const lessonId of lessonIds) {
+      const found = await ofOneMoment(readings, scope, db, lessonId);
+      if (found === null) continue;
+      const { ballsVersion, balls } = found;
+      read.push({ lessonId, ballsVersion, record: recordOfLesson(balls, context) });
+    }
+    return read;
+  } finally {
+    client.close();
+  }
+}
