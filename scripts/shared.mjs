@@ -66,6 +66,7 @@ const SOURCE_FILES = [
   'web/page.html',
   'web/vite.config.ts',
   'web/vite.page.config.ts',
+  'web/vite.early.ts',
   'web/vite.precompress.ts',
   'scripts/build.mjs',
 ];

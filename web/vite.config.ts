@@ -6,6 +6,7 @@ import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import type { VitePWAOptions } from 'vite-plugin-pwa';
+import { early } from './vite.early.ts';
 import { precompress } from './vite.precompress.ts';
 
 /** The app as it is installed: every file of it is kept, so that it opens with the network gone. */
@@ -40,11 +41,23 @@ const API_NAME = createHash('sha256')
   .digest('hex')
   .slice(0, 12);
 
+/**
+ * What every place of the app stands on, in one file: left to itself it is two dozen small ones, each of which waits
+ * for its turn on a slow network.
+ */
+const GROUND =
+  /node_modules\/(react|react-dom|scheduler|react-router|react-is|@tanstack\/(query|react-query)[^/]*|zustand|idb|openapi-fetch|@radix-ui\/react-(menu|dropdown-menu|dialog|slot|popper|focus-scope|presence|portal|primitive)|cmdk|lucide-react|sonner)\//;
+
 export default defineConfig({
   define: { __API__: JSON.stringify(API_NAME) },
-  plugins: [react(), tailwindcss(), VitePWA(INSTALLED), precompress()],
+  plugins: [react(), tailwindcss(), early('src/early.ts'), VitePWA(INSTALLED), precompress()],
   resolve: { conditions: ['loxos/source', ...defaultClientConditions] },
-  build: { assetsInlineLimit: 0, target: 'es2022', sourcemap: false },
+  build: {
+    assetsInlineLimit: 0,
+    target: 'es2022',
+    sourcemap: false,
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'ground', test: GROUND }] } } },
+  },
   worker: { format: 'es' },
   server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4180' } },
 });

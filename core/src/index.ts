@@ -89,7 +89,7 @@ export type { ResolvedContext } from './reading/context.ts';
 export { readBall } from './reading/read-ball.ts';
 export type { BallView, LeftOut } from './reading/read-ball.ts';
 export { PROOF_FIGURES } from './reading/figure.ts';
-export type { ProofBall, ProofFigure } from './reading/figure.ts';
+export type { ProofBall, ProofFigure, SourcedFigure } from './reading/figure.ts';
 export { figureOf } from './reading/group.ts';
 export type { FigureSummary, Figures, GroupReading } from './reading/group.ts';
 export type { GroupFact, GroupFactKind } from './reading/facts.ts';

@@ -1,10 +1,9 @@
-import 'reflect-metadata';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { queryClient } from './api/client.ts';
-import { router } from './app/routes.tsx';
+import { fetchNext, router } from './app/routes.tsx';
 import { applyTheme } from './app/theme.ts';
 import { keptCache } from './sync/kept-cache.ts';
 import { followAccount, keptAccount } from './api/who.ts';
@@ -18,6 +17,7 @@ followAccount(() => window.location.reload());
 // Kept by the browser for the coach, who works where there is no network.
 if ('serviceWorker' in navigator)
   void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+fetchNext();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <PersistQueryClientProvider

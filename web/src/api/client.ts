@@ -2,6 +2,7 @@ import { QueryClient } from '@tanstack/react-query';
 import createClient from 'openapi-fetch';
 import { create } from 'zustand';
 import type { components, paths } from './schema.gen.ts';
+import { takeEarly } from './early.ts';
 import { keptAccount } from './who.ts';
 
 type Schemas = components['schemas'];
@@ -51,7 +52,7 @@ export interface Lesson extends LessonHead {
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
   // Looked up at each call, so that what stands in for the network can be changed.
-  fetch: (request) => globalThis.fetch(request),
+  fetch: (request) => takeEarly(request) ?? globalThis.fetch(request),
 });
 
 // A page left open must not act for whoever signed in after.

@@ -1,7 +1,19 @@
 import { createBrowserRouter, redirect } from 'react-router';
 import { keptAccount } from '../api/who.ts';
+import { DayPage } from '../features/day/DayPage.tsx';
 import { Shell } from './Shell.tsx';
 import { NotFound, RouteTrouble } from './RouteTrouble.tsx';
+
+const lessonPage = async () => (await import('../features/lesson/LessonPage.tsx')).LessonPage;
+
+/** What the first page shows comes before where most go next, ms. */
+const NEXT_MS = 4000;
+
+/** Fetches where most go next while they look at where they are. */
+export function fetchNext(): void {
+  // With the network gone it is fetched when it is gone to.
+  setTimeout(() => void lessonPage().catch(() => undefined), NEXT_MS);
+}
 
 export const router = createBrowserRouter([
   {
@@ -16,10 +28,8 @@ export const router = createBrowserRouter([
     errorElement: <RouteTrouble />,
     HydrateFallback: () => null,
     children: [
-      {
-        index: true,
-        lazy: async () => ({ Component: (await import('../features/day/DayPage.tsx')).DayPage }),
-      },
+      // Where everybody begins: it comes with the app, the other places when they are gone to.
+      { index: true, element: <DayPage /> },
       {
         path: 'players',
         lazy: async () => ({
@@ -66,9 +76,7 @@ export const router = createBrowserRouter([
       },
       {
         path: 'lessons/:lessonId/:step',
-        lazy: async () => ({
-          Component: (await import('../features/lesson/LessonPage.tsx')).LessonPage,
-        }),
+        lazy: async () => ({ Component: await lessonPage() }),
       },
       { path: '*', element: <NotFound /> },
     ],

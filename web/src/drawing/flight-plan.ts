@@ -1,7 +1,7 @@
 import { fromSi } from '@loxos/core';
 import type { LengthUnit } from '@loxos/core';
 import { laneTube, scatterEllipse } from './lane-plan.ts';
-import type { Lane } from './lane-plan.ts';
+import type { Landing, Lane } from './lane-plan.ts';
 import { hairline, landingRing } from './marks.ts';
 import { polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
@@ -36,12 +36,19 @@ const greatest = (figures: readonly number[]): number =>
   figures.reduce((most, figure) => (figure > most ? figure : most), -Infinity);
 
 /** One scale both ways, so that a slant on the page is a slant on the ground. */
-function scaleFor(flights: readonly PlanFlight[]): number {
+function scaleFor(flights: readonly PlanFlight[], landings: readonly Landing[]): number {
   const { width, height, bottom, top } = FLIGHT_BOX;
-  const along = flights.flatMap((f) => [f.carryM, ...f.track.map((p) => p.alongM)]);
-  const side = flights.flatMap((f) => [f.offlineM, ...f.track.map((p) => p.rightM)]);
-  const longest = Math.max(LEAST_LENGTH_M, greatest(along));
-  const widest = Math.max(1, greatest(side.map(Math.abs)));
+  let longest = LEAST_LENGTH_M;
+  let widest = 1;
+  const reach = (alongM: number, rightM: number): void => {
+    longest = Math.max(longest, alongM);
+    widest = Math.max(widest, Math.abs(rightM));
+  };
+  for (const { carryM, offlineM } of landings) reach(carryM, offlineM);
+  for (const { carryM, offlineM, track } of flights) {
+    reach(carryM, offlineM);
+    for (const { alongM, rightM } of track) reach(alongM, rightM);
+  }
   return Math.min((height - bottom - top) / longest, (width / 2 - 16) / widest);
 }
 
@@ -114,23 +121,28 @@ function flightShapes(flight: PlanFlight, scale: number, isChosen: boolean): Sha
 export const chosenFlight = (flight: PlanFlight, scale: number): Shape[] =>
   flightShapes(flight, scale, true);
 
+export interface FlightsOptions {
+  readonly lane?: Lane | undefined;
+  /** Landings to keep in the picture beside those of the flights drawn. */
+  readonly landings?: readonly Landing[];
+  /** Landings that the ellipse is of. */
+  readonly counted?: readonly Landing[];
+}
+
 /**
  * Flights from above, target up, all faint; on the lane of what is wanted, with the ellipse in which two in three of
- * the counted came down.
+ * the counted landings lie, whether their flights are among those drawn or not.
  */
 export function flightsPlan(
   flights: readonly PlanFlight[],
   unit: LengthUnit,
-  { lane, counted = [] }: { lane?: Lane | undefined; counted?: readonly string[] } = {},
+  { lane, landings = [], counted = [] }: FlightsOptions = {},
 ): FlightPlan {
   const { height, bottom, top } = FLIGHT_BOX;
-  const scale = scaleFor(flights);
+  const scale = scaleFor(flights, landings);
   const place = placer(scale);
   const longest = Math.max(LEAST_LENGTH_M, greatest(flights.map(({ carryM }) => carryM)));
-  const isCounted = new Set(counted);
-  const cloud = scatterEllipse(
-    flights.filter(({ ballId }) => isCounted.has(ballId)).map((f) => place(f.carryM, f.offlineM)),
-  );
+  const cloud = scatterEllipse(counted.map((f) => place(f.carryM, f.offlineM)));
   const shapes: Shape[] = [
     ...(lane === undefined ? [] : [laneTube(lane, longest, scale)]),
     ...ruler(scale, unit),

@@ -2,7 +2,7 @@ import { typedNumber } from '@loxos/core';
 import { Slider } from 'radix-ui';
 import { useId, useState } from 'react';
 
-interface DialProps {
+export interface DialProps {
   readonly label: string;
   readonly value: number;
   readonly min: number;

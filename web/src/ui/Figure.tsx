@@ -1,12 +1,7 @@
-import { Suspense, lazy } from 'react';
+import { Suspense, lazy, useCallback, useLayoutEffect, useRef } from 'react';
 import type { ReactNode } from 'react';
 import { Drawing } from '../drawing/Drawing.tsx';
-import type { Box, Shape } from '../drawing/shape.ts';
-
-interface Picture {
-  readonly shapes: readonly Shape[];
-  readonly box: Box;
-}
+import type { Picture } from './SavePicture.tsx';
 
 /** Fetched where a picture can be saved: a player's page has none of it. */
 const SavePicture = lazy(async () => ({
@@ -36,6 +31,11 @@ export function Figure({
   drawingClass = 'w-full',
   children,
 }: FigureProps) {
+  const latest = useRef({ shapes, box });
+  useLayoutEffect(() => {
+    latest.current = { shapes, box };
+  });
+  const picture = useCallback(() => latest.current, []);
   return (
     <figure className={`rounded-xl border border-line bg-sheet p-2 ${className}`}>
       <Drawing shapes={shapes} box={box} title={title} className={drawingClass}>
@@ -45,7 +45,7 @@ export function Figure({
         <span>{caption}</span>
         {file !== null && (
           <Suspense>
-            <SavePicture shapes={shapes} box={box} file={file} />
+            <SavePicture picture={picture} file={file} />
           </Suspense>
         )}
       </figcaption>

@@ -1,4 +1,4 @@
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { classValidatorResolver } from './class-resolver.ts';
 import { HANDS } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';

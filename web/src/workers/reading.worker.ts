@@ -1,29 +1,20 @@
 import {
   DEFAULT_BANDS,
   DEFAULT_DISPLAY_UNITS,
-  ballTrack,
   groupSentences,
   readBalls,
   readBlocks,
   resolveContext,
 } from '@loxos/core';
-import type {
-  LessonBall,
-  ReadBlock,
-  Reading,
-  ReadingContext,
-  Sentence,
-  TrackPoint,
-} from '@loxos/core';
+import type { LessonBall, ReadBlock, Reading, ReadingContext, Sentence } from '@loxos/core';
 import { expose } from 'comlink';
 
-/** A reading with each club's own sentences and blocks, and every ball's track. */
+/** A reading with each club's own sentences and blocks. */
 export interface LessonReading {
   readonly reading: Reading;
   readonly clubSentences: readonly (readonly Sentence[])[];
   /** The blocks of every club, club by club in the order first hit. */
   readonly blocks: readonly ReadBlock[];
-  readonly tracks: Readonly<Record<string, readonly TrackPoint[]>>;
 }
 
 /** Balls between two reports of progress. */
@@ -51,9 +42,6 @@ export function readLesson(
         resolved,
       );
     }),
-    tracks: Object.fromEntries(
-      reading.views.map((view) => [view.id, ballTrack(view, context.flight)]),
-    ),
   };
 }
 

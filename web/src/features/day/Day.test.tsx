@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { addDays, setHours, startOfDay } from 'date-fns';
 import type { GivenTo, LessonSummary, Player } from '../../api/client.ts';
 import { show } from '../../testing/render.tsx';
 import { playerWith } from '../../testing/player.ts';
@@ -29,6 +30,8 @@ const lesson = (name: string, startsAt: string, ballCount = 0): LessonSummary =>
   version: 1,
 });
 
+const today = setHours(startOfDay(new Date()), 9);
+
 describe('what a lesson is about', () => {
   it('is how long since, what was worked on, and the homework done', () => {
     expect(sinceWords(given('Ada'), '2026-02-15T09:00:00.000Z')).toBe(
@@ -47,14 +50,17 @@ describe('the day', () => {
     show(<DayPage />, {
       players: [player('Ada')],
       summaries: [
-        lesson('Ada', '2026-03-04T09:00:00.000Z'),
-        lesson('Ben', '2026-03-04T10:00:00.000Z', 12),
+        lesson('Ada', today.toISOString()),
+        lesson('Ben', today.toISOString(), 12),
+        // Of the week that is asked for, not of the day.
+        lesson('Cas', addDays(today, 1).toISOString()),
       ],
     });
     const list = within(await screen.findByRole('list', { name: 'Lessons' }));
     expect(
       await list.findByRole('link', { name: /Ada.*left-handed.*no balls yet/ }),
     ).toHaveAttribute('href', '/lessons/lesson of Ada/watch');
+    expect(list.queryByRole('link', { name: /Cas/ })).not.toBeInTheDocument();
     expect(list.getByRole('link', { name: /Ben.*12 balls/ })).toHaveAttribute(
       'href',
       '/lessons/lesson of Ben/read',

@@ -1,4 +1,4 @@
-import { addDays, format, isSameDay, startOfDay } from 'date-fns';
+import { format, isSameDay, parseISO, startOfDay } from 'date-fns';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -7,11 +7,14 @@ import { useGiven, useLessons, usePlayers } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Whose } from '../../ui/Whose.tsx';
+import { weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
-import { LessonForm } from '../../ui/LessonForm.tsx';
+import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
+
+const LessonForm = later(async () => (await import('../../ui/LessonForm.tsx')).LessonForm);
 
 const DATE = 'yyyy-MM-dd';
 
@@ -30,7 +33,7 @@ function useDay(): [Date, (day: Date) => void] {
 export function DayPage() {
   const [day, showDay] = useDay();
   const [booking, setBooking] = useState<{ playerId?: string } | null>(null);
-  const lessons = useLessons({ from: day.toISOString(), to: addDays(day, 1).toISOString() });
+  const lessons = useLessons(weekOf(day));
   const players = usePlayers();
   const given = useGiven().data ?? [];
   const mayPlan = useMay('plan');
@@ -39,7 +42,9 @@ export function DayPage() {
     return <Trouble error={lessons.error} />;
   const isNow = isSameDay(day, new Date());
   const isFirstStart = players.data?.length === 0;
-  const own = lessons.data?.filter(({ player }) => isMine(player));
+  const own = lessons.data?.filter(
+    ({ player, startsAt }) => isMine(player) && isSameDay(parseISO(startsAt), day),
+  );
   const add = mayPlan && (
     <Button look="main" onClick={() => setBooking({})}>
       <Plus aria-hidden size={18} /> New lesson

@@ -1,4 +1,4 @@
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { classValidatorResolver } from '../../ui/class-resolver.ts';
 import { useForm } from 'react-hook-form';
 import type { DefaultValues, Path } from 'react-hook-form';
 import { Button } from '../../ui/Button.tsx';

@@ -82,6 +82,10 @@ export function useReading(
     [contextText],
   );
   useEffect(() => {
+    // It is ready when the balls are.
+    running[slot] ??= startWorker();
+  }, [slot]);
+  useEffect(() => {
     if (lessonId === undefined || balls === undefined || context === null) return undefined;
     let current = true;
 

@@ -1,4 +1,4 @@
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { classValidatorResolver } from '../../ui/class-resolver.ts';
 import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';
 import { useForm } from 'react-hook-form';
 import { useInvite } from '../../api/account.ts';

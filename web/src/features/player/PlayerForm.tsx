@@ -1,4 +1,4 @@
-import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { classValidatorResolver } from '../../ui/class-resolver.ts';
 import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
 import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
 import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';

@@ -14,11 +14,13 @@ import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { dayText, momentText } from '../../ui/day-text.ts';
 import { unitsOf } from '../../ui/units-of.ts';
-import { LessonForm } from '../../ui/LessonForm.tsx';
+import { later } from '../../ui/later.tsx';
 import { PlayerData } from './PlayerData.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
 import { ballsText } from '../../ui/balls-text.ts';
+
+const LessonForm = later(async () => (await import('../../ui/LessonForm.tsx')).LessonForm);
 
 function EditPlayer({
   player,

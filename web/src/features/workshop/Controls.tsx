@@ -1,10 +1,13 @@
 import { STANDARD_BAG, convert, faceWord, fromSi, pathWord } from '@loxos/core';
-import type { Hand, LengthUnit } from '@loxos/core';
+import type { Hand, LengthUnit, SpeedUnit } from '@loxos/core';
+import { memo } from 'react';
 import { SelectField } from '../../ui/Field.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Dial } from '../../ui/Dial.tsx';
+import type { DialProps } from '../../ui/Dial.tsx';
 import { DIALS, clubOf, speedUnitFor, movedBy, usualMoved } from '../../app/workshop-state.ts';
 import type { Moved, MovedField, WorkshopState } from '../../app/workshop-state.ts';
+import type { MoveWorkshop } from './use-workshop.ts';
 
 const CLUBS = STANDARD_BAG.map(({ id, label }) => [id, label] as const);
 const HAND_OPTIONS = [
@@ -17,18 +20,40 @@ const UNIT_OPTIONS = [
 ] as const;
 const ANGLES = ['faceAngleDeg', 'clubPathDeg', 'dynamicLoftDeg', 'attackAngleDeg'] as const;
 
+type OnMove = (changes: Partial<Moved>) => void;
+
+interface MoveDialProps extends Omit<DialProps, 'onChange'> {
+  readonly field: MovedField;
+  /** What a figure of the dial is in the unit of the field. */
+  readonly from?: SpeedUnit;
+  readonly onMove: OnMove;
+}
+
+/** The dial of one figure: turned again only when that figure is. */
+export const MoveDial = memo(function MoveDial({ field, from, onMove, ...dial }: MoveDialProps) {
+  return (
+    <Dial
+      {...dial}
+      onChange={(value) =>
+        onMove({ [field]: from === undefined ? value : convert(value, from, 'm/s') })
+      }
+    />
+  );
+});
+
 /** The angles and the speed of one delivery. */
 export function Dials({
-  state,
+  hand,
+  length,
   moved,
   onMove,
 }: {
-  state: WorkshopState;
+  hand: Hand;
+  length: LengthUnit;
   moved: Moved;
-  onMove: (changes: Partial<Moved>) => void;
+  onMove: OnMove;
 }) {
-  const { hand } = state;
-  const unit = speedUnitFor(state.length);
+  const unit = speedUnitFor(length);
   const words: Partial<Record<MovedField, string>> = {
     faceAngleDeg: faceWord(moved.faceAngleDeg, hand),
     clubPathDeg: pathWord(moved.clubPathDeg, hand),
@@ -38,8 +63,9 @@ export function Dials({
   return (
     <div className="space-y-1">
       {ANGLES.map((field) => (
-        <Dial
+        <MoveDial
           key={field}
+          field={field}
           label={DIALS[field].label}
           value={moved[field]}
           min={DIALS[field].min}
@@ -47,43 +73,46 @@ export function Dials({
           step={DIALS[field].step}
           unit={DIALS[field].side ? '° +R −L' : '°'}
           {...(words[field] !== undefined && { word: words[field] })}
-          onChange={(value) => onMove({ [field]: value })}
+          onMove={onMove}
         />
       ))}
-      <Dial
+      <MoveDial
+        field="clubSpeedMps"
+        from={unit}
         label={DIALS.clubSpeedMps.label}
         value={fromSi(moved.clubSpeedMps, unit)}
         min={Math.ceil(fromSi(min, unit))}
         max={Math.floor(fromSi(max, unit))}
         step={1}
         unit={unit}
-        onChange={(value) => onMove({ clubSpeedMps: convert(value, unit, 'm/s') })}
+        onMove={onMove}
       />
     </div>
   );
 }
 
 /** Wind, temperature and altitude. */
-export function Air({
-  state,
-  onChange,
-}: {
-  state: WorkshopState;
-  onChange: (next: WorkshopState) => void;
+export const Air = memo(function Air({
+  windMps,
+  windFromDeg,
+  temperatureC,
+  altitudeM,
+  move,
+}: Pick<WorkshopState, 'windMps' | 'windFromDeg' | 'temperatureC' | 'altitudeM'> & {
+  move: MoveWorkshop;
 }) {
-  const set = (changes: Partial<WorkshopState>) => onChange({ ...state, ...changes });
+  const set = (changes: Partial<WorkshopState>) => move((now) => ({ ...now, ...changes }));
   return (
     <details className="rounded-lg border border-line px-2">
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">
         Air and wind{' '}
         <span className="font-normal text-soft">
-          {state.windMps === 0 ? 'still' : `${state.windMps.toFixed(0)} m/s`},{' '}
-          {state.temperatureC.toFixed(0)} °C
+          {windMps === 0 ? 'still' : `${windMps.toFixed(0)} m/s`}, {temperatureC.toFixed(0)} °C
         </span>
       </summary>
       <Dial
         label="Wind"
-        value={state.windMps}
+        value={windMps}
         min={0}
         max={15}
         step={0.5}
@@ -92,7 +121,7 @@ export function Air({
       />
       <Dial
         label="From, 0 ahead, 90 right"
-        value={state.windFromDeg}
+        value={windFromDeg}
         min={-180}
         max={180}
         step={5}
@@ -101,7 +130,7 @@ export function Air({
       />
       <Dial
         label="Temperature"
-        value={state.temperatureC}
+        value={temperatureC}
         min={-10}
         max={45}
         step={1}
@@ -110,7 +139,7 @@ export function Air({
       />
       <Dial
         label="Altitude"
-        value={state.altitudeM}
+        value={altitudeM}
         min={0}
         max={3000}
         step={50}
@@ -119,55 +148,55 @@ export function Air({
       />
     </details>
   );
-}
+});
 
 /** Club, hand and units; another hand mirrors both deliveries. */
-export function Setting({
-  state,
-  onChange,
-}: {
-  state: WorkshopState;
-  onChange: (next: WorkshopState) => void;
-}) {
+export const Setting = memo(function Setting({
+  hand: handNow,
+  clubId,
+  length: lengthNow,
+  move,
+}: Pick<WorkshopState, 'hand' | 'clubId' | 'length'> & { move: MoveWorkshop }) {
   const turn = (hand: Hand): void => {
-    if (hand === state.hand) return;
+    if (hand === handNow) return;
     const mirror = (moved: Moved): Moved => ({
       ...moved,
       faceAngleDeg: -moved.faceAngleDeg,
       clubPathDeg: -moved.clubPathDeg,
     });
-    onChange({
+    move((state) => ({
       ...state,
       hand,
       now: mirror(state.now),
       wanted: state.wanted && mirror(state.wanted),
+    }));
+  };
+  const take = (taken: string): void =>
+    move((state) => {
+      const next = { ...state, clubId: taken };
+      const driverSpeed = state.now.clubSpeedMps / clubOf(state).speedShare;
+      const usual = usualMoved(clubOf(next), state.hand, driverSpeed);
+      const keep = ({ faceAngleDeg, clubPathDeg }: Moved): Moved =>
+        movedBy(next, usual, { faceAngleDeg, clubPathDeg });
+      return { ...next, now: keep(state.now), wanted: state.wanted && keep(state.wanted) };
     });
-  };
-  const take = (clubId: string): void => {
-    const next = { ...state, clubId };
-    const driverSpeed = state.now.clubSpeedMps / clubOf(state).speedShare;
-    const usual = usualMoved(clubOf(next), state.hand, driverSpeed);
-    const keep = ({ faceAngleDeg, clubPathDeg }: Moved): Moved =>
-      movedBy(next, usual, { faceAngleDeg, clubPathDeg });
-    onChange({ ...next, now: keep(state.now), wanted: state.wanted && keep(state.wanted) });
-  };
   return (
     <div className="space-y-2">
       <SelectField
         label="Club"
         options={CLUBS}
-        value={state.clubId}
+        value={clubId}
         onChange={(event) => take(event.target.value)}
       />
       <div className="flex flex-wrap gap-x-4 gap-y-2">
-        <Segments<Hand> legend="Hand" options={HAND_OPTIONS} value={state.hand} onChange={turn} />
+        <Segments<Hand> legend="Hand" options={HAND_OPTIONS} value={handNow} onChange={turn} />
         <Segments<LengthUnit>
           legend="Units"
           options={UNIT_OPTIONS}
-          value={state.length}
-          onChange={(length) => onChange({ ...state, length })}
+          value={lengthNow}
+          onChange={(length) => move((state) => ({ ...state, length }))}
         />
       </div>
     </div>
   );
-}
+});

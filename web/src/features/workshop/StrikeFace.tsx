@@ -1,5 +1,5 @@
 import type { ClubKind, Hand } from '@loxos/core';
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import type { PointerEvent } from 'react';
 import { DIALS } from '../../app/workshop-state.ts';
 
@@ -17,7 +17,10 @@ interface StrikeFaceProps {
   readonly kind: ClubKind;
   readonly strikeToeMm: number;
   readonly strikeHighMm: number;
-  readonly onMove: (strikeToeMm: number, strikeHighMm: number) => void;
+  readonly onMove: (changes: {
+    readonly strikeToeMm: number;
+    readonly strikeHighMm: number;
+  }) => void;
 }
 
 const within = (field: 'strikeToeMm' | 'strikeHighMm', value: number): number =>
@@ -34,7 +37,13 @@ function faceOutline(kind: ClubKind, toeSide: 1 | -1): string {
 }
 
 /** The face as the ball sees it: touch where it was struck. A right-hander's toe is at the left of it. */
-export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: StrikeFaceProps) {
+export const StrikeFace = memo(function StrikeFace({
+  hand,
+  kind,
+  strikeToeMm,
+  strikeHighMm,
+  onMove,
+}: StrikeFaceProps) {
   const svg = useRef<SVGSVGElement>(null);
   const [halfWide, halfHigh] = HALF_FACE_MM[kind];
   const toeSide = hand === 'right' ? -1 : 1;
@@ -43,7 +52,10 @@ export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: St
     const matrix = svg.current?.getScreenCTM()?.inverse();
     if (matrix === undefined) return;
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
-    onMove(within('strikeToeMm', at.x * toeSide), within('strikeHighMm', -at.y));
+    onMove({
+      strikeToeMm: within('strikeToeMm', at.x * toeSide),
+      strikeHighMm: within('strikeHighMm', -at.y),
+    });
   };
   const outline = faceOutline(kind, toeSide);
   return (
@@ -91,4 +103,4 @@ export function StrikeFace({ hand, kind, strikeToeMm, strikeHighMm, onMove }: St
       <circle cx={toeSide * strikeToeMm} cy={-strikeHighMm} r={1.6} fill="var(--ink)" />
     </svg>
   );
-}
+});

@@ -2,15 +2,14 @@ import { describeChange, describeShot, fromSi, headOf, simulateShot } from '@lox
 import type { SimulatedShot } from '@loxos/core';
 import { Copy, Link2 } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { FLIGHT_BOX, flightPlan } from '../../drawing/flight-plan.ts';
 import type { PlanFlight } from '../../drawing/flight-plan.ts';
 import { SIDE_BOX, sidePlan } from '../../drawing/side-plan.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Air, Dials, Setting } from './Controls.tsx';
+import { Air, Dials, MoveDial, Setting } from './Controls.tsx';
 import { Figure } from '../../ui/Figure.tsx';
-import { Dial } from '../../ui/Dial.tsx';
 import { HowItWorks } from './HowItWorks.tsx';
 import { BagPanel, LanePanel, SchoolsPanel, SplitPanel } from './panels.tsx';
 import { PlanEditor } from './PlanEditor.tsx';
@@ -76,10 +75,13 @@ export function WorkshopPage() {
     return { now: fly(state.now), wanted: state.wanted === null ? null : fly(state.wanted) };
   }, [state]);
   const shown = active === 'wanted' && shots.wanted !== null ? shots.wanted : shots.now;
-  const onMove = (changes: Partial<Moved>): void =>
-    move({ ...state, [active]: movedBy(state, moved, changes) });
+  const onMove = useCallback(
+    (changes: Partial<Moved>): void =>
+      move((now) => ({ ...now, [active]: movedBy(now, now[active] ?? now.now, changes) })),
+    [move, active],
+  );
   const compare = (): void => {
-    move({ ...state, wanted: state.wanted === null ? state.now : null });
+    move((now) => ({ ...now, wanted: now.wanted === null ? now.now : null }));
     setWhich('wanted');
   };
   const share = (): void => {
@@ -138,14 +140,14 @@ export function WorkshopPage() {
       </div>
       <div className="grid gap-4 lg:grid-cols-[19rem_minmax(0,1fr)_minmax(0,25rem)]">
         <section aria-label="Delivery" className="space-y-2">
-          <Setting state={state} onChange={move} />
-          <Dials state={state} moved={moved} onMove={onMove} />
+          <Setting hand={state.hand} clubId={state.clubId} length={state.length} move={move} />
+          <Dials hand={state.hand} length={state.length} moved={moved} onMove={onMove} />
           <label className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"
               className="size-5"
               checked={state.isLoftHeld}
-              onChange={(event) => move({ ...state, isLoftHeld: event.target.checked })}
+              onChange={({ target }) => move((now) => ({ ...now, isLoftHeld: target.checked }))}
             />
             Hold the loft when the face turns
           </label>
@@ -154,23 +156,30 @@ export function WorkshopPage() {
             kind={clubOf(state).kind}
             strikeToeMm={moved.strikeToeMm}
             strikeHighMm={moved.strikeHighMm}
-            onMove={(strikeToeMm, strikeHighMm) => onMove({ strikeToeMm, strikeHighMm })}
+            onMove={onMove}
           />
           <div className="grid grid-cols-2 gap-3">
             {(['strikeToeMm', 'strikeHighMm'] as const).map((field) => (
-              <Dial
+              <MoveDial
                 key={field}
+                field={field}
                 label={field === 'strikeToeMm' ? 'Toe' : 'High'}
                 value={moved[field]}
                 min={DIALS[field].min}
                 max={DIALS[field].max}
                 step={1}
                 unit="mm"
-                onChange={(value) => onMove({ [field]: value })}
+                onMove={onMove}
               />
             ))}
           </div>
-          <Air state={state} onChange={move} />
+          <Air
+            windMps={state.windMps}
+            windFromDeg={state.windFromDeg}
+            temperatureC={state.temperatureC}
+            altitudeM={state.altitudeM}
+            move={move}
+          />
         </section>
         <section aria-label="Drawings" className="grid content-start gap-3 sm:grid-cols-2">
           <figure className="rounded-xl border border-line bg-sheet p-2">

@@ -19,7 +19,7 @@ describe('the Workshop’s draft', () => {
 
   it('shows a move at once, and writes it into the address after a pause', () => {
     const { result } = renderHook(() => useWorkshop(), at('/workshop?c=driver&f=0'));
-    act(() => result.current[1](face(2, result.current[0])));
+    act(() => result.current[1]((now) => face(2, now)));
     expect(result.current[0].now.faceAngleDeg).toBe(2);
     act(() => jest.advanceTimersByTime(1000));
     expect(result.current[0].now.faceAngleDeg).toBe(2);
@@ -27,13 +27,12 @@ describe('the Workshop’s draft', () => {
 
   it('keeps what is moved while an earlier move is on its way into the address', () => {
     const { result } = renderHook(() => useWorkshop(), at('/workshop?c=driver&f=0'));
-    act(() => result.current[1](face(-0.5, result.current[0])));
+    act(() => result.current[1]((now) => face(-0.5, now)));
     const move = result.current[1];
-    const later = face(-1, result.current[0]);
     // The address is written, and in the same breath the hand moves on.
     act(() => {
       jest.advanceTimersByTime(250);
-      move(later);
+      move((now) => face(-1, now));
     });
     expect(result.current[0].now.faceAngleDeg).toBe(-1);
     act(() => jest.advanceTimersByTime(1000));

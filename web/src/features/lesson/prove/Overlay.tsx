@@ -47,7 +47,7 @@ export function Overlay({
         <li>● {labels[1]}</li>
         <li className="text-soft">lane {wide} wide is wanted; two in three land in an ellipse</li>
         <li className="ml-auto">
-          <SavePicture shapes={shapes} box={box} file="landings" />
+          <SavePicture picture={() => ({ shapes, box })} file="landings" />
         </li>
       </ul>
     </Panel>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { formatLength, formatSideLength } from '@loxos/core';
-import type { BallView, LengthUnit, Plan } from '@loxos/core';
+import { ballTrack, formatLength, formatSideLength } from '@loxos/core';
+import type { BallView, LengthUnit, Plan, SourcedFigure } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { FLIGHT_BOX, chosenFlight, flightsPlan } from '../../../drawing/flight-plan.ts';
@@ -8,12 +8,10 @@ import type { PlanFlight } from '../../../drawing/flight-plan.ts';
 import { IMPACT_VIEW, PLAN_TIMES, impactPlan } from '../../../drawing/impact-plan.ts';
 import { SavePicture } from '../../../ui/SavePicture.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { describeImpact } from '../describe.ts';
 
 interface DrawingsProps {
   readonly lesson: Lesson;
-  readonly reading: LessonReading;
   readonly views: readonly BallView[];
   readonly chosen: BallView | null;
   /** Of the club shown; its lane is drawn. */
@@ -39,21 +37,41 @@ function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): str
   return `carry ${formatLength(carry.value, unit)}, ${landedWords(offline.value, unit)}, bend ${bend}${from}`;
 }
 
-/** The flights of the balls whose landing is known. */
-const flightsOf = (views: readonly BallView[], { tracks }: LessonReading): PlanFlight[] =>
-  views.flatMap(({ id, carry, offline }) =>
-    carry === null || offline === null
-      ? []
-      : [{ ballId: id, carryM: carry.value, offlineM: offline.value, track: tracks[id] ?? [] }],
-  );
+/** More lines than this are a blot, and slow: of more flights every so many-th is drawn. */
+const MOST_DRAWN = 120;
+
+type Landed = BallView & { readonly carry: SourcedFigure; readonly offline: SourcedFigure };
+const isLanded = (view: BallView): view is Landed => view.carry !== null && view.offline !== null;
+
+const landingOf = ({ carry, offline }: Landed) => ({
+  carryM: carry.value,
+  offlineM: offline.value,
+});
+const flightOf = (view: Landed): PlanFlight => ({
+  ballId: view.id,
+  ...landingOf(view),
+  track: ballTrack(view),
+});
+
+/** The flights drawn, of balls whose landing is known; all landings, and those of the balls that count. */
+function flightsOf(views: readonly BallView[], plan: Plan | null) {
+  const landed = views.filter(isLanded);
+  const every = Math.ceil(landed.length / MOST_DRAWN);
+  const counts = new Set(plan?.ballIds ?? []);
+  return {
+    drawn: landed.filter((_, n) => n % every === 0).map(flightOf),
+    landings: landed.map(landingOf),
+    counted: landed.filter(({ id }) => counts.has(id)).map(landingOf),
+  };
+}
 
 /** The chosen ball at impact above, its flight among the others below, on one hairline with the target up. */
-export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps) {
+export function Drawings({ lesson, views, chosen, plan }: DrawingsProps) {
   const { hand, angleStyle, lengthUnit } = lesson.player;
-  const flights = useMemo(() => flightsOf(views, reading), [views, reading]);
+  const { drawn, landings, counted } = useMemo(() => flightsOf(views, plan), [views, plan]);
   const ground = useMemo(
-    () => flightsPlan(flights, lengthUnit, { lane: plan?.wanted, counted: plan?.ballIds ?? [] }),
-    [flights, lengthUnit, plan],
+    () => flightsPlan(drawn, lengthUnit, { lane: plan?.wanted, landings, counted }),
+    [drawn, landings, counted, lengthUnit, plan],
   );
   if (chosen === null) return <div />;
   const ordinal = lesson.balls.find(({ id }) => id === chosen.id)?.ordinal ?? 0;
@@ -62,8 +80,7 @@ export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps
     { hand, faceAngleDeg, clubPathDeg, startDirectionDeg: start?.value ?? null },
     angleStyle,
   );
-  const seen = flights.find(({ ballId }) => ballId === chosen.id);
-  const over = seen === undefined ? [] : chosenFlight(seen, ground.scale);
+  const over = isLanded(chosen) ? chosenFlight(flightOf(chosen), ground.scale) : [];
   const words = flightWords(chosen, lengthUnit);
   return (
     <figure
@@ -88,10 +105,11 @@ export function Drawings({ lesson, reading, views, chosen, plan }: DrawingsProps
       <figcaption className="flex items-center justify-between gap-2 text-sm text-soft">
         <span>
           Ball {ordinal}: {words}. Angles at impact drawn {PLAN_TIMES} times as large.
+          {drawn.length < landings.length &&
+            ` ${drawn.length} of ${landings.length} flights are drawn.`}
         </span>
         <SavePicture
-          shapes={[...ground.shapes, ...over]}
-          box={FLIGHT_VIEW}
+          picture={() => ({ shapes: [...ground.shapes, ...over], box: FLIGHT_VIEW })}
           file={`ball-${ordinal}`}
         />
       </figcaption>

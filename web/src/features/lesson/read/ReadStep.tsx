@@ -100,7 +100,7 @@ export function ReadStep({ lesson, reading }: StepProps) {
           <Why lesson={lesson} planned={planned} />
         </ForCoach>
       </div>
-      <Drawings lesson={lesson} reading={reading} views={views} chosen={chosen} plan={plan} />
+      <Drawings lesson={lesson} views={views} chosen={chosen} plan={plan} />
       <Catch name="The table of balls">
         <BallTable lesson={lesson} views={views} blocks={blocks} chosen={chosen} />
       </Catch>

@@ -1,0 +1,27 @@
+import { keptAccount } from './who.ts';
+
+/** An answer that nobody took by then is forgotten, ms: the next who asks wants a new one. */
+const FRESH_MS = 10_000;
+
+const asked = new Map<string, Promise<Response>>();
+
+/** Asks for what the page will show, before the app that shows it is there. */
+export function askEarly(path: string): void {
+  const user = keptAccount()?.id;
+  const url = new URL(path, globalThis.location.origin).href;
+  const answer = globalThis.fetch(
+    url,
+    user === undefined ? {} : { headers: { 'x-loxos-user': user } },
+  );
+  // Whoever takes it hears of it; nobody may.
+  answer.catch(() => undefined);
+  asked.set(url, answer);
+  setTimeout(() => asked.delete(url), FRESH_MS);
+}
+
+/** The answer to this request, where it was asked for early; each once. */
+export function takeEarly({ method, url }: Request): Promise<Response> | undefined {
+  const answer = method === 'GET' ? asked.get(url) : undefined;
+  asked.delete(url);
+  return answer;
+}
