@@ -48,6 +48,45 @@ describe('the store', () => {
     expect(await pragma('synchronous')).toBe(2);
   });
 
+  it('lets everybody else go before a step of something long, and syncs in full after it', async () => {
+    const order: string[] = [];
+    const asked = async (name: string): Promise<void> => {
+      // As a request does: once for who asks, once for what.
+      await store.read(() => Promise.resolve(order.push(name)));
+      await store.read(() => Promise.resolve(order.push(name)));
+    };
+    const step = (name: string) =>
+      store.step(async (tx) => {
+        order.push(name);
+        await tx.insert(academy).values(row(name));
+      });
+    await Promise.all([asked('first'), step('step'), asked('second')]);
+    expect(order).toEqual(['first', 'second', 'first', 'second', 'step']);
+    const [found] = await store.read((db) =>
+      db.all<{ synchronous: number }>(sql`pragma synchronous`),
+    );
+    expect(found!.synchronous).toBe(2);
+    const broken = store.step(() => Promise.reject(new Error('stop')));
+    await expect(broken).rejects.toThrow('stop');
+    const [after] = await store.read((db) =>
+      db.all<{ synchronous: number }>(sql`pragma synchronous`),
+    );
+    expect(after!.synchronous).toBe(2);
+  });
+
+  it('takes a step in between where the others never end', async () => {
+    let isDone = false;
+    const others = (async () => {
+      while (!isDone) await store.read(() => new Promise((resolve) => setTimeout(resolve, 2)));
+    })();
+    await store.step(async (tx) => {
+      await tx.insert(academy).values(row('in between'));
+    });
+    isDone = true;
+    await others;
+    expect(await names()).toContain('in between');
+  });
+
   it('is whole in its one file after the server was shut down', async () => {
     const first = await startTestApp();
     const id = await first.player({ name: 'Stays Here' });

@@ -25,6 +25,8 @@ const PRAGMAS = [
   'PRAGMA cache_size = -65536',
 ];
 const BUSY_TRIES = 5;
+/** A step that found no turn for so long, ms, takes its place among the others. */
+const STEP_PATIENCE_MS = 250;
 /** The driver is synchronous: after this long, ms, waiting requests get a turn. */
 const TURN_MS = 10;
 const MIGRATIONS = fileURLToPath(new URL('../../drizzle', import.meta.url));
@@ -96,6 +98,27 @@ export class Store implements OnApplicationShutdown {
         return await this.db.transaction(noting);
       } catch (error) {
         throw failed[0] ?? error;
+      }
+    });
+  }
+
+  /**
+   * Part of something long that nobody sees until it is whole: behind everybody else, and without waiting for the disk,
+   * which the write that makes it seen does for all of it. Cut short, it may be there or not.
+   */
+  async step(work: (tx: Handle) => Promise<void>): Promise<void> {
+    const patience = Date.now() + STEP_PATIENCE_MS;
+    do {
+      await this.turn.waitForUnlock();
+      // Whoever just had the store may want it again at once.
+      await new Promise((resolve) => setImmediate(resolve));
+    } while (this.turn.isLocked() && Date.now() < patience);
+    await this.exclusively(async () => {
+      if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = NORMAL');
+      try {
+        await this.db.transaction((tx: unknown) => work(tx as Handle));
+      } finally {
+        if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = FULL');
       }
     });
   }

@@ -92,19 +92,20 @@ export class ArrivalsService {
   async bringIn(scope: Scope, incoming: Incoming, change: Change): Promise<Arrived> {
     const settled = await this.store.write(async (tx) => {
       const found = await this.settle(scope, tx, incoming);
-      const isFew = found.fresh.length <= STEP;
+      const count = found.fresh.length;
+      const isFew = count <= STEP;
       await this.putHead(scope, tx, incoming, found, isFew ? null : found.at);
-      if (!isFew) return found;
-      await this.putBalls(scope, tx, incoming, found, [0, found.fresh.length], false);
-      await this.finish(scope, tx, incoming, found, change);
+      // The last first: a ball added meanwhile stands after all of them.
+      const last = [Math.max(0, count - STEP), count] as const;
+      await this.putBalls(scope, tx, incoming, found, last, !isFew);
+      if (isFew) await this.finish(scope, tx, incoming, found, change);
       return found;
     });
     const { id, fresh, marked } = settled;
     if (fresh.length > STEP) {
-      // The last first: a ball added meanwhile stands after all of them.
-      for (let to = fresh.length; to > 0; to -= STEP) {
+      for (let to = fresh.length - STEP; to > 0; to -= STEP) {
         const step: readonly [number, number] = [Math.max(0, to - STEP), to];
-        await this.store.write((tx) => this.putBalls(scope, tx, incoming, settled, step, true));
+        await this.store.step((tx) => this.putBalls(scope, tx, incoming, settled, step, true));
       }
       await this.store.write(async (tx) => {
         await this.files.mark(scope, tx, id, null);
