@@ -1,8 +1,11 @@
+import type { DehydratedState } from '@tanstack/react-query';
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
 import type { IntakeResult } from '../api/client.ts';
 import { storeName } from '../api/who.ts';
 import type { Pending } from './pending.ts';
+
+type DehydratedQuery = DehydratedState['queries'][number];
 
 /** Why a change stands on the shelf. */
 export interface Refusal {
@@ -30,8 +33,10 @@ export interface Entry {
 
 interface LogSchema extends DBSchema {
   entries: { key: string; value: Entry; indexes: { order: number } };
-  /** What there is one of: this device's name, the lease of the sender, the query cache. */
+  /** What there is one of: this device's name, the lease of the sender, when answers were last kept. */
   single: { key: string; value: unknown };
+  /** What the server last said, each answer by the hash of its query. */
+  answers: { key: string; value: DehydratedQuery };
 }
 export type LogDb = IDBPDatabase<LogSchema>;
 
@@ -39,16 +44,25 @@ let opened: Promise<LogDb> | null = null;
 
 /** The browser's own store; rejects where the browser keeps nothing, as in some private windows. */
 export function logDb(): Promise<LogDb> {
-  opened ??= openDB<LogSchema>(storeName(), 1, {
-    upgrade(db) {
-      db.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
-      db.createObjectStore('single');
+  opened ??= openDB<LogSchema>(storeName(), 2, {
+    upgrade(db, before, _, tx) {
+      if (before < 1) {
+        db.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
+        db.createObjectStore('single');
+      }
+      db.createObjectStore('answers');
+      // They were one text once.
+      void tx.objectStore('single').delete('answers');
+    },
+    // A newer page in another tab lays it out anew: this one lets go, and opens it again when it is asked next.
+    blocking() {
+      void closeLogDb();
     },
   });
   return opened;
 }
 
-/** Forgets the open connection: for tests, which begin with an empty browser. */
+/** Lets go of the open connection: the next who asks opens another. */
 export async function closeLogDb(): Promise<void> {
   const db = await opened?.catch(() => null);
   db?.close();
@@ -58,7 +72,7 @@ export async function closeLogDb(): Promise<void> {
 /** Empties the browser's store: whoever signs out leaves nothing behind. */
 export async function emptyLogDb(): Promise<void> {
   const db = await logDb();
-  await Promise.all([db.clear('entries'), db.clear('single')]);
+  await Promise.all([db.clear('entries'), db.clear('single'), db.clear('answers')]);
 }
 
 export const readEntries = async (): Promise<Entry[]> =>
