@@ -4,6 +4,8 @@ import {
   gaussian,
   headOf,
   readBalls,
+  recordOfLesson,
+  resolveContext,
   seededRandom,
   simulateShot,
   solveDelivery,
@@ -14,6 +16,7 @@ import { rate } from './measure.mjs';
 
 const club = findClub('7-iron');
 const head = headOf(club);
+const context = resolveContext({ hand: 'right' });
 const random = seededRandom(3);
 const delivery = () => ({
   hand: 'right',
@@ -96,5 +99,8 @@ export function benchReading() {
     }),
     sessionMs: msOf(() => readBalls(session, { hand: 'right' }), 1),
     ballOnlyMs: msOf(() => readBalls(ballOnly, { hand: 'right' }), 1),
+    keptMs: msOf(() => recordOfLesson(session, context), 1),
+    keptBallOnlyMs: msOf(() => recordOfLesson(ballOnly, context), 1),
+    bytesABall: recordOfLesson(session, context).columns.byteLength / session.length,
   };
 }

@@ -50,6 +50,10 @@ console.log(`  a split of one ball         ${ms(reading.splitMs)} (aim: under 10
 console.log(`  a Workshop frame's figures  ${ms(reading.frameMs)} (aim: under 16 ms)`);
 console.log(`  1,000 balls, full rows      ${ms(reading.sessionMs)} (aim: under 1,000 ms)`);
 console.log(`  1,000 balls, ball only      ${ms(reading.ballOnlyMs)} (aim: under 1,000 ms)`);
+const ofAll = (msOfThousand) => `${((400 * msOfThousand) / 1000).toFixed(0)} s`;
+console.log(
+  `  kept, 400,000 balls         full rows ${ofAll(reading.keptMs)} (aim: 30 s), ball only ${ofAll(reading.keptBallOnlyMs)} (aim: 60 s); ${reading.bytesABall} bytes a ball (aim: about 90)`,
+);
 
 const { rows, importMs, rawMs, othersP95Ms } = await benchPlaces();
 const bare = rows[0];
