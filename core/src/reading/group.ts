@@ -2,7 +2,7 @@ import { playedClub } from '../delivery/bag.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
 import { solveDelivery } from '../inverse/solve.ts';
-import type { MeasuredBall } from '../intake/quantities.ts';
+import type { BallQuantity, MeasuredBall } from '../intake/quantities.ts';
 import { NORMAL_975, mean, standardDeviation } from '../maths/statistics.ts';
 import { readBlockOf } from './blocks.ts';
 import { accuracyFor } from './context.ts';
@@ -80,7 +80,7 @@ export interface Inferred {
 export const PATTERN_DEFAULTS = { ballsAtLeast: 5, shareAtLeast: 0.6 } as const;
 
 /** A figure of a ball as read; null where it has none. */
-export function figureOf(view: BallView, figure: ProofFigure): number | null {
+export function figureOf(view: BallView, figure: BallQuantity): number | null {
   switch (figure) {
     case 'faceAngleDeg':
     case 'clubPathDeg':

@@ -9,7 +9,8 @@ import { clubKeyOf } from '../reading/blocks.ts';
 import { countedClubs } from '../reading/clubs.ts';
 import type { ResolvedContext } from '../reading/context.ts';
 import type { SourcedFigure } from '../reading/figure.ts';
-import type { BallView, LeftOut } from '../reading/read-ball.ts';
+import { figureOf } from '../reading/group.ts';
+import type { LeftOut } from '../reading/read-ball.ts';
 
 /** The figures of a ball that are kept, as read: face, path and gap measured or read backwards; the landing with where it is from. */
 export const RECORD_FIGURES = [
@@ -70,25 +71,6 @@ export interface LessonRecord {
   readonly effects: readonly DrillEffect[];
 }
 
-function figureOfView(view: BallView, figure: RecordFigure): number | null {
-  switch (figure) {
-    case 'faceAngleDeg':
-    case 'clubPathDeg':
-    case 'faceToPathDeg':
-      return view[figure];
-    case 'startDirectionDeg':
-      return view.start?.value ?? null;
-    case 'carryM':
-      return view.carry?.value ?? null;
-    case 'offlineM':
-      return view.offline?.value ?? null;
-    case 'curveM':
-      return view.curve?.value ?? null;
-    default:
-      return view.ball[figure];
-  }
-}
-
 const sourceOf = (figure: SourcedFigure | null): number =>
   SOURCES.indexOf(figure === null ? 'none' : figure.from);
 
@@ -134,7 +116,7 @@ export function recordOfLesson(
   const [nameKeys, blockKeys] = [new Map<string, number>(), new Map<string, number>()];
   balls.forEach((ball, n) => {
     const view = views.get(ball.id ?? String(n + 1))!;
-    for (const figure of RECORD_FIGURES) figures[figure][n] = figureOfView(view, figure) ?? NaN;
+    for (const figure of RECORD_FIGURES) figures[figure][n] = figureOf(view, figure) ?? NaN;
     ordinals[n] = ball.ordinal ?? n;
     const club = clubKeyOf(view.ball);
     clubs[n] = placeIn(names, nameKeys, club, () => club);
