@@ -27,6 +27,19 @@ async function largeAcademy() {
   return { address, stop: () => child.kill('SIGTERM') };
 }
 
+/** The peer: the same rows by hand-written SQL behind the same framework. */
+async function bareServer() {
+  const program = fileURLToPath(new URL('bare.mjs', import.meta.url));
+  const child = spawn(process.execPath, [program, join(FOLDER, 'loxos.db')], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const address = await new Promise((resolve, reject) => {
+    child.once('exit', () => reject(new Error('the bare server did not start')));
+    createInterface({ input: child.stdout }).once('line', resolve);
+  });
+  return { ask: async (path) => (await fetch(address + path)).text(), stop: () => child.kill() };
+}
+
 /** Asks as the owner of the demo. */
 async function signedIn(address) {
   const headers = { origin: address, 'content-type': 'application/json' };
@@ -62,6 +75,19 @@ async function times(work, rounds = ROUNDS) {
   }
   ms.sort((a, b) => a - b);
   return { p50: at(ms, 0.5), p95: at(ms, 0.95) };
+}
+
+const AT_ONCE = 4;
+const SECONDS = 1.5;
+/** Requests a second, some at once. */
+async function throughput(work) {
+  let count = 0;
+  const end = performance.now() + 1000 * SECONDS;
+  const loop = async () => {
+    while (performance.now() < end) await work(count++);
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, loop));
+  return count / SECONDS;
 }
 
 const fileOf = (rows, seed) => {
@@ -148,6 +174,21 @@ export async function benchPlaces() {
     };
     const rows = [];
     for (const [name, work] of Object.entries(places)) rows.push({ name, ...(await times(work)) });
+    const bare = await bareServer();
+    const shares = [];
+    const week = `/api/lessons?from=${iso(now - 432e5)}&to=${iso(now + 432e5)}`;
+    for (const [name, path] of [
+      ['Day: lessons of the day', () => week],
+      ['Players', () => '/api/players'],
+      ['a player’s lessons', (i) => `/api/lessons?playerId=${one(i).player.id}`],
+      ['a lesson’s head', (i) => `/api/lessons/${one(i).id}`],
+      ['a lesson’s balls', (i) => `/api/lessons/${one(i).id}/balls`],
+    ]) {
+      const own = await throughput((i) => ask(path(i)));
+      const peer = await throughput((i) => bare.ask(path(i)));
+      shares.push({ name, own, peer });
+    }
+    bare.stop();
     const { id: playerId } = JSON.parse(await ask('/api/players')).find(
       ({ hand }) => hand === 'right',
     );
@@ -170,7 +211,7 @@ export async function benchPlaces() {
     await others;
     await ask(`/api/lessons/${id}`, { method: 'DELETE' });
     waits.sort((a, b) => a - b);
-    return { rows, importMs, rawMs: rawInserts(50_000), othersP95Ms: at(waits, 0.95) };
+    return { rows, shares, importMs, rawMs: rawInserts(50_000), othersP95Ms: at(waits, 0.95) };
   } finally {
     stop();
   }

@@ -55,7 +55,7 @@ console.log(
   `  kept, 400,000 balls         full rows ${ofAll(reading.keptMs)} (aim: 30 s), ball only ${ofAll(reading.keptBallOnlyMs)} (aim: 60 s); ${reading.bytesABall} bytes a ball (aim: about 90)`,
 );
 
-const { rows, importMs, rawMs, othersP95Ms } = await benchPlaces();
+const { rows, shares, importMs, rawMs, othersP95Ms } = await benchPlaces();
 const bare = rows[0];
 console.log(
   '\nAn academy of 200 players, 5,000 lessons, 400,000 balls (aim: each place under 100 ms, a tap under 20)',
@@ -66,6 +66,10 @@ for (const { name, p50, p95 } of rows) {
     `  ${name.padEnd(26)} p50 ${ms(p50).padStart(9)}, p95 ${ms(p95).padStart(9)}, ${ratio} times the bare route`,
   );
 }
+for (const { name, own, peer } of shares)
+  console.log(
+    `  ${name.padEnd(26)} ${round(own)} requests/s, ${((100 * own) / peer).toFixed(0)} % of the bare framework with SQL by hand (aim: at least 50 %)`,
+  );
 console.log(
   `  50,000 rows come in        ${ms(importMs)}, ${(importMs / rawMs).toFixed(1)} times raw prepared inserts (aim: 2); others meanwhile p95 ${ms(othersP95Ms)} (aim: under 50 ms)`,
 );
