@@ -139,7 +139,7 @@ export function WorkshopPage() {
         </Button>
       </div>
       <div className="grid gap-4 lg:grid-cols-[19rem_minmax(0,1fr)_minmax(0,25rem)]">
-        <section aria-label="Delivery" className="space-y-2">
+        <section aria-label="Delivery" className="contain-layout space-y-2">
           <Setting hand={state.hand} clubId={state.clubId} length={state.length} move={move} />
           <Dials hand={state.hand} length={state.length} moved={moved} onMove={onMove} />
           <label className="flex min-h-11 items-center gap-2">
@@ -182,7 +182,7 @@ export function WorkshopPage() {
           />
         </section>
         <section aria-label="Drawings" className="grid content-start gap-3 sm:grid-cols-2">
-          <figure className="rounded-xl border border-line bg-sheet p-2">
+          <figure className="contain-content rounded-xl border border-line bg-sheet p-2">
             <PlanEditor
               hand={state.hand}
               faceAngleDeg={moved.faceAngleDeg}
@@ -220,7 +220,7 @@ export function WorkshopPage() {
         </section>
         <Tabs.Root
           defaultValue="split"
-          className="rounded-xl border border-line bg-sheet p-3 self-start"
+          className="contain-content rounded-xl border border-line bg-sheet p-3 self-start"
         >
           <Tabs.List
             aria-label="What it means"
