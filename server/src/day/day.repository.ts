@@ -5,11 +5,15 @@ import type { PageWord } from '../pages/page.dto.ts';
 import type { Handle } from '../db/store.ts';
 import type { Scope } from '../common/scope.ts';
 
-/** A page that stands, with its lesson. */
+/** A page that stands, with its lesson: what is asked of them and no more, since there are as many as players. */
 export interface PageOfLesson {
-  readonly page: typeof sharedPage.$inferSelect;
-  readonly lesson: typeof lesson.$inferSelect;
+  readonly page: Pick<typeof sharedPage.$inferSelect, 'id' | 'content'>;
+  readonly lesson: Pick<typeof lesson.$inferSelect, 'id' | 'startsAt'>;
 }
+const PAGE_OF_LESSON = {
+  page: { id: sharedPage.id, content: sharedPage.content },
+  lesson: { id: lesson.id, startsAt: lesson.startsAt },
+};
 
 /** The page given last to a player, of the last lesson that one stands of: found backwards along the player's lessons. */
 const LAST_PAGE = sql<string | null>`(
@@ -42,7 +46,7 @@ export class DayRepository {
   /** A player's pages that stand, the oldest lesson first. */
   pagesOf(scope: Scope, db: Handle, playerId: string): Promise<PageOfLesson[]> {
     return db
-      .select({ page: sharedPage, lesson })
+      .select(PAGE_OF_LESSON)
       .from(lesson)
       .innerJoin(
         sharedPage,
@@ -67,7 +71,7 @@ export class DayRepository {
   ): Promise<Map<string, string[]>> {
     if (pageIds.length === 0) return new Map();
     const rows = await db
-      .select()
+      .select({ pageId: homeworkTick.pageId, date: homeworkTick.date })
       .from(homeworkTick)
       .where(
         and(
@@ -130,7 +134,7 @@ export class DayRepository {
   private pages(scope: Scope, db: Handle, ids: readonly string[]): Promise<PageOfLesson[]> {
     const own = eq(sharedPage.academyId, scope.academyId);
     return db
-      .select({ page: sharedPage, lesson })
+      .select(PAGE_OF_LESSON)
       .from(sharedPage)
       .innerJoin(lesson, eq(lesson.id, sharedPage.lessonId))
       .where(and(own, inArray(sharedPage.id, [...ids])));
