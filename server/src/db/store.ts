@@ -83,23 +83,7 @@ export class Store implements OnApplicationShutdown {
 
   /** All of it, or none of it. */
   write<T>(work: (tx: Handle) => Promise<T>): Promise<T> {
-    return this.exclusively(async () => {
-      // A full disk ends the transaction by itself; that there is none left to take back would hide why.
-      const failed: unknown[] = [];
-      const noting = async (tx: unknown): Promise<T> => {
-        try {
-          return await work(tx as Handle);
-        } catch (error) {
-          failed.push(error);
-          throw error;
-        }
-      };
-      try {
-        return await this.db.transaction(noting);
-      } catch (error) {
-        throw failed[0] ?? error;
-      }
-    });
+    return this.exclusively(() => this.transact(work));
   }
 
   /**
@@ -116,7 +100,7 @@ export class Store implements OnApplicationShutdown {
     await this.exclusively(async () => {
       if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = NORMAL');
       try {
-        await this.db.transaction((tx: unknown) => work(tx as Handle));
+        await this.transact(work);
       } finally {
         if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = FULL');
       }
@@ -204,6 +188,24 @@ export class Store implements OnApplicationShutdown {
   private async prepare(): Promise<void> {
     if (this.isElsewhere) return;
     for (const pragma of PRAGMAS) await this.client.execute(pragma);
+  }
+
+  private async transact<T>(work: (tx: Handle) => Promise<T>): Promise<T> {
+    // A full disk ends the transaction by itself; that there is none left to take back would hide why.
+    const failed: unknown[] = [];
+    const noting = async (tx: unknown): Promise<T> => {
+      try {
+        return await work(tx as Handle);
+      } catch (error) {
+        failed.push(error);
+        throw error;
+      }
+    };
+    try {
+      return await this.db.transaction(noting);
+    } catch (error) {
+      throw failed[0] ?? error;
+    }
   }
 
   private exclusively<T>(work: () => Promise<T>): Promise<T> {

@@ -62,7 +62,8 @@ export class CatchUp implements OnApplicationShutdown {
       while (!this.hasEnded && (await this.readings.catchUp(scope)) > 0)
         await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
     } catch (error) {
-      this.log.error(`readings are not up to date: ${String(error)}`);
+      // A server that ends takes the thread and the store away: it catches up when it is started again.
+      if (!this.hasEnded) this.log.error(`readings are not up to date: ${String(error)}`);
     } finally {
       if (!this.hasEnded) this.lookIn(LOOK_MS);
     }

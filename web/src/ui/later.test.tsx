@@ -1,31 +1,63 @@
 import { act, render, screen } from '@testing-library/react';
+import { Toaster } from 'sonner';
 import { later } from './later.tsx';
 
+interface Opened {
+  open: boolean;
+  onClose: () => void;
+}
+const Part = ({ open }: Opened) => <p>{open ? 'open' : 'shut'}</p>;
+const close = jest.fn();
+
 describe('a part of a page that is opened', () => {
-  const made = () => {
-    const load = jest.fn(() =>
-      Promise.resolve(({ open }: { open: boolean }) => <p>{open ? 'open' : 'shut'}</p>),
-    );
-    return { load, Part: later(load) };
-  };
-  beforeEach(() => jest.useFakeTimers());
+  beforeEach(() => {
+    jest.useFakeTimers();
+    close.mockClear();
+  });
   afterEach(() => jest.useRealTimers());
+  const settle = (ms = 0) => act(() => jest.advanceTimersByTimeAsync(ms));
 
   it('is fetched a while after the page', async () => {
-    const { load, Part } = made();
-    render(<Part open={false} />);
+    const load = jest.fn(() => Promise.resolve(Part));
+    const Later = later(load);
+    render(<Later open={false} onClose={close} />);
+    await settle(2000);
     expect(load).not.toHaveBeenCalled();
-    await act(() => jest.advanceTimersByTimeAsync(3001));
+    await settle(1500);
     expect(load).toHaveBeenCalledTimes(1);
-    expect(screen.queryByText('shut')).not.toBeInTheDocument();
+    expect(screen.getByText('shut')).toBeInTheDocument();
   });
 
   it('is there when it is opened, and stays when it is shut', async () => {
-    const { Part } = made();
-    const { rerender } = render(<Part open={false} />);
-    await act(() => Promise.resolve(rerender(<Part open />)));
+    const Later = later(() => Promise.resolve(Part));
+    const { rerender } = render(<Later open={false} onClose={close} />);
+    rerender(<Later open onClose={close} />);
+    await settle();
     expect(screen.getByText('open')).toBeInTheDocument();
-    await act(() => Promise.resolve(rerender(<Part open={false} />)));
+    rerender(<Later open={false} onClose={close} />);
     expect(screen.getByText('shut')).toBeInTheDocument();
+    expect(close).not.toHaveBeenCalled();
+  });
+
+  it('says so where it cannot be fetched, and is fetched when it is opened again', async () => {
+    const load = jest
+      .fn<Promise<typeof Part>, []>()
+      .mockRejectedValueOnce(new TypeError('no network'))
+      .mockResolvedValue(Part);
+    const Later = later(load);
+    const page = (open: boolean) => (
+      <>
+        <Later open={open} onClose={close} />
+        <Toaster />
+      </>
+    );
+    const { rerender } = render(page(true));
+    await settle(100);
+    expect(close).toHaveBeenCalledTimes(1);
+    expect(screen.getByText(/could not be fetched/)).toBeInTheDocument();
+    rerender(page(false));
+    rerender(page(true));
+    await settle();
+    expect(screen.getByText('open')).toBeInTheDocument();
   });
 });

@@ -3,6 +3,8 @@ import { addDays, setHours, startOfDay } from 'date-fns';
 import type { GivenTo, LessonSummary, Player } from '../../api/client.ts';
 import { show } from '../../testing/render.tsx';
 import { playerWith } from '../../testing/player.ts';
+// Fetched later by the page: here it is there at once, however slow the machine.
+import '../../ui/LessonForm.tsx';
 import { DayPage } from './DayPage.tsx';
 import { sinceWords } from './LessonCard.tsx';
 
