@@ -5,6 +5,8 @@ import { GRAVITY_MPS2, METRES_PER_YARD, MPS_PER_MPH, degToRad } from '../units/u
 import { standardHead } from '../delivery/head.ts';
 import { flyBall } from './flight.ts';
 import { simulateShot } from './simulate.ts';
+import { seededRandom } from '../maths/random.ts';
+import { tries } from '../testing/players.ts';
 import { strike } from '../impact/strike.ts';
 
 const launch = (changes: Partial<BallLaunch> = {}): BallLaunch => ({
@@ -154,6 +156,29 @@ describe('edges', () => {
     const { path: _path, outcome, outsideFit: _outside, ...figures } = flyBall(ball);
     expect(['landed', 'grounded', 'notStruck']).toContain(outcome);
     for (const value of Object.values(figures)) expect(Number.isFinite(value)).toBe(true);
+  });
+
+  it('anything a club can send off has finite figures in any wind', () => {
+    const random = seededRandom(29);
+    const between = (low: number, high: number): number => low + (high - low) * random();
+    for (let i = 0; i < tries(300, 20_000); i++) {
+      const { path: _path, ...figures } = flyBall(
+        {
+          ballSpeedMps: between(0, 110),
+          launchAngleDeg: between(-20, 90),
+          startDirectionDeg: between(-90, 90),
+          spinRateRpm: between(0, 60_000),
+          spinAxisTiltDeg: between(-180, 180),
+        },
+        {
+          wind: { speedMps: between(0, 40), fromDeg: between(-180, 180) },
+          landingHeightM: i % 3 === 0 ? between(-30, 30) : 0,
+          aero: i % 5 === 0 ? 'smits-smith-1994' : 'modern',
+        },
+      );
+      for (const value of Object.values(figures))
+        if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
+    }
   });
 
   it.each([

@@ -361,6 +361,8 @@ export class FlightKernel {
     const [height, climb] = [state[1]!, state[4]!];
     if (climb > 0) return (LAYERS * height) / climb;
     const fall = -rates[1]!;
+    // One that spin lifts again comes down at no time yet known.
+    if (!(fall > 0)) return Infinity;
     return (climb + Math.sqrt(climb * climb + 2 * fall * height)) / fall;
   }
 
