@@ -28,7 +28,11 @@ const statements = {
 };
 
 /** The rows alone: the driver says more beside them. */
-const plain = (rows) => rows.map(({ _metadata, ...row }) => row);
+const plain = (rows) =>
+  rows.map((row) => {
+    delete row._metadata;
+    return row;
+  });
 
 class Bare {
   players() {
