@@ -94,7 +94,7 @@ function run({ pathPoints, stepError }: ResolvedFlightOptions, levelM: number): 
   const knots: PathKnot[] = keep ? [knotOf(0, state)] : [];
   let timeS = 0;
   let apexM = 0;
-  let h = FIRST_STEP_S;
+  let h = Math.min(FIRST_STEP_S, KERNEL.longestStepS());
   while (timeS < LONGEST_FLIGHT_S) {
     const error = KERNEL.attempt(h);
     if (!(error <= stepError)) {
