@@ -39,6 +39,9 @@ const swc = [
   },
 ];
 
+/** What shows only over a long time is in `npm run soak` alone. */
+const IS_SOAK = process.env.LOXOS_SOAK === '1';
+
 const project = (name, rest) => ({
   displayName: name,
   rootDir: root,
@@ -47,7 +50,11 @@ const project = (name, rest) => ({
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json', 'node'],
   transform: { '^.+\\.(?:m?[jt]sx?)$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(?:${esModules.join('|')})/)`],
-  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  testPathIgnorePatterns: [
+    '/node_modules/',
+    '/dist/',
+    ...(IS_SOAK ? [] : ['\\.soak\\.test\\.ts$']),
+  ],
   modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo)/dist/'],
   testEnvironmentOptions: {
     customExportConditions: ['loxos/source', 'node', 'require', 'default'],

@@ -5,12 +5,15 @@ import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
 installIfNeeded();
 buildIfNeeded();
 const SIMULATIONS = [
+  'core/src/flight',
   'core/src/proof',
+  'core/src/record',
   'core/src/reading',
   'core/src/inverse/eye',
   'core/src/words/any-ball',
   'server/src/fuzz',
   'server/src/start',
+  'server/src/memory',
   'server/src/db/power-cut',
   'server/src/writers',
 ];

@@ -1,27 +1,16 @@
 /** The server as it is started: what it says when it cannot, and that it ends when it is told to. */
-import { spawn } from 'node:child_process';
-import type { ChildProcess } from 'node:child_process';
-import {
-  mkdirSync,
-  mkdtempSync,
-  readFileSync,
-  readdirSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
 import { OWNER } from './testing/app.ts';
+import { endAll, enter, start } from './testing/started.ts';
 
-const MAIN = fileURLToPath(new URL('../dist/main.js', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'loxos-start-'));
-const running: ChildProcess[] = [];
 afterAll(() => {
-  for (const child of running) child.kill('SIGKILL');
+  endAll();
   rmSync(folder, { recursive: true, force: true });
 });
 
@@ -29,52 +18,6 @@ afterAll(() => {
 const ROUNDS = process.env['LOXOS_SOAK'] === '1' ? 200 : 2;
 const ROUND_MS = 30_000;
 
-/** What shows only over a long time is in `npm run soak` alone. */
-const inSoak = process.env['LOXOS_SOAK'] === '1' ? it : it.skip;
-/** How often it is asked, and how much of its memory may come and go by chance. */
-const REQUESTS = 10_000;
-const GROWTH_MB = 40;
-
-interface Id {
-  readonly id: string;
-}
-
-/** Memory a process holds, MB, as the system counts it. */
-const memoryMb = (pid: number): number =>
-  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
-
-interface Started {
-  readonly child: ChildProcess;
-  readonly said: Promise<string>;
-  readonly ended: Promise<number | null>;
-  readonly trouble: () => string;
-}
-function start(env: Record<string, string>): Started {
-  const child = spawn(process.execPath, [MAIN], { env: { ...process.env, PORT: '0', ...env } });
-  running.push(child);
-  let trouble = '';
-  child.stderr.on('data', (text) => (trouble += String(text)));
-  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
-  const said = new Promise<string>((resolve) => {
-    child.stdout.on('data', (text) => resolve(String(text).trim()));
-    // A server that ends before it has said anything fails its test, and hangs none.
-    child.on('exit', () => resolve(''));
-  });
-  return { child, said, ended, trouble: () => trouble.trim() };
-}
-/** Founds the academy, or signs in to it; the cookie. */
-async function enter(base: string): Promise<string> {
-  const post = (path: string, body: object) =>
-    fetch(`${base}${path}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
-  const founded = await post('/api/academy', OWNER);
-  const { email, password } = OWNER;
-  const answer = founded.ok ? founded : await post('/api/sessions', { email, password });
-  return answer.headers.getSetCookie()[0]!.split(';', 1)[0]!;
-}
 const sentenceOf = async (env: Record<string, string>): Promise<string> => {
   const { ended, trouble } = start(env);
   expect(await ended).toBe(1);
@@ -158,47 +101,6 @@ describe('the server that runs', () => {
       rest.map((name) => [name, 0]),
     );
   });
-
-  inSoak(
-    'takes no more memory for being asked ten thousand times',
-    async () => {
-      const { child, said, ended } = start({ LOXOS_DATA: join(folder, 'memory') });
-      const base = /http:\S+/.exec(await said)![0];
-      const cookie = await enter(base);
-      const ask = async (path: string, body?: object): Promise<unknown> => {
-        const headers = { cookie, 'content-type': 'application/json' };
-        const sent = body === undefined ? {} : { method: 'POST', body: JSON.stringify(body) };
-        const answer = await fetch(base + path, { headers, ...sent });
-        expect(answer.ok).toBe(true);
-        return answer.json();
-      };
-      const { id: playerId } = (await ask('/api/players', { name: 'Ada', hand: 'right' })) as Id;
-      const startsAt = new Date().toISOString();
-      const { id } = (await ask('/api/lessons', { playerId, startsAt })) as Id;
-      const places = [
-        '/api/players',
-        `/api/lessons?playerId=${playerId}`,
-        `/api/lessons/${id}`,
-        `/api/lessons/${id}/balls`,
-        `/api/players/${playerId}/effects`,
-        '/api/settings',
-        '/api/account',
-      ];
-      const afterAsking = async (times: number): Promise<number> => {
-        for (let n = 0; n < times; n++) {
-          if (n % 200 === 0) await ask(`/api/lessons/${id}/balls`, { carryM: 100 + (n % 9) });
-          await ask(places[n % places.length]!);
-        }
-        return memoryMb(child.pid!);
-      };
-      const warm = await afterAsking(REQUESTS / 2);
-      // Four kilobytes kept of each request would show at full count.
-      expect((await afterAsking(REQUESTS)) - warm).toBeLessThan(GROWTH_MB);
-      child.kill('SIGTERM');
-      await ended;
-    },
-    ROUNDS * ROUND_MS,
-  );
 
   it('gives whoever holds the data a link to a new password', async () => {
     const data = join(folder, 'forgotten');

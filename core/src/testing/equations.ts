@@ -1,4 +1,4 @@
-// The equations of motion written out plainly, from the paper's side: what flight/kernel.ts is held against.
+// The equations of motion written out plainly, from the paper's side: what flight/forces.ts is held against.
 import { AERODYNAMICS } from '../flight/aero.ts';
 import type { Aerodynamics } from '../flight/aero.ts';
 import { spinRadPerSOf, velocityOf } from '../impact/launch.ts';

@@ -8,7 +8,6 @@ import {
   exists,
   getTableColumns,
   gt,
-  inArray,
   isNotNull,
   isNull,
   ne,
@@ -127,13 +126,6 @@ export class ReadingsRepository {
         ),
       )
       .orderBy(asc(ball.ordinal));
-  }
-
-  /** What is kept of lessons. */
-  kept(scope: Scope, db: Handle, lessonIds: readonly string[]) {
-    const own = eq(lessonReading.academyId, scope.academyId);
-    const these = inArray(lessonReading.lessonId, [...lessonIds]);
-    return db.select().from(lessonReading).where(and(own, these));
   }
 
   async keep(scope: Scope, db: Handle, { lessonId, stamp, record }: Read): Promise<void> {

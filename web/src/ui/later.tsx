@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import type { ComponentType } from 'react';
 import { toast } from 'sonner';
 
@@ -13,25 +13,26 @@ interface Opened {
 /** A part of a page that is opened, not seen at first: fetched a while after the page, or when it is opened. */
 export function later<P extends Opened>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   return function Later(props: P) {
-    const { open, onClose } = props;
     const [Part, setPart] = useState<ComponentType<P> | null>(null);
-    const isMissing = open && Part === null;
+    const isMissing = props.open && Part === null;
+    const onFail = useEffectEvent(() => {
+      // Fetched ahead, nobody waits for it: it is asked for again when it is opened.
+      if (!props.open) return;
+      toast.error('This could not be fetched. Check the network, and open it again.');
+      props.onClose();
+    });
     useEffect(() => {
-      const take = async (): Promise<void> => {
-        const part = await load();
-        setPart(() => part);
-      };
+      const fetch = (): void =>
+        void load().then(
+          (part) => setPart(() => part),
+          () => onFail(),
+        );
       if (isMissing) {
-        take().catch(() => {
-          toast.error('This could not be fetched. Check the network, and open it again.');
-          onClose();
-        });
+        fetch();
         return undefined;
       }
-      // With the network gone it is asked for again when it is opened.
-      const timer = setTimeout(() => void take().catch(() => undefined), AFTER_MS);
+      const timer = setTimeout(fetch, AFTER_MS);
       return () => clearTimeout(timer);
-      // eslint-disable-next-line react-hooks/exhaustive-deps -- whoever closes it is asked when it fails, not watched
     }, [isMissing]);
     return Part === null ? null : <Part {...props} />;
   };

@@ -1,12 +1,12 @@
-import { addDays, format, isSameDay, isToday, parseISO, startOfWeek } from 'date-fns';
+import { addDays, format, isSameDay, isToday, parseISO } from 'date-fns';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useLessons } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
-import { weekOf } from '../../ui/week.ts';
+import { mondayOf, weekOf } from '../../ui/week.ts';
 
 /** The week round a day: how many lessons each day has. */
 export function WeekStrip({ day, onDay }: { day: Date; onDay: (day: Date) => void }) {
-  const first = startOfWeek(day, { weekStartsOn: 1 });
+  const first = mondayOf(day);
   const days = Array.from({ length: 7 }, (_, i) => addDays(first, i));
   const lessons = useLessons(weekOf(day)).data;
   const countOn = (date: Date): number =>
