@@ -48,6 +48,7 @@ export class CatchUp implements OnApplicationShutdown {
   private lookIn(ms: number): void {
     if (this.timer !== null) clearTimeout(this.timer);
     this.timer = setTimeout(() => {
+      this.timer = null;
       this.under = this.outside(() => this.under.then(() => this.go()));
     }, ms);
     this.timer.unref();
@@ -65,7 +66,8 @@ export class CatchUp implements OnApplicationShutdown {
       // A server that ends takes the thread and the store away: it catches up when it is started again.
       if (!this.hasEnded) this.log.error(`readings are not up to date: ${String(error)}`);
     } finally {
-      if (!this.hasEnded) this.lookIn(LOOK_MS);
+      // What was heard of meanwhile is looked at sooner.
+      if (!this.hasEnded && this.timer === null) this.lookIn(LOOK_MS);
     }
   }
 }

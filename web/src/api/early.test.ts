@@ -27,9 +27,10 @@ describe('what is asked for early', () => {
     expect(takeEarly(request('/api/lessons?from=a%3Ab'))).toBeUndefined();
   });
 
-  it('is no answer to a change, and none once it is old', () => {
+  it('is no answer to a change, none after one, and none once it is old', () => {
     askEarly('/api/players');
-    expect(takeEarly(request('/api/players', 'POST'))).toBeUndefined();
+    expect(takeEarly(request('/api/lessons/l/balls', 'POST'))).toBeUndefined();
+    expect(takeEarly(request('/api/players'))).toBeUndefined();
     askEarly('/api/players');
     jest.advanceTimersByTime(10_001);
     expect(takeEarly(request('/api/players'))).toBeUndefined();

@@ -19,9 +19,16 @@ export function askEarly(path: string): void {
   setTimeout(() => asked.delete(url), FRESH_MS);
 }
 
-/** The answer to this request, where it was asked for early; each once. */
+/**
+ * The answer to this request, where it was asked for early; each once. A change makes all that was asked for before it
+ * old: it is asked for anew.
+ */
 export function takeEarly({ method, url }: Request): Promise<Response> | undefined {
-  const answer = method === 'GET' ? asked.get(url) : undefined;
+  if (method !== 'GET') {
+    asked.clear();
+    return undefined;
+  }
+  const answer = asked.get(url);
   asked.delete(url);
   return answer;
 }

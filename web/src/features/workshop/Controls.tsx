@@ -24,7 +24,7 @@ type OnMove = (changes: Partial<Moved>) => void;
 
 interface MoveDialProps extends Omit<DialProps, 'onChange'> {
   readonly field: MovedField;
-  /** What a figure of the dial is in the unit of the field. */
+  /** The unit of the dial, where it is not that of the field. */
   readonly from?: SpeedUnit;
   readonly onMove: OnMove;
 }
