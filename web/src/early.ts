@@ -1,22 +1,16 @@
-// The first code that runs: while the app is still fetched, what its first page shows is asked for.
+// The first code that runs: while the app is still fetched, what the Day shows is asked for. A lesson is not: its head
+// says what other devices changed since its pieces were asked for, and must not come much later than they.
 import { formatISO } from 'date-fns';
 import { askEarly } from './api/early.ts';
 import { keptAccount } from './api/who.ts';
 import { weekOf } from './ui/week.ts';
 
-const LESSON = /^\/lessons\/([^/]+)\//;
+const isDay = globalThis.location.pathname === '/';
 
-function pathsOf(pathname: string): string[] {
-  if (pathname === '/') {
-    const today = formatISO(new Date(), { representation: 'date' });
-    const week = new URLSearchParams(weekOf(new Date())).toString();
-    return ['/api/players', `/api/lessons?${week}`, `/api/given?today=${today}`];
-  }
-  const id = LESSON.exec(pathname)?.[1];
-  if (id === undefined) return [];
-  const pieces = ['balls?after=0', 'blocks', 'parts', 'files', 'repetitions', 'pages'];
-  return ['/api/settings', ...pieces.map((piece) => `/api/lessons/${id}/${piece}`)];
+if (isDay && keptAccount() !== null) {
+  const now = new Date();
+  const today = formatISO(now, { representation: 'date' });
+  const week = new URLSearchParams(weekOf(now)).toString();
+  const paths = ['account', 'players', `lessons?${week}`, `given?today=${today}`];
+  for (const path of paths) askEarly(`/api/${path}`);
 }
-
-if (keptAccount() !== null)
-  for (const path of ['/api/account', ...pathsOf(globalThis.location.pathname)]) askEarly(path);
