@@ -16,9 +16,12 @@ export function later<P extends Opened>(load: () => Promise<ComponentType<P>>): 
     const [Part, setPart] = useState<ComponentType<P> | null>(null);
     const isMissing = props.open && Part === null;
     const onFail = useEffectEvent(() => {
-      // Fetched ahead, nobody waits for it: it is asked for again when it is opened.
+      // Fetched ahead, nobody waits for it.
       if (!props.open) return;
-      toast.error('This could not be fetched. Check the network, and open it again.');
+      // A browser does not ask again for a script that it once could not have.
+      toast.error('This could not be fetched. When the network is back, load the page again.', {
+        action: { label: 'Load it again', onClick: () => window.location.reload() },
+      });
       props.onClose();
     });
     useEffect(() => {
