@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { and, asc, eq, gt, isNull } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { academy, link, user } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 
 export type UserRow = typeof user.$inferSelect;
 export type LinkRow = typeof link.$inferSelect;

@@ -5,7 +5,7 @@ import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type { Account, ChangePassword, DoorState, Found, SignIn } from './account.dto.ts';

@@ -12,7 +12,7 @@ import type { Role, Scope } from '../common/scope.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { NewLink, OpenLink, TakeLink } from './account.dto.ts';
 import { AccountsRepository } from './accounts.repository.ts';
 import type { LinkRow, UserRow } from './accounts.repository.ts';

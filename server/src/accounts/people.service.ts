@@ -2,7 +2,7 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';

@@ -1,11 +1,22 @@
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, ne, or } from 'drizzle-orm';
+import { and, desc, eq, gt, ne, or, placeholder } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { session, user } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
+import { keptQuery } from '../db/kept-query.ts';
 import type { UserRow } from './accounts.repository.ts';
 
 export type SessionRow = typeof session.$inferSelect;
+
+const behind = keptQuery((db) => {
+  const hash = placeholder('hash');
+  return db
+    .select({ session, user })
+    .from(session)
+    .innerJoin(user, eq(user.id, session.userId))
+    .where(or(eq(session.tokenHash, hash), eq(session.formerHash, hash)))
+    .prepare();
+});
 
 @Injectable()
 export class SessionsRepository {
@@ -14,16 +25,8 @@ export class SessionsRepository {
   }
 
   /** The session a token is for, now or as the one before, with whose it is. */
-  async behind(
-    db: Handle,
-    tokenHash: string,
-  ): Promise<{ session: SessionRow; user: UserRow } | null> {
-    const [row] = await db
-      .select({ session, user })
-      .from(session)
-      .innerJoin(user, eq(user.id, session.userId))
-      .where(or(eq(session.tokenHash, tokenHash), eq(session.formerHash, tokenHash)));
-    return row ?? null;
+  async behind(db: Handle, hash: string): Promise<{ session: SessionRow; user: UserRow } | null> {
+    return (await behind(db).all({ hash }))[0] ?? null;
   }
 
   async update(db: Handle, id: string, changes: Partial<SessionRow>): Promise<void> {

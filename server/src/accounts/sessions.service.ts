@@ -4,7 +4,7 @@ import { Clock } from '../common/clock.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { UserRow } from './accounts.repository.ts';
 import { IDLE_MS } from './cookie.ts';
 import { SessionsRepository } from './sessions.repository.ts';

@@ -3,7 +3,7 @@ import { and, eq, inArray, or, sql } from 'drizzle-orm';
 import type { SQL } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';

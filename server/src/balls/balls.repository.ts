@@ -1,10 +1,10 @@
 import { BALL_QUANTITIES } from '@loxos/core';
-import type { BallFigures } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import {
   and,
   asc,
   eq,
+  getTableColumns,
   gt,
   gte,
   inArray,
@@ -15,10 +15,12 @@ import {
   ne,
   notExists,
   or,
+  placeholder,
 } from 'drizzle-orm';
 import { ball, ballFile, launchFile } from '../db/schema/index.ts';
 import { insertMany } from '../db/bulk.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
+import { keptQuery } from '../db/kept-query.ts';
 import { MEASURED } from '../intake/measured.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
@@ -74,26 +76,21 @@ const READ_COLUMNS = [
 /** Ids of one statement. */
 const CHUNK = 200;
 
-export function toBall(row: BallRow): Ball {
-  const figures = Object.fromEntries(BALL_QUANTITIES.map((q) => [q, row[q]])) as BallFigures;
-  const { id, lessonId, ordinal, keep, launchFileId, line, club, clubText, hitAt } = row;
-  const { blockId, seen } = row;
-  return {
-    ...figures,
-    id,
-    lessonId,
-    ordinal,
-    keep,
-    seen,
-    blockId,
-    launchFileId,
-    line,
-    club,
-    clubText,
-    hitAt,
-    version: row.version,
-  };
-}
+/** What of a row is a ball's. */
+const OF_BALL = [
+  ...BALL_QUANTITIES,
+  ...(['id', 'lessonId', 'ordinal', 'keep', 'seen', 'blockId', 'launchFileId', 'line'] as const),
+  ...(['club', 'clubText', 'hitAt', 'version'] as const),
+];
+
+/** Of a row, or of the table's columns, what is a ball's. */
+const ofBall = <T extends object>(row: T) =>
+  Object.fromEntries(OF_BALL.map((name) => [name, row[name as keyof T]]));
+export const toBall = (row: BallRow): Ball => ofBall(row) as unknown as Ball;
+const BALL = ofBall(getTableColumns(ball)) as Pick<
+  (typeof ball)['_']['columns'],
+  (typeof OF_BALL)[number]
+>;
 
 const KNOWN = { id: ball.id, print: ball.fingerprint, deletedAt: ball.deletedAt };
 const toKnown = ({
@@ -106,24 +103,35 @@ const toKnown = ({
   isDeleted: deletedAt !== null,
 });
 
+const ofLesson = keptQuery((db) =>
+  db
+    .select(BALL)
+    .from(ball)
+    .where(
+      and(
+        eq(ball.academyId, placeholder('academyId')),
+        eq(ball.lessonId, placeholder('lessonId')),
+        isNull(ball.deletedAt),
+        gt(ball.ordinal, placeholder('after')),
+      ),
+    )
+    .orderBy(asc(ball.ordinal))
+    .limit(placeholder('most'))
+    .prepare(),
+);
+
 @Injectable()
 export class BallsRepository {
   constructor(private readonly lessonBalls: LessonBalls) {}
 
   /** Balls of a lesson in the order hit, without the deleted; all, or the next so many after one. */
   ofLesson(
-    scope: Scope,
+    { academyId }: Scope,
     db: Handle,
     lessonId: string,
     { after = 0, most = -1 }: { after?: number; most?: number } = {},
-  ): Promise<BallRow[]> {
-    const isThere = and(this.inLesson(scope, lessonId), isNull(ball.deletedAt));
-    return db
-      .select()
-      .from(ball)
-      .where(and(isThere, gt(ball.ordinal, after)))
-      .orderBy(asc(ball.ordinal))
-      .limit(most);
+  ): Promise<Ball[]> {
+    return ofLesson(db).all({ academyId, lessonId, after, most });
   }
 
   /**

@@ -5,7 +5,7 @@ import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Fields, MeasuredBall } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
@@ -35,7 +35,7 @@ export class BallsService {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);
       const rows = await this.balls.ofLesson(scope, db, lessonId, { after, most: MOST_BALLS + 1 });
-      const balls = rows.slice(0, MOST_BALLS).map(toBall);
+      const balls = rows.slice(0, MOST_BALLS);
       return { balls, next: rows.length > MOST_BALLS ? balls.at(-1)!.ordinal : null };
     });
   }
@@ -44,7 +44,7 @@ export class BallsService {
   async print(scope: Scope, lessonId: string): Promise<string> {
     const { hand, balls, blocks } = await this.store.read(async (db) => ({
       hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
-      balls: (await this.balls.ofLesson(scope, db, lessonId)).map(toBall),
+      balls: await this.balls.ofLesson(scope, db, lessonId),
       blocks: await this.blocks.ofLesson(scope, db, lessonId),
     }));
     const rows = balls.map((ball) => ({ ...ball }) as MeasuredBall);

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
 import { ball, block } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Block } from './block.dto.ts';
 import type { Scope } from '../common/scope.ts';

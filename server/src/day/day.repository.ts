@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { and, asc, eq, inArray, isNull, max, sql } from 'drizzle-orm';
 import { homeworkTick, lesson, pageWord, player, sharedPage } from '../db/schema/index.ts';
 import type { PageWord } from '../pages/page.dto.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Scope } from '../common/scope.ts';
 
 /** A page that stands, with its lesson: what is asked of them and no more, since there are as many as players. */

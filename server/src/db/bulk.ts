@@ -1,18 +1,9 @@
-import type { Client, InValue } from '@libsql/client';
 import { getTableColumns, getTableName } from 'drizzle-orm';
 import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
-import type { Handle } from './store.ts';
+import type { Handle } from './handle.ts';
 
 /** Rows of one statement, where they are that many; SQLite takes 32 766 values to a statement. */
 const MOST_ROWS = 100;
-
-type Runner = Pick<Client, 'execute'>;
-
-/** Runs a statement as it is: Drizzle takes ten times as long to write many rows out as SQLite to store them. */
-function runRaw(db: Handle, sql: string, args: InValue[]): Promise<unknown> {
-  const { session } = db as unknown as { session: { client: Runner; tx?: Runner } };
-  return (session.tx ?? session.client).execute({ sql, args });
-}
 
 /** The insert of so many rows of some columns; that of whole batches is kept, since it is long. */
 function textOf(table: SQLiteTable, columns: readonly string[], rows: number, end: string): string {
@@ -30,7 +21,7 @@ export async function insertMany(
   db: Handle,
   table: SQLiteTable,
   columns: readonly string[],
-  rows: readonly (readonly InValue[])[],
+  rows: readonly (readonly unknown[])[],
   { isOnce = false } = {},
 ): Promise<void> {
   const end = isOnce ? 'on conflict do nothing' : '';
@@ -40,6 +31,7 @@ export async function insertMany(
   for (let at = 0; at < rows.length; at += MOST_ROWS) {
     const some = rows.slice(at, at + MOST_ROWS);
     const text = some.length === MOST_ROWS ? whole : textOf(table, columns, some.length, end);
-    await runRaw(db, text, some.flat());
+    // As it is: Drizzle takes ten times as long to write many rows out as SQLite to store them.
+    await db.connection.ask(text, some.flat());
   }
 }

@@ -11,8 +11,8 @@ afterAll(() => t.close());
 /** Lets the database grow by so many pages; null for as far as it likes. */
 async function leaveRoom(pages: number | null): Promise<void> {
   await t.app.get(Store).read(async (db) => {
-    const [row] = await db.all<{ page_count: number }>(sql`PRAGMA page_count`);
-    const most = pages === null ? 1_000_000 : row!.page_count + pages;
+    const [row] = await db.values<[number]>(sql`PRAGMA page_count`);
+    const most = pages === null ? 1_000_000 : row![0] + pages;
     await db.run(sql.raw(`PRAGMA max_page_count = ${most}`));
   });
 }

@@ -1,10 +1,10 @@
 /** How the database finds what each place asks for: a large academy has hundreds of thousands of balls, and none is looked through. */
 import { createClient } from '@libsql/client';
-import type { Client, InStatement } from '@libsql/client';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import type { Connection } from './connection.ts';
 import { Store } from './store.ts';
 
 /** Tables that grow with every lesson: read by an index, or not at all. */
@@ -21,25 +21,12 @@ const LARGE = [
 let t: TestApp;
 const asked = new Set<string>();
 
-/** Writes down every statement that is run, in transactions and outside them. */
-function listen(client: Client): void {
-  const note = (statement: InStatement): void => {
-    asked.add(typeof statement === 'string' ? statement : statement.sql);
-  };
-  const execute = client.execute.bind(client);
-  client.execute = (statement: InStatement) => {
-    note(statement);
-    return execute(statement);
-  };
-  const transaction = client.transaction.bind(client);
-  client.transaction = async (...mode: []) => {
-    const tx = await transaction(...mode);
-    const inside = tx.execute.bind(tx);
-    tx.execute = (statement: InStatement) => {
-      note(statement);
-      return inside(statement);
-    };
-    return tx;
+/** Writes down every statement that is run. */
+function listen(connection: Connection): void {
+  const ask = connection.ask.bind(connection);
+  connection.ask = (sql, args) => {
+    asked.add(sql);
+    return ask(sql, args);
   };
 }
 
@@ -95,7 +82,7 @@ async function tour(): Promise<void> {
 
 it('looks nothing large through from end to end, whatever is asked', async () => {
   t = await startTestApp();
-  listen(t.app.get<{ client: Client }>(Store).client);
+  listen(t.app.get<{ connection: Connection }>(Store).connection);
   await tour();
   const statements = [...asked].filter((sql) => /^\s*(select|update|delete)\b/i.test(sql));
   expect(statements.length).toBeGreaterThan(40);

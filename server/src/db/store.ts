@@ -2,18 +2,15 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { createClient } from '@libsql/client';
-import type { Client } from '@libsql/client';
 import { Injectable } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
-import { drizzle } from 'drizzle-orm/libsql';
-import type { LibSQLDatabase } from 'drizzle-orm/libsql';
-import { migrate } from 'drizzle-orm/libsql/migrator';
+import { migrate } from 'drizzle-orm/sqlite-proxy/migrator';
 import { NewerDatabase } from '../start-trouble.ts';
-import * as schema from './schema/index.ts';
-
-export type Handle = Omit<LibSQLDatabase<typeof schema>, 'transaction'>;
+import { connect, isFile } from './connection.ts';
+import type { Connection } from './connection.ts';
+import { handleOn } from './handle.ts';
+import type { Handle } from './handle.ts';
 
 const PRAGMAS = [
   'PRAGMA journal_mode = WAL',
@@ -49,8 +46,8 @@ export function newestMigration(): number {
  */
 @Injectable()
 export class Store implements OnApplicationShutdown {
-  private readonly client: Client;
-  private readonly db: LibSQLDatabase<typeof schema>;
+  private readonly connection: Connection;
+  private readonly db: ReturnType<typeof handleOn>;
   private readonly turn = new Mutex();
   private readonly inside = new AsyncLocalStorage<true>();
   private lastBreath = Date.now();
@@ -62,18 +59,18 @@ export class Store implements OnApplicationShutdown {
     readonly url: string,
     readonly authToken?: string,
   ) {
-    this.isElsewhere = !url.startsWith('file:');
-    const token = authToken === undefined ? {} : { authToken };
-    this.client = createClient({ url, concurrency: 1, timeout: 5000, ...token });
-    this.db = drizzle(this.client, { schema });
+    this.isElsewhere = !isFile(url);
+    this.connection = connect(url, authToken);
+    this.db = handleOn(this.connection);
   }
 
   /** Sets the connection up and brings the tables up to date; `beforeUpdate` runs where they are not yet. */
   async open(beforeUpdate: () => Promise<void> = () => Promise.resolve()): Promise<void> {
     await this.prepare();
     if (await this.isBehind()) await beforeUpdate();
-    await migrate(this.db, { migrationsFolder: MIGRATIONS });
-    if (!this.isElsewhere) await this.client.execute('PRAGMA foreign_keys = ON');
+    await migrate(this.db, (statements) => this.connection.migrate(statements), {
+      migrationsFolder: MIGRATIONS,
+    });
   }
 
   /** One statement, or several reads. */
@@ -98,11 +95,11 @@ export class Store implements OnApplicationShutdown {
       await new Promise((resolve) => setImmediate(resolve));
     } while (this.turn.isLocked() && Date.now() < patience);
     await this.exclusively(async () => {
-      if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = NORMAL');
+      if (!this.isElsewhere) await this.connection.ask('PRAGMA synchronous = NORMAL');
       try {
         await this.transact(work);
       } finally {
-        if (!this.isElsewhere) await this.client.execute('PRAGMA synchronous = FULL');
+        if (!this.isElsewhere) await this.connection.ask('PRAGMA synchronous = FULL');
       }
     });
   }
@@ -110,15 +107,15 @@ export class Store implements OnApplicationShutdown {
   async onApplicationShutdown(): Promise<void> {
     await this.turn.runExclusive(async () => {
       // The one file holds everything once the server has stopped: it can be copied as it is.
-      if (!this.isElsewhere) await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
-      this.client.close();
+      if (!this.isElsewhere) await this.connection.ask('PRAGMA wal_checkpoint(TRUNCATE)');
+      this.connection.close();
     });
   }
 
   /** Writes the whole database into a new file, as it is at one moment. */
   copyTo(file: string): Promise<void> {
     return this.exclusively(async () => {
-      await this.client.execute({ sql: 'VACUUM INTO ?', args: [file] });
+      await this.connection.ask('VACUUM INTO ?', [file]);
     });
   }
 
@@ -128,13 +125,13 @@ export class Store implements OnApplicationShutdown {
    */
   takeFrom(file: string, kept: readonly string[] = []): Promise<void> {
     return this.exclusively(async () => {
-      await this.client.execute({ sql: 'ATTACH ? AS copy', args: [file] });
-      await this.client.execute('PRAGMA foreign_keys = OFF');
+      await this.connection.ask('ATTACH ? AS copy', [file]);
+      await this.connection.ask('PRAGMA foreign_keys = OFF');
       try {
-        const { rows } = await this.client.execute(
+        const rows = await this.connection.ask(
           "select name from main.sqlite_master where type = 'table' and name not like 'sqlite_%'",
         );
-        const names = rows.map((row) => row['name'] as string);
+        const names = rows.map(([name]) => name as string);
         const tables = names.filter((name) => !kept.includes(name));
         const steps = await Promise.all(tables.map((table) => this.stepsOf(table)));
         const moves = kept.map(
@@ -142,10 +139,12 @@ export class Store implements OnApplicationShutdown {
             `UPDATE main."${table}" SET academy_id = (SELECT id FROM main.academy ORDER BY created_at LIMIT 1)
              WHERE academy_id NOT IN (SELECT id FROM main.academy)`,
         );
-        await this.client.batch([...steps.flat(), ...moves], 'write');
+        await this.transact(async () => {
+          for (const step of [...steps.flat(), ...moves]) await this.connection.ask(step);
+        });
       } finally {
-        await this.client.execute('DETACH copy');
-        await this.client.execute('PRAGMA foreign_keys = ON');
+        await this.connection.ask('DETACH copy');
+        await this.connection.ask('PRAGMA foreign_keys = ON');
       }
     });
   }
@@ -153,14 +152,16 @@ export class Store implements OnApplicationShutdown {
   /** Leaves nothing of what was deleted in the file: the pages it stood on are written anew. */
   shred(): Promise<void> {
     return this.exclusively(async () => {
-      await this.client.execute('VACUUM');
-      if (!this.isElsewhere) await this.client.execute('PRAGMA wal_checkpoint(TRUNCATE)');
+      await this.connection.ask('VACUUM');
+      if (!this.isElsewhere) await this.connection.ask('PRAGMA wal_checkpoint(TRUNCATE)');
     });
   }
 
   private async stepsOf(table: string): Promise<string[]> {
-    const { rows } = await this.client.execute(`PRAGMA main.table_info("${table}")`);
-    const columns = rows.map((row) => `"${row['name'] as string}"`).join(', ');
+    const rows = await this.connection.ask(
+      `select name from pragma_table_info('${table}', 'main')`,
+    );
+    const columns = rows.map(([name]) => `"${name as string}"`).join(', ');
     return [
       `DELETE FROM main."${table}"`,
       `INSERT INTO main."${table}" (${columns}) SELECT ${columns} FROM copy."${table}"`,
@@ -173,38 +174,31 @@ export class Store implements OnApplicationShutdown {
    */
   private async isBehind(): Promise<boolean> {
     const ours = newestMigration();
-    const { rows } = await this.client.execute(
+    const tables = await this.connection.ask(
       "select name from sqlite_master where name = '__drizzle_migrations'",
     );
-    if (rows.length === 0) return false;
-    const found = await this.client.execute(
-      'select max(created_at) as last from __drizzle_migrations',
-    );
-    const last = Number(found.rows[0]?.['last'] ?? 0);
+    if (tables.length === 0) return false;
+    const [found] = await this.connection.ask('select max(created_at) from __drizzle_migrations');
+    const last = Number(found?.[0] ?? 0);
     if (last > ours) throw new NewerDatabase();
     return last < ours;
   }
 
   private async prepare(): Promise<void> {
     if (this.isElsewhere) return;
-    for (const pragma of PRAGMAS) await this.client.execute(pragma);
+    for (const pragma of PRAGMAS) await this.connection.ask(pragma);
   }
 
   private async transact<T>(work: (tx: Handle) => Promise<T>): Promise<T> {
-    // A full disk ends the transaction by itself; that there is none left to take back would hide why.
-    const failed: unknown[] = [];
-    const noting = async (tx: unknown): Promise<T> => {
-      try {
-        return await work(tx as Handle);
-      } catch (error) {
-        failed.push(error);
-        throw error;
-      }
-    };
+    await this.connection.begin();
     try {
-      return await this.db.transaction(noting);
+      const done = await work(this.db);
+      await this.connection.commit();
+      return done;
     } catch (error) {
-      throw failed[0] ?? error;
+      // Why it failed matters more than that there may be nothing left to take back.
+      await this.connection.rollback().catch(() => undefined);
+      throw error;
     }
   }
 
@@ -227,8 +221,6 @@ export class Store implements OnApplicationShutdown {
         return await work();
       } catch (error) {
         if (!isBusy(error) || tries === BUSY_TRIES) throw error;
-        this.client.reconnect();
-        await this.prepare();
       }
     }
   }

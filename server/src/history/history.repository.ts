@@ -1,13 +1,30 @@
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, isNull, ne } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, ne, placeholder } from 'drizzle-orm';
 import { history } from '../db/schema/index.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
+import { keptQuery } from '../db/kept-query.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type HistoryRow = typeof history.$inferSelect;
 
 const SHOWN = 200;
+
+const lastOf = keptQuery((db) =>
+  db
+    .select({ id: history.id, device: history.device })
+    .from(history)
+    .where(
+      and(
+        eq(history.academyId, placeholder('academyId')),
+        eq(history.lessonId, placeholder('lessonId')),
+        ne(history.device, placeholder('device')),
+      ),
+    )
+    .orderBy(desc(history.at))
+    .limit(1)
+    .prepare(),
+);
 
 @Injectable()
 export class HistoryRepository {
@@ -39,13 +56,8 @@ export class HistoryRepository {
     lessonId: string,
     device: string,
   ): Promise<Pick<HistoryRow, 'id' | 'device'> | null> {
-    const [row] = await db
-      .select({ id: history.id, device: history.device })
-      .from(history)
-      .where(and(this.own(scope), eq(history.lessonId, lessonId), ne(history.device, device)))
-      .orderBy(desc(history.at))
-      .limit(1);
-    return row ?? null;
+    const { academyId } = scope;
+    return (await lastOf(db).all({ academyId, lessonId, device }))[0] ?? null;
   }
 
   /** What changed a thing after a version of it. */

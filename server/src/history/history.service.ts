@@ -4,7 +4,7 @@ import type { Fields } from '@loxos/core';
 import { ConflictException, Injectable } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from './change.ts';
 import { HistoryRepository } from './history.repository.ts';
 import type { Scope } from '../common/scope.ts';

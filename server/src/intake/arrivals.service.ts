@@ -8,7 +8,7 @@ import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type { Tasks } from '../threads/tasks.ts';

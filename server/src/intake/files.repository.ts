@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { launchFile, sourceMapping } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { LaunchFile } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
 

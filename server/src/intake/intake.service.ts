@@ -4,7 +4,7 @@ import type { ColumnMapping, Hand, IntakeOptions } from '@loxos/core';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';

@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { and, count, eq, isNull, sql } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { ball, lesson } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import { CatchUp } from '../readings/catch-up.ts';
 
 /** What a lesson keeps of its balls: whatever changes balls or the blocks they are in says so here. */

@@ -1,7 +1,8 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { and, asc, desc, eq, gte, isNull, lt } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, isNull, lt, placeholder } from 'drizzle-orm';
 import { lesson, player } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
+import { keptQuery } from '../db/kept-query.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import { MOST_LESSONS } from './lesson.dto.ts';
 import type { LessonQuery } from './lesson.dto.ts';
@@ -14,6 +15,46 @@ export interface LessonWithPlayer {
   readonly player: PlayerRow;
 }
 
+/** By which of a query's parts lessons are looked for. */
+const PARTS = {
+  id: eq(lesson.id, placeholder('id')),
+  from: gte(lesson.startsAt, placeholder('from')),
+  to: lt(lesson.startsAt, placeholder('to')),
+  playerId: eq(lesson.playerId, placeholder('playerId')),
+};
+const PART_NAMES = Object.keys(PARTS) as (keyof typeof PARTS)[];
+
+const by = keptQuery((db, shape: string) => {
+  const parts = PART_NAMES.filter((name) => shape.split(' ').includes(name));
+  const own = eq(lesson.academyId, placeholder('academyId'));
+  const areThere = [isNull(lesson.deletedAt), isNull(player.deletedAt)];
+  return db
+    .select({ lesson, player })
+    .from(lesson)
+    .innerJoin(player, eq(player.id, lesson.playerId))
+    .where(and(own, ...areThere, ...parts.map((name) => PARTS[name])))
+    .orderBy(parts.includes('playerId') ? desc(lesson.startsAt) : asc(lesson.startsAt))
+    .limit(MOST_LESSONS)
+    .prepare();
+});
+
+const before = keptQuery((db) =>
+  db
+    .select({ id: lesson.id })
+    .from(lesson)
+    .where(
+      and(
+        eq(lesson.academyId, placeholder('academyId')),
+        PARTS.playerId,
+        isNull(lesson.deletedAt),
+        lt(lesson.startsAt, placeholder('startsAt')),
+      ),
+    )
+    .orderBy(desc(lesson.startsAt))
+    .limit(1)
+    .prepare(),
+);
+
 @Injectable()
 export class LessonsRepository {
   /** Lessons with their players; a day's in order, a player's newest first; of very many the first of these. */
@@ -22,23 +63,9 @@ export class LessonsRepository {
     db: Handle,
     query: LessonQuery & { id?: string },
   ): Promise<LessonWithPlayer[]> {
-    const wanted = and(
-      eq(lesson.academyId, scope.academyId),
-      isNull(lesson.deletedAt),
-      isNull(player.deletedAt),
-      query.id === undefined ? undefined : eq(lesson.id, query.id),
-      query.from === undefined ? undefined : gte(lesson.startsAt, query.from),
-      query.to === undefined ? undefined : lt(lesson.startsAt, query.to),
-      query.playerId === undefined ? undefined : eq(lesson.playerId, query.playerId),
-    );
-    const order = query.playerId === undefined ? asc(lesson.startsAt) : desc(lesson.startsAt);
-    return db
-      .select({ lesson, player })
-      .from(lesson)
-      .innerJoin(player, eq(player.id, lesson.playerId))
-      .where(wanted)
-      .orderBy(order)
-      .limit(MOST_LESSONS);
+    const { academyId } = scope;
+    const parts = PART_NAMES.filter((name) => query[name] !== undefined);
+    return by(db, parts.join(' ')).all({ academyId, ...query });
   }
 
   async find(scope: Scope, db: Handle, id: string): Promise<LessonWithPlayer | null> {
@@ -64,19 +91,8 @@ export class LessonsRepository {
     db: Handle,
     { playerId, startsAt }: LessonRow,
   ): Promise<string | null> {
-    const earlier = and(
-      eq(lesson.academyId, scope.academyId),
-      eq(lesson.playerId, playerId),
-      isNull(lesson.deletedAt),
-      lt(lesson.startsAt, startsAt),
-    );
-    const [row] = await db
-      .select({ id: lesson.id })
-      .from(lesson)
-      .where(earlier)
-      .orderBy(desc(lesson.startsAt))
-      .limit(1);
-    return row?.id ?? null;
+    const { academyId } = scope;
+    return (await before(db).all({ academyId, playerId, startsAt }))[0]?.id ?? null;
   }
 
   async insert(scope: Scope, db: Handle, row: Omit<LessonRow, 'academyId'>): Promise<void> {

@@ -6,7 +6,7 @@ import type { Scope } from '../common/scope.ts';
 import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import { DrillsService } from '../drills/drills.service.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';

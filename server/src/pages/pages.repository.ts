@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { homeworkTick, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { PageWord } from './page.dto.ts';
 import type { RepetitionRow } from '../steps/steps.repository.ts';
 import type { Scope } from '../common/scope.ts';

@@ -1,19 +1,25 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull, placeholder } from 'drizzle-orm';
 import { player } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
+import { keptQuery } from '../db/kept-query.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type PlayerRow = typeof player.$inferSelect;
 
+const all = keptQuery((db) =>
+  db
+    .select()
+    .from(player)
+    .where(and(eq(player.academyId, placeholder('academyId')), isNull(player.deletedAt)))
+    .orderBy(asc(player.name))
+    .prepare(),
+);
+
 @Injectable()
 export class PlayersRepository {
-  list(scope: Scope, db: Handle): Promise<PlayerRow[]> {
-    return db
-      .select()
-      .from(player)
-      .where(and(eq(player.academyId, scope.academyId), isNull(player.deletedAt)))
-      .orderBy(asc(player.name));
+  list({ academyId }: Scope, db: Handle): Promise<PlayerRow[]> {
+    return all(db).all({ academyId });
   }
 
   async find(scope: Scope, db: Handle, id: string): Promise<PlayerRow | null> {

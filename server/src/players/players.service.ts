@@ -3,7 +3,7 @@ import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';

@@ -16,7 +16,7 @@ import {
 } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { ball, block, lesson, lessonReading, player } from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 
 /** What a ball is read from: less than a row, since a row's columns take longer to fetch than to read. */
 const READ_FROM = [

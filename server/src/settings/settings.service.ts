@@ -6,7 +6,7 @@ import { Clock } from '../common/clock.ts';
 import { checked } from '../common/validation.ts';
 import { setting } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { Settings } from './setting.dto.ts';

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { lessonPart, repetition } from '../db/schema/index.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
-import type { Handle } from '../db/store.ts';
+import type { Handle } from '../db/handle.ts';
 import type { LessonPart, StoredRepetition } from './part.dto.ts';
 import type { Scope } from '../common/scope.ts';
 

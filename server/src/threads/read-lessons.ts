@@ -1,10 +1,9 @@
-import { createClient } from '@libsql/client';
-import { drizzle } from 'drizzle-orm/libsql';
 import { recordOfLesson, resolveContext } from '@loxos/core';
 import type { LessonRecord, ReadingContext } from '@loxos/core';
 import type { Scope } from '../common/scope.ts';
-import * as schema from '../db/schema/index.ts';
-import type { Handle } from '../db/store.ts';
+import { connect } from '../db/connection.ts';
+import { handleOn } from '../db/handle.ts';
+import type { Handle } from '../db/handle.ts';
 import { ReadingsRepository } from '../readings/readings.repository.ts';
 
 export interface LessonsToRead {
@@ -44,9 +43,9 @@ export async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
   const { url, authToken, scope, lessonIds } = asked;
   const context = resolveContext(asked.context);
   const readings = new ReadingsRepository();
-  const client = createClient({ url, timeout: 5000, ...(authToken && { authToken }) });
+  const connection = connect(url, authToken);
   try {
-    const db = drizzle(client, { schema });
+    const db = handleOn(connection);
     const read: LessonRead[] = [];
     for (const lessonId of lessonIds) {
       const found = await ofOneMoment(readings, scope, db, lessonId);
@@ -56,6 +55,6 @@ export async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
     }
     return read;
   } finally {
-    client.close();
+    connection.close();
   }
 }
