@@ -1,0 +1,307 @@
+import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
+import type { DrillEffect } from '../drills/effect.ts';
+import { gaussian, seededRandom } from '../maths/random.ts';
+import { resolveContext } from '../reading/context.ts';
+import { tries } from '../testing/players.ts';
+import { visitOf } from '../testing/visits.ts';
+import { landingsOf, onFairway, patternOf, proportionOf } from './landing.ts';
+import { movedBy } from './moved.ts';
+import { plainScorer } from './plain-score.ts';
+import { playerRecord } from './player-record.ts';
+import type { PlayerRecord } from './player-record.ts';
+import { pointsOf } from './points.ts';
+import { wantedOfKind } from './target.ts';
+import { countedOf, kindsOf, ownOf } from './visit.ts';
+import type { Visit } from './visit.ts';
+import { keptOf, warmUpOf } from './within-visits.ts';
+
+const random = seededRandom(31);
+const context = resolveContext({ hand: 'right' });
+const record = (visits: readonly Visit[], more = {}): PlayerRecord =>
+  playerRecord(visits, { context, wanted: null, effects: [], ...more })!;
+const followed = (of: PlayerRecord, figure: string) =>
+  of.followed.find((one) => one.figure === figure)!;
+
+describe('the balls that say where somebody is', () => {
+  const visit = visitOf(
+    0,
+    [
+      { balls: 6, path: -4, face: 0, block: 'baseline' },
+      { balls: 9, path: 3, face: 0, block: 'drill', drillId: 'rails' },
+      { balls: 4, path: 9, face: 9, block: 'demonstration' },
+      { balls: 5, path: -2, face: 0, block: 'play' },
+      { balls: 3, path: 0, face: 0, club: 'driver' },
+    ],
+    random,
+  );
+
+  it('are those hit in no drill; a demonstration is nobody’s', () => {
+    expect(countedOf(visit, 'iron')).toHaveLength(20);
+    expect(ownOf(visit, 'iron')).toHaveLength(11);
+    expect(ownOf(visit, 'driver')).toHaveLength(3);
+    expect(kindsOf([visit])).toEqual(['iron', 'driver']);
+  });
+
+  it('are a point from three on', () => {
+    const few = visitOf(1, [{ balls: 2, path: 0, face: 0 }], random);
+    const points = pointsOf([visit, few], 'iron', 'clubPathDeg', { wanted: 0, window: 2 });
+    expect(points).toHaveLength(1);
+    expect(points[0]).toMatchObject({ lessonId: 'visit 0', count: 11 });
+    expect(points[0]!.middle).toBeLessThan(-1.5);
+    expect(pointsOf([visit], 'iron', 'clubPathDeg', null)[0]!.inside).toBeNull();
+  });
+});
+
+describe('a record', () => {
+  const day = (): number => 0.5 * gaussian(random);
+  const slicer = Array.from({ length: 12 }, (_, week) =>
+    visitOf(
+      week,
+      [{ balls: 12, path: (week < 6 ? -6 : -1) + day(), face: -1 + day(), block: 'baseline' }],
+      random,
+    ),
+  );
+
+  it('says from when a slicer’s gap was better, and that it held', () => {
+    const said = record(slicer);
+    const gap = followed(said, 'faceToPathDeg');
+    expect(gap.levels).toHaveLength(2);
+    expect(gap.points[gap.changes[0]!.at]!.lessonId).toBe('visit 6');
+    expect(gap.changes[0]).toMatchObject({ isNearer: true });
+    expect(gap.changes[0]!.from).toBeGreaterThan(3.5);
+    expect(Math.abs(gap.now!.value)).toBeLessThan(1.5);
+    expect(said).toMatchObject({ kind: 'iron', club: '7-iron', kinds: ['iron'] });
+    expect(said.periods.map(({ from, to }) => [from, to])).toEqual([
+      [0, 6],
+      [6, 12],
+    ]);
+    const [before, since] = said.periods;
+    expect(before!.fairway!.share).toBeLessThan(since!.fairway!.share);
+    expect(before!.score!.path.had).toBeLessThan(since!.score!.path.had);
+  });
+
+  it('is the mirror image for a left-hander', () => {
+    const mirrored = Array.from({ length: 8 }, (_, week) =>
+      visitOf(
+        week,
+        [{ balls: 12, path: -6, face: -1, hand: 'left', pathSd: 0.5, faceSd: 0.5 }],
+        random,
+      ),
+    );
+    const left = resolveContext({ hand: 'left' });
+    const said = playerRecord(mirrored, { context: left, wanted: null, effects: [] })!;
+    expect(followed(said, 'faceToPathDeg').now!.value).toBeLessThan(-4);
+    expect(followed(said, 'clubPathDeg').now!.value).toBeGreaterThan(5);
+  });
+
+  it('measures a drawer’s gap against the draw that is wanted', () => {
+    const wanted = { all: { shape: 'draw' as const } };
+    const target = followed(record(slicer, { wanted }), 'faceToPathDeg').target!;
+    expect(target.wanted).toBeLessThan(-1);
+    expect(followed(record(slicer), 'faceToPathDeg').target!.wanted).toBe(0);
+  });
+
+  it('is none of nobody’s balls, and of a kind never hit is the one hit most', () => {
+    expect(playerRecord([], { context, wanted: null, effects: [] })).toBeNull();
+    expect(record(slicer, { kind: 'wedge' }).kind).toBe('iron');
+    expect(record(slicer.slice(0, 1)).periods).toEqual([]);
+  });
+
+  it('reads the coupling within visits: a path that moved between them is none', () => {
+    const uncoupled = Array.from({ length: 10 }, (_, week) =>
+      visitOf(
+        week,
+        [{ balls: 20, path: -6 + week, face: -6 + week, pathSd: 2, faceSd: 1, misread: 0 }],
+        random,
+      ),
+    );
+    const { coupling, scatter } = record(uncoupled);
+    expect(scatter.length).toBeGreaterThan(180);
+    expect(Math.abs(coupling.slope)).toBeLessThan(0.2);
+  });
+});
+
+describe('within visits and between them', () => {
+  const visits = (apart: number, slip: number) =>
+    Array.from({ length: 9 }, (_, week) =>
+      visitOf(
+        week,
+        [
+          { balls: 8, path: -3 - slip, face: 0 },
+          { balls: 8, path: -3 + apart, face: 0 },
+        ],
+        random,
+      ),
+    );
+
+  it('a warm-up is the last balls less the first, a slip the next first less the last', () => {
+    const warm = warmUpOf(visits(2, 0), 'iron', 'clubPathDeg')!;
+    expect(warm.low).toBeGreaterThan(0.5);
+    expect(warm.high).toBeLessThan(3.5);
+    const kept = keptOf(visits(2, 1), 'iron', 'clubPathDeg')!;
+    expect(kept.count).toBe(8);
+    expect(kept.high).toBeLessThan(-1);
+  });
+
+  it('are clear of nobody who does neither, 95 times in 100', () => {
+    const own = seededRandom(77);
+    const runs = tries(60, 600);
+    let clear = 0;
+    for (let run = 0; run < runs; run++) {
+      const same = Array.from({ length: 5 }, (_, week) =>
+        visitOf(week, [{ balls: 12, path: -3, face: 0 }], own),
+      );
+      const { low, high } = warmUpOf(same, 'iron', 'faceToPathDeg')!;
+      if (low > 0 || high < 0) clear++;
+    }
+    expect(clear / runs).toBeLessThan(0.12);
+  });
+
+  it('say nothing of visits too short, or of one', () => {
+    const short = [visitOf(0, [{ balls: 9, path: 0, face: 0 }], random)];
+    expect(warmUpOf(short, 'iron', 'clubPathDeg')).toBeNull();
+    expect(keptOf(short, 'iron', 'clubPathDeg')).toBeNull();
+  });
+});
+
+describe('the plain score', () => {
+  const wanted = wantedOfKind(
+    [visitOf(0, [{ balls: 5, path: 0, face: 0 }], random)],
+    'iron',
+    null,
+    {
+      hand: 'right',
+      bands: context.bands,
+    },
+  )!;
+
+  it('counts what each ball had, and never asks for what nothing measured', () => {
+    const good = visitOf(
+      0,
+      [{ balls: 10, path: 0, face: 0, pathSd: 0.2, faceSd: 0.2, misread: 0 }],
+      random,
+    );
+    const bad = visitOf(
+      1,
+      [{ balls: 10, path: 6, face: 0, pathSd: 0.2, faceSd: 0.2, misread: 0 }],
+      random,
+    );
+    const score = plainScorer([good, bad], 'iron', wanted)([good, bad]);
+    expect(score.path).toEqual({ had: 10, of: 20 });
+    expect(score.face).toEqual({ had: 20, of: 20 });
+    expect(score.speed).toEqual({ had: 20, of: 20 });
+    expect(score.all).toEqual({ had: 10, of: 20 });
+  });
+
+  it('is of no ball where there is none', () => {
+    expect(plainScorer([], 'iron', wanted)([]).all).toEqual({ had: 0, of: 0 });
+  });
+});
+
+describe('landings', () => {
+  const landings = Array.from({ length: 60 }, () => {
+    const [a, b] = [gaussian(random), gaussian(random)];
+    return { carryM: 150 + 6 * a + 2 * b, offlineM: 4 + 3 * a - 5 * b };
+  });
+
+  it('lie in the ellipse of their covariance, as a matrix package has it', () => {
+    const { axesM, turnDeg, middle } = patternOf(landings)!;
+    const n = landings.length;
+    const c = landings.map(({ carryM }) => carryM - middle.carryM);
+    const o = landings.map(({ offlineM }) => offlineM - middle.offlineM);
+    const dot = (x: number[], y: number[]) => x.reduce((sum, v, i) => sum + v * y[i]!, 0) / (n - 1);
+    const { realEigenvalues, eigenvectorMatrix } = new EigenvalueDecomposition(
+      new Matrix([
+        [dot(c, c), dot(c, o)],
+        [dot(c, o), dot(o, o)],
+      ]),
+    );
+    const most = realEigenvalues[0]! > realEigenvalues[1]! ? 0 : 1;
+    expect(axesM[0] ** 2).toBeCloseTo(realEigenvalues[most]!, 9);
+    expect(axesM[1] ** 2).toBeCloseTo(realEigenvalues[1 - most]!, 9);
+    const [along, across] = [eigenvectorMatrix.get(0, most), eigenvectorMatrix.get(1, most)];
+    expect(Math.tan((turnDeg * Math.PI) / 180)).toBeCloseTo(across / along, 9);
+    expect(patternOf(landings.slice(0, 4))).toBeNull();
+  });
+
+  // Newcombe 1998, Stat. Med. 17:857, method 3, table I (from memory).
+  it.each([
+    [81, 263, 0.2553, 0.3662],
+    [15, 148, 0.0624, 0.1605],
+    [0, 20, 0, 0.1611],
+    [1, 29, 0.0061, 0.1718],
+  ])('a share has its interval: %p of %p', (had, of, low, high) => {
+    const found = proportionOf(had, of)!;
+    expect(found.low).toBeCloseTo(low, 4);
+    expect(found.high).toBeCloseTo(high, 4);
+  });
+
+  it('are flown again through the same air, whatever the day was', () => {
+    const visit = visitOf(0, [{ balls: 8, path: 0, face: 0, misread: 0 }], random);
+    const windy = {
+      ...visit,
+      balls: {
+        ...visit.balls,
+        figures: {
+          ...visit.balls.figures,
+          carryM: visit.balls.figures.carryM.map((carry) => carry - 30),
+          offlineM: visit.balls.figures.offlineM.map((offline) => offline + 20),
+        },
+      },
+    };
+    expect(landingsOf([windy], 'iron')).toEqual(landingsOf([visit], 'iron'));
+    const [first] = landingsOf([visit], 'iron');
+    expect(first!.carryM).toBeCloseTo(visit.balls.figures.carryM[0]!, 0);
+    expect(landingsOf([visit], 'iron', 'driver')).toEqual([]);
+    expect(
+      onFairway(
+        [
+          { carryM: 150, offlineM: 9 },
+          { carryM: 150, offlineM: -11 },
+        ],
+        20,
+      ),
+    ).toMatchObject({
+      had: 1,
+      of: 2,
+    });
+    expect(onFairway([], 20)).toBeNull();
+  });
+});
+
+describe('what moved what', () => {
+  const effect = (byDeg: number, more: Partial<DrillEffect> = {}): DrillEffect => ({
+    drillId: 'rails',
+    kind: 'iron',
+    figure: 'clubPathDeg',
+    byDeg,
+    errorDeg: 0.5,
+    isClear: Math.abs(byDeg) > 1.2,
+    balls: 10,
+    ...more,
+  });
+
+  it('pools a drill’s times, and is clear only by its whole interval', () => {
+    const [rails, overhang] = movedBy(
+      [
+        effect(2.9),
+        effect(3.3),
+        effect(3),
+        effect(3.1),
+        effect(4, { drillId: 'overhang' }),
+        effect(-3, { drillId: 'overhang' }),
+        effect(9, { kind: 'driver' }),
+      ],
+      'iron',
+    );
+    expect(rails).toMatchObject({ drillId: 'rails', isClear: true });
+    expect(rails!.pooled.value).toBeCloseTo(3.075, 2);
+    expect(overhang).toMatchObject({ drillId: 'overhang', isClear: false });
+  });
+
+  it('leaves one time to the block’s own judgement', () => {
+    expect(movedBy([effect(3)], 'iron')[0]!.isClear).toBe(true);
+    expect(movedBy([effect(0.5)], 'iron')[0]!.isClear).toBe(false);
+    expect(movedBy([], 'iron')).toEqual([]);
+  });
+});

@@ -1,0 +1,129 @@
+/** A figure visit by visit: its middle, its spread, how sure it is, and how many balls were within the window. */
+import type { ClubKind } from '../delivery/head.ts';
+import { EYE_ACCURACY } from '../inverse/eye.ts';
+import { robustOf } from '../maths/robust.ts';
+import type { Reading } from './change-points.ts';
+import type { RecordBalls, RecordFigure } from './lesson-record.ts';
+import { ownOf } from './visit.ts';
+import type { Visit } from './visit.ts';
+
+/** The figures followed from visit to visit; degrees, m and mm, positive right and to the toe. */
+export const FOLLOWED = [
+  'faceToPathDeg',
+  'clubPathDeg',
+  'faceAngleDeg',
+  'startDirectionDeg',
+  'curveM',
+  'offlineM',
+  'strikeToeMm',
+] as const satisfies readonly RecordFigure[];
+export type FollowedFigure = (typeof FOLLOWED)[number];
+
+/** Balls of a visit from which it is a point. */
+export const POINT_AT_LEAST = 3;
+/** Of balls whose face and path were read backwards: what all of a visit share, degrees, one standard deviation (common practice, no source). */
+const INFERRED_SD_DEG = 1.5;
+const IS_DELIVERY: ReadonlySet<FollowedFigure> = new Set([
+  'faceToPathDeg',
+  'clubPathDeg',
+  'faceAngleDeg',
+]);
+
+export interface VisitPoint {
+  readonly lessonId: string;
+  readonly at: string;
+  readonly count: number;
+  readonly middle: number;
+  /** As a standard deviation of the balls. */
+  readonly spread: number;
+  /** Standard error of the middle, with what all balls of the visit share. */
+  readonly error: number;
+  /** Balls within the window; null where there is none. */
+  readonly inside: number | null;
+}
+
+/** What is wanted of a figure, and how far to each side is within. */
+export interface Target {
+  readonly wanted: number;
+  readonly window: number;
+}
+
+export const valuesAt = (
+  balls: RecordBalls,
+  places: readonly number[],
+  figure: RecordFigure,
+): number[] => places.map((n) => balls.figures[figure][n]!).filter((value) => !Number.isNaN(value));
+
+/** What all balls of a visit share beyond a monitor's own error, one standard deviation. */
+function sharedOf(balls: RecordBalls, places: readonly number[], figure: FollowedFigure): number {
+  const most = (is: (n: number) => boolean): boolean =>
+    2 * places.filter(is).length > places.length;
+  if (IS_DELIVERY.has(figure)) return most(balls.isInferred) ? INFERRED_SD_DEG : 0;
+  return most(balls.isSeen) && figure === 'startDirectionDeg' ? EYE_ACCURACY.startSdDeg : 0;
+}
+
+/** The visits in which a figure is known of at least three own balls, the oldest first. */
+export function pointsOf(
+  visits: readonly Visit[],
+  kind: ClubKind,
+  figure: FollowedFigure,
+  target: Target | null,
+): VisitPoint[] {
+  return visits.flatMap((visit) => {
+    const { balls, lessonId, at } = visit;
+    const places = ownOf(visit, kind).filter((n) => !Number.isNaN(balls.figures[figure][n]!));
+    if (places.length < POINT_AT_LEAST) return [];
+    const values = valuesAt(balls, places, figure);
+    const { count, middle, spread, error } = robustOf(values)!;
+    const isInside = (value: number): boolean =>
+      target !== null && Math.abs(value - target.wanted) <= target.window;
+    return [
+      {
+        lessonId,
+        at,
+        count,
+        middle,
+        spread,
+        error: Math.hypot(error, sharedOf(balls, places, figure)),
+        inside: target === null ? null : values.filter(isInside).length,
+      },
+    ];
+  });
+}
+
+/** Visits the usual scatter from day to day stands for, before a player's own is known. */
+const PRIOR_VISITS = 4;
+/** Mean size of a standard normal deviate. */
+const MEAN_SIZE = 0.797885;
+
+/** How much a player's middle moves from visit to visit by itself. */
+export interface DayScatter {
+  readonly variance: number;
+  /** Degrees of freedom it is known by. */
+  readonly degrees: number;
+}
+
+/**
+ * The scatter from visit to visit, from successive differences, which a change of level moves little (von Neumann et al.
+ * 1941, Ann. Math. Stat. 12:153; their mean size in place of their squares). Until a player's own is known it is taken to be
+ * `usualSd` at least.
+ */
+export function dayScatter(points: readonly VisitPoint[], usualSd: number): DayScatter {
+  const steps = Math.max(0, points.length - 1);
+  const degrees = PRIOR_VISITS + steps;
+  const usual = { variance: usualSd ** 2, degrees };
+  if (steps === 0) return usual;
+  const sizes = points.slice(1).map((point, n) => Math.abs(point.middle - points[n]!.middle));
+  const known = points
+    .slice(1)
+    .reduce((sum, point, n) => sum + point.error ** 2 + points[n]!.error ** 2, 0);
+  const size = sizes.reduce((sum, value) => sum + value, 0) / steps / MEAN_SIZE;
+  const own = Math.max(0, (size ** 2 - known / steps) / 2);
+  // More than usual is the player's own, known by their visits alone.
+  if (own > usual.variance) return { variance: own, degrees: steps };
+  return { variance: (PRIOR_VISITS * usual.variance + steps * own) / degrees, degrees };
+}
+
+/** The points as readings of a level: each with its own error and the day's. */
+export const readingsOf = (points: readonly VisitPoint[], day: number): Reading[] =>
+  points.map(({ middle, error }) => ({ value: middle, variance: error ** 2 + day }));
