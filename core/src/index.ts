@@ -236,6 +236,30 @@ export type {
   RecordBlock,
   RecordFigure,
 } from './record/lesson-record.ts';
+export { findingsOf } from './record/findings.ts';
+export type { RecordFinding } from './record/findings.ts';
+export type { Followed } from './record/follow.ts';
+export { HALF_OF_BALLS } from './record/landing.ts';
+export type { LandingPattern } from './record/landing.ts';
+export type { Moved } from './record/moved.ts';
+export { PLAIN } from './record/plain-score.ts';
+export type { Plain, PlainScore } from './record/plain-score.ts';
+export { FOLLOWED } from './record/points.ts';
+export type { FollowedFigure, VisitPoint } from './record/points.ts';
+export { playerRecord } from './record/player-record.ts';
+export type { Period, PlayerRecord } from './record/player-record.ts';
+export type { Visit } from './record/visit.ts';
+export {
+  fairwayWords,
+  findingWords,
+  followedLabel,
+  movedWords,
+  plainLabel,
+  plainWords,
+  standText,
+  towards,
+} from './words/record.ts';
+export type { RecordWording } from './words/record.ts';
 export { homeworkState } from './record/homework.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';

@@ -55,6 +55,9 @@ import { PagesService } from './pages/pages.service.ts';
 import { PlayersController } from './players/players.controller.ts';
 import { PlayersRepository } from './players/players.repository.ts';
 import { PlayersService } from './players/players.service.ts';
+import { RecordController } from './record/record.controller.ts';
+import { RecordRepository } from './record/record.repository.ts';
+import { RecordService } from './record/record.service.ts';
 import { SettingsController } from './settings/settings.controller.ts';
 import { SettingsService } from './settings/settings.service.ts';
 import { StepsController } from './steps/steps.controller.ts';
@@ -85,6 +88,7 @@ export class AppModule {
         BlocksController,
         DayController,
         EffectsController,
+        RecordController,
         IntakeController,
         SettingsController,
         StepsController,
@@ -100,6 +104,8 @@ export class AppModule {
         LessonBalls,
         ReadingsRepository,
         ReadingsService,
+        RecordRepository,
+        RecordService,
         CatchUp,
         ArrivalsService,
         { provide: Store, useValue: store },

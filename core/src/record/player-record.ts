@@ -57,6 +57,8 @@ export interface PlayerRecord {
     readonly at: string;
     readonly balls: number;
   }[];
+  /** Lessons in which a drill was worked on with the kind of club. */
+  readonly worked: readonly string[];
   readonly wanted: WantedNumbers | null;
   /** Only figures with a point. */
   readonly followed: readonly Followed[];
@@ -172,6 +174,11 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
       at: visit.at,
       balls: countedOf(visit, kind).length,
     })),
+    worked: visits
+      .filter((visit) =>
+        countedOf(visit, kind).some((n) => visit.balls.blockOf(n).drillId !== null),
+      )
+      .map(({ lessonId }) => lessonId),
     wanted,
     followed,
     warmUp: warmUpOf(visits, kind, figure),

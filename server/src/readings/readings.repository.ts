@@ -68,14 +68,35 @@ export class ReadingsRepository {
       })
       .from(lesson)
       .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(
-        and(
-          eq(lesson.academyId, scope.academyId),
-          eq(lesson.playerId, playerId),
-          isNull(lesson.deletedAt),
-          exists(drilled),
-        ),
-      )
+      .where(and(this.ofPlayer(scope, playerId), exists(drilled)))
+      .orderBy(asc(lesson.startsAt));
+  }
+
+  /** A player's lessons with balls, each with what its reading is of. */
+  hit(
+    scope: Scope,
+    db: Handle,
+    playerId: string,
+  ): Promise<Pick<KeptLesson, 'lessonId' | 'ballsVersion' | 'stamp'>[]> {
+    return db
+      .select({
+        lessonId: lesson.id,
+        ballsVersion: lesson.ballsVersion,
+        stamp: lessonReading.stamp,
+      })
+      .from(lesson)
+      .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
+      .where(and(this.ofPlayer(scope, playerId), gt(lesson.ballCount, 0)));
+  }
+
+  /** What is kept of a player's lessons, the oldest first. */
+  kept(scope: Scope, db: Handle, playerId: string) {
+    const { count, about, columns, effects } = lessonReading;
+    return db
+      .select({ lessonId: lesson.id, at: lesson.startsAt, count, about, columns, effects })
+      .from(lesson)
+      .innerJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
+      .where(and(this.ofPlayer(scope, playerId), gt(lesson.ballCount, 0)))
       .orderBy(asc(lesson.startsAt));
   }
 
@@ -141,5 +162,13 @@ export class ReadingsRepository {
       .insert(lessonReading)
       .values({ lessonId, academyId: scope.academyId, ...value })
       .onConflictDoUpdate({ target: lessonReading.lessonId, set: value });
+  }
+
+  private ofPlayer(scope: Scope, playerId: string) {
+    return and(
+      eq(lesson.academyId, scope.academyId),
+      eq(lesson.playerId, playerId),
+      isNull(lesson.deletedAt),
+    );
   }
 }

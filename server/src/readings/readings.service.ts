@@ -5,10 +5,11 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
 import { SettingsService } from '../settings/settings.service.ts';
 import { Pool } from '../threads/pool.ts';
 import { ReadingsRepository } from './readings.repository.ts';
-import type { Read } from './readings.repository.ts';
+import type { KeptLesson, Read } from './readings.repository.ts';
 
 /** Balls read in one go, and lessons: so much that a thread is worth it, so little that writing it down is short. */
 const BALLS_AT_ONCE = 2000;
@@ -22,6 +23,15 @@ interface Rules {
   readonly context: ReadingContext;
   readonly stampRest: string;
 }
+
+/** Lessons whose reading is of other balls, rules or model. */
+const outOfDate = (
+  lessons: readonly Pick<KeptLesson, 'lessonId' | 'ballsVersion' | 'stamp'>[],
+  { stampRest }: Rules,
+): string[] =>
+  lessons
+    .filter(({ stamp, ballsVersion }) => stamp !== `${ballsVersion}${stampRest}`)
+    .map(({ lessonId }) => lessonId);
 
 /** Readings of lessons: kept, and computed anew in a thread where balls, rules or the model are others since. */
 @Injectable()
@@ -38,21 +48,29 @@ export class ReadingsService {
 
   /** What each drill has moved for a player, lesson by lesson, read and counted as every screen does. */
   async effectsOf(scope: Scope, playerId: string): Promise<DrillEffect[]> {
-    const [player, lessons] = await this.store.read(async (db) => [
-      await this.players.find(scope, db, playerId),
-      await this.readings.drilled(scope, db, playerId),
-    ]);
-    if (player === null || player.deletedAt !== null)
-      throw new NotFoundException('There is no such player in this academy.');
-    const rules = await this.rulesOf(scope, player.hand);
-    const old = lessons.filter((one) => one.stamp !== `${one.ballsVersion}${rules.stampRest}`);
-    const ids = old.map(({ lessonId }) => lessonId);
-    const fresh = await this.read(scope, ids, rules);
+    const { hand } = await this.require(scope, playerId);
+    const lessons = await this.store.read((db) => this.readings.drilled(scope, db, playerId));
+    const rules = await this.rulesOf(scope, hand);
+    const fresh = await this.read(scope, outOfDate(lessons, rules), rules);
     const read = new Map(fresh.map((one) => [one.lessonId, one.record.effects]));
     return lessons.flatMap(
       ({ lessonId, effects }) =>
         read.get(lessonId) ?? (effects === null ? [] : (JSON.parse(effects) as DrillEffect[])),
     );
+  }
+
+  /** Brings the readings of all of a player's lessons up to date; the player, and the rules they were read by. */
+  async bringUp(
+    scope: Scope,
+    playerId: string,
+  ): Promise<{ readonly player: PlayerRow; readonly context: ReadingContext }> {
+    const player = await this.require(scope, playerId);
+    const rules = await this.rulesOf(scope, player.hand);
+    const lessons = await this.store.read((db) => this.readings.hit(scope, db, playerId));
+    const old = outOfDate(lessons, rules);
+    for (let at = 0; at < old.length; at += LESSONS_AT_ONCE)
+      await this.read(scope, old.slice(at, at + LESSONS_AT_ONCE), rules);
+    return { player, context: rules.context };
   }
 
   /** Reads some of the lessons that are out of date; how many it found. */
@@ -72,6 +90,13 @@ export class ReadingsService {
       found += old.length;
     }
     return found;
+  }
+
+  private async require(scope: Scope, playerId: string): Promise<PlayerRow> {
+    const player = await this.store.read((db) => this.players.find(scope, db, playerId));
+    if (player === null || player.deletedAt !== null)
+      throw new NotFoundException('There is no such player in this academy.');
+    return player;
   }
 
   private async rulesOf(scope: Scope, hand: Hand): Promise<Rules> {

@@ -31,4 +31,5 @@ export const keys = {
   health: ['health'] as const,
   drills: ['drills'] as const,
   effects: (playerId: string) => ['effects', playerId] as const,
+  record: (playerId: string, kind: string | null) => ['record', playerId, kind] as const,
 };

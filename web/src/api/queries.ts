@@ -1,4 +1,6 @@
+import type { ClubKind, PlayerRecord } from '@loxos/core';
 import {
+  keepPreviousData,
   useInfiniteQuery,
   useMutation,
   useQueries,
@@ -163,6 +165,18 @@ export const useEffects = (playerId: string) =>
     queryKey: keys.effects(playerId),
     queryFn: () =>
       answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
+  });
+
+/** What became of a player over the months, with a kind of club; the one hit most where none is asked for. */
+export const useRecord = (id: string, kind: ClubKind | null) =>
+  useQuery({
+    queryKey: keys.record(id, kind),
+    queryFn: async () => {
+      const params = { path: { id }, query: kind === null ? {} : { kind } };
+      const answer = await answerOf(api.GET('/api/players/{id}/record', { params }));
+      return { ...answer, record: answer.record as unknown as PlayerRecord | null };
+    },
+    placeholderData: keepPreviousData,
   });
 
 /** The academy's own drills as they will be once everything on its way is stored. */

@@ -544,6 +544,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/players/{id}/record': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{lessonId}/files': {
     parameters: {
       query?: never;
@@ -1577,6 +1593,25 @@ export interface components {
       errorDeg: number;
       isClear: boolean;
       balls: number;
+    };
+    StationDay: {
+      drillId: string;
+      /** @description ISO date */
+      date: string;
+      good: number;
+      of: number;
+      /** @description Logged by the player, from their page */
+      isHome: boolean;
+    };
+    RecordAnswer: {
+      /** @description Core’s PlayerRecord: degrees, m, positive right; null before the first named club */
+      record: {
+        [key: string]: unknown;
+      } | null;
+      /** @description In the order of days */
+      stations: components['schemas']['StationDay'][];
+      /** @description ISO dates of homework done */
+      homework: string[];
     };
     LaunchFile: {
       id: string;
@@ -4168,6 +4203,48 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['PlayerEffect'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_ofPlayer: {
+    parameters: {
+      query?: {
+        /** @description The kind hit most, where left out */
+        kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RecordAnswer'];
         };
       };
       /** @description Nobody is signed in */

@@ -43,6 +43,12 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'players/:playerId/record',
+        lazy: async () => ({
+          Component: (await import('../features/record/RecordPage.tsx')).RecordPage,
+        }),
+      },
+      {
         path: 'yard',
         lazy: async () => ({ Component: (await import('../features/yard/YardPage.tsx')).YardPage }),
       },

@@ -1,5 +1,5 @@
 import { homeworkWords } from '@loxos/core';
-import { Pencil, Plus, Trash2 } from 'lucide-react';
+import { ChartLine, Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Given, LessonSummary, Player } from '../../api/client.ts';
@@ -133,6 +133,12 @@ export function PlayerPage() {
             {coach !== undefined && ` · ${coach}’s player`}
           </p>
         </div>
+        <Link
+          to={`/players/${playerId}/record`}
+          className="inline-flex min-h-11 items-center gap-2 rounded-lg border border-faint px-4 font-semibold hover:border-ink"
+        >
+          <ChartLine aria-hidden size={16} /> Record
+        </Link>
         {mayPlan && (
           <Button onClick={() => setOpen('edit')}>
             <Pencil aria-hidden size={16} /> Edit

@@ -3,6 +3,7 @@ import type { BallView, LengthUnit, ProofFigure } from '@loxos/core';
 import { Chart as ChartJs, Legend, LinearScale, PointElement, Tooltip } from 'chart.js';
 import { Scatter } from 'react-chartjs-2';
 import { useTheme } from '../../../app/theme.ts';
+import { chartFont, ink } from '../../../ui/chart-ink.ts';
 
 ChartJs.register(LinearScale, PointElement, Tooltip, Legend);
 
@@ -16,10 +17,6 @@ interface BallChartProps {
   readonly unit: LengthUnit;
 }
 
-const variable = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-const ink = (name: string): string => variable(`--${name}`);
-
 /** One figure ball by ball, in the order hit: rings before, filled after. */
 export default function BallChart({ figure, label, before, after, unit }: BallChartProps) {
   useTheme();
@@ -29,7 +26,7 @@ export default function BallChart({ figure, label, before, after, unit }: BallCh
       const value = figureOf(view, figure);
       return value === null ? [] : [{ x: from + index + 1, y: shown(value) }];
     });
-  const font = { family: variable('--font-sans') || 'sans-serif', size: 14 };
+  const font = chartFont();
   const axis = (text: string) => ({
     title: { display: true, text, color: ink('soft'), font },
     ticks: { color: ink('soft'), font, precision: 0 },

@@ -1,0 +1,184 @@
+/** What a record says, in words: where a number stands, what changed, what the last visit did, what moved what. */
+import type { Drill } from '../drills/drill.ts';
+import type { Hand } from '../line/hand.ts';
+import { faceWord, pathWord } from '../line/words.ts';
+import type { Pooled } from '../maths/pooled.ts';
+import { CHART_DEFAULTS } from '../record/control-chart.ts';
+import type { RecordFinding } from '../record/findings.ts';
+import type { Proportion } from '../record/landing.ts';
+import type { Moved } from '../record/moved.ts';
+import { PLAIN } from '../record/plain-score.ts';
+import type { Plain, PlainScore } from '../record/plain-score.ts';
+import type { FollowedFigure } from '../record/points.ts';
+import { fromSi } from '../units/units.ts';
+import { formatNumber, formatSideLength } from './format.ts';
+import type { DisplayUnits } from './format.ts';
+import { shortFigure, strikeText, sureDegrees } from './labels.ts';
+import { capital, countOf, sideWord } from './sentence.ts';
+
+export interface RecordWording {
+  readonly hand: Hand;
+  readonly units: DisplayUnits;
+  /** How a day is written. */
+  readonly dayText: (iso: string) => string;
+}
+
+const isAngle = (figure: FollowedFigure): boolean => figure.endsWith('Deg');
+
+/** A size in the player's unit, with no more digits than `half95` allows. */
+export function sizeText(
+  figure: FollowedFigure,
+  size: number,
+  half95: number,
+  units: DisplayUnits,
+): string {
+  if (isAngle(figure)) return sureDegrees(size, half95);
+  if (figure === 'strikeToeMm') return `${formatNumber(Math.abs(size), 0)} mm`;
+  return `${formatNumber(Math.abs(fromSi(size, units.length)), 0)} ${units.length}`;
+}
+
+/** The word for the side a number lies to, by the hand; the smallest thing there is stays neutral. */
+export function towards(figure: FollowedFigure, value: number, hand: Hand): string {
+  switch (figure) {
+    case 'faceToPathDeg':
+    case 'faceAngleDeg':
+      return faceWord(value, hand);
+    case 'clubPathDeg':
+      return pathWord(value, hand);
+    case 'strikeToeMm':
+      return value > 0 ? 'the toe' : 'the heel';
+    default:
+      return sideWord(value);
+  }
+}
+
+/** A number with its word: `2.3° open`, `4° out-to-in`, `3° right`, `12 mm to the toe`. */
+export function standText(
+  figure: FollowedFigure,
+  value: number,
+  half95: number,
+  { hand, units }: RecordWording,
+): string {
+  if (figure === 'strikeToeMm') return strikeText(value);
+  if (!isAngle(figure)) return formatSideLength(value, units.length);
+  const size = sureDegrees(value, half95);
+  return /[1-9]/.test(size) ? `${size} ${towards(figure, value, hand)}` : size;
+}
+
+const nameOf = (figure: FollowedFigure): string => shortFigure(figure);
+
+/** An interval of sizes towards one side: `0.5 to 1.9`. */
+function spanText({ value, low, high }: Pooled, digits: number): string {
+  const sign = value < 0 ? -1 : 1;
+  const ends = [sign * low, sign * high].sort((a, b) => a - b);
+  return ends.map((end) => formatNumber(end, digits)).join(' to ');
+}
+
+function standingWords(
+  finding: Extract<RecordFinding, { kind: 'standing' }>,
+  wording: RecordWording,
+): string {
+  const { figure, now, wanted, beyond, visits } = finding;
+  const stands = standText(figure, now.value, now.half95, wording);
+  const over = visits === 1 ? 'in the one visit' : `over the last ${visits} visits`;
+  const asked =
+    wanted === null || Math.abs(wanted) < 0.5
+      ? 'what is wanted'
+      : `the ${standText(figure, wanted, 1, wording)} that is wanted`;
+  const where = {
+    within: `within ${asked}`,
+    off: `${sizeText(figure, beyond, now.half95, wording.units)} outside ${asked}`,
+    'cannot tell': `too near the edge of ${asked} to tell`,
+  }[now.state];
+  const ending = wanted === null ? '' : `, ${where}`;
+  return `${nameOf(figure)}: ${stands} ${over}${ending}.`;
+}
+
+function changedWords(
+  { figure, change, at, visitsSince }: Extract<RecordFinding, { kind: 'changed' }>,
+  wording: RecordWording,
+): string {
+  const { from, to, half95, isNearer } = change;
+  const [before, since] = [from, to].map((value) => standText(figure, value, half95, wording));
+  const day = wording.dayText(at);
+  if (isNearer === false)
+    return `It has come back: ${before} until ${day}, ${since} in the ${countOf(visitsSince, 'visit')} since.`;
+  return `It was ${before} until ${day}, and has held for ${countOf(visitsSince, 'visit')} since.`;
+}
+
+function driftedWords(
+  { figure, drift, at }: Extract<RecordFinding, { kind: 'drifted' }>,
+  { hand, units, dayText }: RecordWording,
+): string {
+  const size = sizeText(figure, drift.by, drift.half95, units);
+  const least = Math.max(0, Math.abs(drift.by) - drift.half95);
+  const surely = `by ${sizeText(figure, least, 0, units)} at the least`;
+  const way = drift.state === 'away' ? 'away from' : 'nearer to';
+  return `On ${dayText(at)} it was ${size} more ${towards(figure, drift.by, hand)} than held before, ${surely}: ${way} what is wanted.`;
+}
+
+function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWording): string {
+  const { value, count } = pooled;
+  const side = towards(figure, value, wording.hand);
+  return `${formatNumber(Math.abs(value), 1)}° more ${side} (${spanText(pooled, 1)}, ${countOf(count, 'time')})`;
+}
+
+/** A finding as a sentence. */
+export function findingWords(finding: RecordFinding, wording: RecordWording): string {
+  const { figure } = finding;
+  switch (finding.kind) {
+    case 'standing':
+      return standingWords(finding, wording);
+    case 'changed':
+      return changedWords(finding, wording);
+    case 'steady':
+      return `No clear change in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
+    case 'drifted':
+      return driftedWords(finding, wording);
+    case 'leans':
+      return `The last visits lean ${towards(figure, finding.side, wording.hand)}: not a change yet, but such a lean comes by chance only once in some ${CHART_DEFAULTS.runLength} visits.`;
+    case 'slips':
+      return `From the end of a visit to the start of the next it comes out ${pooledWords(figure, finding.pooled, wording)}.`;
+    case 'warms up':
+      return `The last five balls of a visit are ${pooledWords(figure, finding.pooled, wording)} than the first five.`;
+  }
+}
+
+/** What a drill moved: `2.9° to the right (2.1 to 3.6, 4 times)`, or that it is not enough to say. */
+export function movedWords(moved: Moved, drill: Pick<Drill, 'name'> | null): string {
+  const { drillId, figure, pooled, isClear } = moved;
+  const what = `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}`;
+  const size = `${formatNumber(Math.abs(pooled.value), 1)}° to the ${sideWord(pooled.value)}`;
+  if (!isClear) return `${what}: not enough to say after ${countOf(pooled.count, 'time')}.`;
+  return pooled.count === 1
+    ? `${what}: ${size}, once, clearly.`
+    : `${what}: ${size} (${spanText(pooled, 1)}, ${pooled.count} times).`;
+}
+
+const PLAIN_WORDS: Readonly<Record<Plain, string>> = {
+  face: 'face where it should point',
+  strike: 'struck near the middle',
+  path: 'path along the line wanted',
+  speed: 'the usual speed',
+};
+export const plainLabel = (name: Plain | 'all'): string =>
+  name === 'all' ? 'all of these' : PLAIN_WORDS[name];
+
+/** The plain score in a sentence; empty where nothing says. */
+export function plainWords(score: PlainScore): string {
+  const { all } = score;
+  if (all.of === 0) return '';
+  const asked = PLAIN.filter((name) => score[name].of > 0);
+  const names = asked.map((name) => PLAIN_WORDS[name]).join(', ');
+  return `${all.had} of ${all.of} balls had everything: ${names}.`;
+}
+
+/** A share of landings on the fairway: `14 of 30 (31 to 64 %)`. */
+export function fairwayWords(fairway: Proportion | null): string {
+  if (fairway === null) return '';
+  const per = (share: number): string => formatNumber(100 * share, 0);
+  return `${fairway.had} of ${fairway.of} (${per(fairway.low)} to ${per(fairway.high)} %)`;
+}
+
+/** A followed figure’s name, as a heading. */
+export const followedLabel = (figure: FollowedFigure): string => capital(nameOf(figure));

@@ -1,0 +1,38 @@
+import { CLUB_KINDS } from '@loxos/core';
+import type { ClubKind, PlayerRecord } from '@loxos/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsIn } from 'class-validator';
+import { IfGiven } from '../common/given.ts';
+
+export class RecordQuery {
+  @ApiPropertyOptional({ enum: CLUB_KINDS, description: 'The kind hit most, where left out' })
+  @IfGiven()
+  @IsIn(CLUB_KINDS, { message: `kind: choose one of ${CLUB_KINDS.join(', ')}` })
+  readonly kind?: ClubKind;
+}
+
+/** Repetitions of a drill on a day. */
+export class StationDay {
+  @ApiProperty() readonly drillId!: string;
+  @ApiProperty({ description: 'ISO date' }) readonly date!: string;
+  @ApiProperty() readonly good!: number;
+  @ApiProperty() readonly of!: number;
+  @ApiProperty({ description: 'Logged by the player, from their page' }) readonly isHome!: boolean;
+}
+
+export class RecordAnswer {
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    nullable: true,
+    description:
+      'Core’s PlayerRecord: degrees, m, positive right; null before the first named club',
+  })
+  readonly record!: PlayerRecord | null;
+
+  @ApiProperty({ type: [StationDay], description: 'In the order of days' })
+  readonly stations!: StationDay[];
+
+  @ApiProperty({ type: [String], description: 'ISO dates of homework done' })
+  readonly homework!: string[];
+}

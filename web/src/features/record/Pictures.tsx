@@ -1,0 +1,82 @@
+import { fairwayWords } from '@loxos/core';
+import type { LengthUnit, PlayerRecord } from '@loxos/core';
+import { FACE_PATH_BOX, facePathPlan } from '../../drawing/face-path-plan.ts';
+import { laneExtent, lanePlan } from '../../drawing/lane-plan.ts';
+import type { LaneCloud } from '../../drawing/lane-plan.ts';
+import { Figure } from '../../ui/Figure.tsx';
+
+/** The face’s share of the start for the lines of equal start (impact physics: 0.7 to 0.85, docs/physics.md). */
+const FACE_SHARE = 0.78;
+/** Balls drawn of each period at most. */
+const BALLS_DRAWN = 300;
+const LANE_SIZE = { width: 400, height: 400 } as const;
+
+interface PictureProps {
+  readonly record: PlayerRecord;
+  /** What the two periods are called. */
+  readonly names: readonly string[];
+  readonly file: string;
+}
+
+/** Face against path of both periods, with how much the face follows the path. */
+export function FaceAgainstPath({ record, names, file }: PictureProps) {
+  const { scatter, periods, coupling, wanted } = record;
+  const part = periods.at(-1)?.from ?? 0;
+  const of = (isLater: boolean) =>
+    scatter
+      .filter(({ visit }) => visit >= part === isLater)
+      .slice(-BALLS_DRAWN)
+      .map((ball) => ({ ...ball, isLater }));
+  const shapes = facePathPlan({
+    balls: [...of(false), ...of(true)],
+    wanted,
+    coupling: coupling.balls > 0 ? coupling.slope : null,
+    faceShare: FACE_SHARE,
+  });
+  const [before, since] = [names[0], names[1] ?? 'all visits'];
+  const rings = before === undefined ? '' : `Rings: ${before}. `;
+  return (
+    <Figure
+      shapes={shapes}
+      box={FACE_PATH_BOX}
+      title="Face against path, ball by ball"
+      caption={`${rings}Filled: ${since}. Plum: how the face follows the path. Solid lines: equal start; dotted: equal bend.`}
+      file={`${file}-face-path`}
+      drawingClass="w-full max-h-[23rem]"
+    />
+  );
+}
+
+/** Where the balls of both periods land in the same still air, on the lane of what is wanted. */
+export function LandingPeriods({
+  record,
+  names,
+  file,
+  unit,
+}: PictureProps & { readonly unit: LengthUnit }) {
+  const { periods, wanted } = record;
+  const clouds = periods.flatMap(({ pattern }, n): LaneCloud[] =>
+    pattern === null ? [] : [{ look: n === 0 ? 'earlier' : 'later', landings: pattern.landings }],
+  );
+  if (clouds.length === 0 || wanted === null) return null;
+  const { shapes, box } = lanePlan(
+    clouds,
+    wanted,
+    laneExtent(clouds, wanted, false),
+    LANE_SIZE,
+    unit,
+  );
+  const told = periods.flatMap(({ fairway }, n) =>
+    fairway === null ? [] : [`${names[n]}: ${fairwayWords(fairway)}`],
+  );
+  return (
+    <Figure
+      shapes={shapes}
+      box={box}
+      title="Where the balls land, in the same air"
+      caption={`On the lane wanted, in the same still air. ${told.join('; ')}.`}
+      file={`${file}-landings`}
+      drawingClass="w-full max-h-[23rem]"
+    />
+  );
+}

@@ -1,0 +1,187 @@
+import { CLUB_KINDS, followedLabel, plainWords } from '@loxos/core';
+import type { ClubKind, FollowedFigure, PlayerRecord } from '@loxos/core';
+import type { Chart as ChartJs } from 'chart.js';
+import { Download } from 'lucide-react';
+import { Suspense, lazy, useRef } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import type { Player, RecordAnswer } from '../../api/client.ts';
+import { useOwnDrills, usePlayer, useRecord } from '../../api/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Empty, Trouble } from '../../ui/Notice.tsx';
+import { Catch } from '../../ui/Panel.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+import { dayText, shortDay } from '../../ui/day-text.ts';
+import { saveFile } from '../../ui/save-file.ts';
+import { unitsOf } from '../../ui/units-of.ts';
+import { Findings } from './Findings.tsx';
+import { MovedList } from './MovedList.tsx';
+import { FaceAgainstPath, LandingPeriods } from './Pictures.tsx';
+import { Score } from './Score.tsx';
+import { Stations } from './Stations.tsx';
+import { VisitTable } from './VisitTable.tsx';
+
+const LongChart = lazy(() => import('./LongChart.tsx'));
+
+const KIND_WORDS: Readonly<Record<ClubKind, string>> = {
+  driver: 'Driver',
+  fairway: 'Fairway woods',
+  hybrid: 'Hybrids',
+  iron: 'Irons',
+  wedge: 'Wedges',
+};
+
+/** What the two periods laid beside each other are called. */
+function periodNames({ periods, visits }: PlayerRecord): string[] {
+  if (periods.length < 2) return [];
+  const day = shortDay(visits[periods[1]!.from]!.at);
+  return [`before ${day}`, `since ${day}`];
+}
+
+interface BodyProps {
+  readonly player: Player;
+  readonly answer: Omit<RecordAnswer, 'record'>;
+  readonly record: PlayerRecord;
+  readonly figure: string | null;
+  readonly onFigure: (figure: FollowedFigure) => void;
+}
+
+function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
+  const navigate = useNavigate();
+  const chart = useRef<ChartJs<'scatter'> | null>(null);
+  const { followed } = record;
+  const shown = followed.find((one) => one.figure === figure) ?? followed[0];
+  if (shown === undefined) return null;
+  const label = followedLabel(shown.figure);
+  const savePng = (): void => {
+    const url = chart.current?.toBase64Image();
+    if (url === undefined) return;
+    void fetch(url)
+      .then((made) => made.blob())
+      .then((blob) => saveFile(`${player.name} ${label}.png`, 'image/png', blob));
+  };
+  return (
+    <section
+      aria-label={`${label} through the visits`}
+      className="min-w-0 rounded-xl border border-line bg-sheet p-3"
+    >
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
+        <Segments
+          legend="Figure"
+          isLegendHidden
+          value={shown.figure}
+          options={followed.map((one) => [one.figure, followedLabel(one.figure)] as const)}
+          onChange={onFigure}
+        />
+        <Button look="quiet" onClick={savePng} aria-label="Save the chart as PNG">
+          <Download aria-hidden size={16} />
+        </Button>
+      </div>
+      <div className="h-[21rem]">
+        <Catch name={label}>
+          <Suspense>
+            <LongChart
+              followed={shown}
+              hand={player.hand}
+              unit={player.lengthUnit}
+              worked={new Set(record.worked)}
+              homework={answer.homework}
+              onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
+              onChart={(made) => (chart.current = made)}
+              label={`${label}, visit by visit, beside what is wanted; the same as a table below`}
+            />
+          </Suspense>
+        </Catch>
+      </div>
+      <p className="mt-1 text-sm text-soft">
+        Each visit with its interval; a diamond had a drill in it. Plum: the levels it stood at.
+        Green: what is wanted{answer.homework.length > 0 && '; dots below: homework done'}. Tap a
+        visit to open it.
+      </p>
+    </section>
+  );
+}
+
+function Body(props: BodyProps) {
+  const { player, answer, record } = props;
+  const own = useOwnDrills().data ?? [];
+  const names = periodNames(record);
+  const wording = { hand: player.hand, units: unitsOf(player), dayText };
+  const file = `${player.name} record`;
+  const plain = record.score === null ? '' : plainWords(record.score);
+  return (
+    <div className="space-y-3">
+      <div className="grid gap-3 lg:grid-cols-[minmax(18rem,0.55fr)_1fr]">
+        <div className="min-w-0 space-y-3 py-1">
+          <Findings record={record} wording={wording} />
+          {plain !== '' && <p>{plain}</p>}
+        </div>
+        <LongPanel {...props} />
+      </div>
+      <div className="grid gap-3 md:grid-cols-2 lg:grid-cols-3">
+        {record.scatter.length > 0 && <FaceAgainstPath record={record} names={names} file={file} />}
+        <LandingPeriods record={record} names={names} file={file} unit={player.lengthUnit} />
+        <div className="space-y-3">
+          <Score record={record} names={names} />
+          <MovedList moved={record.moved} own={own} />
+          <Stations stations={answer.stations} own={own} />
+        </div>
+      </div>
+      <VisitTable record={record} wording={wording} file={file} />
+    </div>
+  );
+}
+
+const kindIn = (text: string | null): ClubKind | null =>
+  CLUB_KINDS.find((kind) => kind === text) ?? null;
+
+/** A player's face-to-path through the months: is it holding, what comes back, what worked. */
+export function RecordPage() {
+  const { playerId = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const player = usePlayer(playerId);
+  const asked = useRecord(playerId, kindIn(search.get('kind')));
+  const choose = (name: string, value: string): void =>
+    setSearch({ ...Object.fromEntries(search), [name]: value }, { replace: true });
+  if (player.error !== null) return <Trouble error={player.error} />;
+  if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
+  const { name } = player.data;
+  const record = asked.data?.record;
+  return (
+    <div className="mx-auto max-w-[1400px] px-3 py-3 lg:px-4">
+      <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h1 className="text-2xl">
+          <Link to={`/players/${playerId}`} className="underline decoration-1 underline-offset-4">
+            {name}
+          </Link>
+          : record
+        </h1>
+        {record !== null && record !== undefined && record.kinds.length > 1 && (
+          <Segments
+            legend="Kind of club"
+            isLegendHidden
+            value={record.kind}
+            options={record.kinds.map((kind) => [kind, KIND_WORDS[kind]] as const)}
+            onChange={(kind) => choose('kind', kind)}
+          />
+        )}
+      </div>
+      {asked.error !== null && asked.data === undefined && <Trouble error={asked.error} />}
+      {asked.data === undefined && asked.error === null && <p className="text-soft">Reading …</p>}
+      {record === null && (
+        <Empty>
+          The record begins with the first balls of a named club: hit them in a lesson, by file or
+          by tap, and they are followed here from visit to visit.
+        </Empty>
+      )}
+      {record !== null && record !== undefined && asked.data !== undefined && (
+        <Body
+          player={player.data}
+          answer={asked.data}
+          record={record}
+          figure={search.get('figure')}
+          onFigure={(figure) => choose('figure', figure)}
+        />
+      )}
+    </div>
+  );
+}
