@@ -1,5 +1,6 @@
 import type { RouteId, Wanted } from '@loxos/core';
 import type { DialectName } from './dialects.ts';
+import { SEASONS } from './seasons.ts';
 import type { Block, Striker, Swing } from './shots.ts';
 
 /** What was put down in the steps of a lesson. */
@@ -273,6 +274,12 @@ export const PEOPLE: readonly Person[] = [
       },
     ],
   },
+];
+
+/** Everything a person came for, the seasons before first. */
+export const allVisits = ({ name, visits }: Person): readonly Visit[] => [
+  ...(SEASONS[name] ?? []),
+  ...visits,
 ];
 
 /** A straight pull of fourteen balls, for the files to drop. */

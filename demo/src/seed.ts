@@ -2,7 +2,7 @@ import { DEFAULT_DISPLAY_UNITS, composePage, fieldsOf, findDrill, stationCard } 
 import type { Hand } from '@loxos/core';
 import type { Api } from './api.ts';
 import { visitFile } from './files.ts';
-import { PEOPLE } from './people.ts';
+import { PEOPLE, allVisits } from './people.ts';
 import { addStaff } from './staff.ts';
 import type { Person, Visit } from './people.ts';
 
@@ -128,7 +128,7 @@ export async function seed(api: Api, now: Date): Promise<void> {
   for (const [index, person] of PEOPLE.entries()) {
     const before = known.find(({ name }) => name === person.name);
     const player = before ?? (await addPerson(api, person, coaches[index % coaches.length]!));
-    const visits = before === undefined ? person.visits : person.visits.slice(-1);
+    const visits = before === undefined ? allVisits(person) : person.visits.slice(-1);
     for (const visit of visits) await addVisit(api, person, player.id, visit, now);
   }
 }

@@ -22,7 +22,7 @@ export type JudgedNumber = (typeof JUDGED_NUMBERS)[number];
 /** Half-width of the middle of the face, mm (common practice, no source). */
 export const STRIKE_WINDOW_MM = 8;
 /** A number whose whole interval lies inside so many windows is within: it is not off by more than its window. */
-const CLOSE_WINDOWS = 2;
+export const CLOSE_WINDOWS = 2;
 /** Balls from which their own scatter is known, and what is taken before, in degrees, m or mm (common practice). */
 const KNOWS_SCATTER = 5;
 const USUAL_SCATTER = 2;

@@ -8,8 +8,9 @@ import type { FollowedFigure } from './points.ts';
 export const FINDINGS_AT_MOST = 3;
 /** Visits from which it is said that nothing changed. */
 export const STEADY_FROM = 5;
-/** What is said of warming up and of visits apart: half the smallest change of an angle that matters, degrees. */
+/** What is said of warming up and of visits apart: half the smallest change of an angle that matters, degrees; and never one whose interval shows as from 0.0. */
 const WORTH_SAYING_DEG = 0.5;
+const CLEAR_OF_DEG = 0.05;
 
 interface Of {
   readonly figure: FollowedFigure;
@@ -75,26 +76,27 @@ function latest({ figure, drift, chart, points, changes }: Followed): RecordFind
 
 const isWorthSaying = (pooled: Pooled | null): pooled is Pooled =>
   pooled !== null &&
-  (pooled.low > 0 || pooled.high < 0) &&
+  (pooled.low >= CLEAR_OF_DEG || pooled.high <= -CLEAR_OF_DEG) &&
   Math.abs(pooled.value) >= WORTH_SAYING_DEG;
 
 /** The findings of a record, the most important first; at most three. */
 export function findingsOf(record: PlayerRecord): RecordFinding[] {
   const [main, ...others] = record.followed;
   if (main === undefined) return [];
-  const off = others.find(({ now }) => now?.state === 'off');
+  // Where the first is as it should be, the story is that of the next that is not.
+  const off =
+    main.now?.state === 'off' ? undefined : others.find(({ now }) => now?.state === 'off');
+  const told = off ?? main;
   const { figure } = main;
+  const pooled = (kind: 'slips' | 'warms up', of: Pooled | null): RecordFinding[] =>
+    isWorthSaying(of) ? [{ kind, figure, pooled: of }] : [];
   const found: RecordFinding[] = [
     ...standing(main),
-    ...latest(main),
-    ...story(main),
     ...(off === undefined ? [] : standing(off)),
-    ...(isWorthSaying(record.kept)
-      ? [{ kind: 'slips' as const, figure, pooled: record.kept }]
-      : []),
-    ...(isWorthSaying(record.warmUp)
-      ? [{ kind: 'warms up' as const, figure, pooled: record.warmUp }]
-      : []),
+    ...latest(told),
+    ...story(told),
+    ...pooled('slips', record.kept),
+    ...pooled('warms up', record.warmUp),
   ];
   return found.slice(0, FINDINGS_AT_MOST);
 }

@@ -107,7 +107,8 @@ describe('what is said of a level', () => {
     expect(at(6).state).toBe('off');
     expect(at(-6).state).toBe('off');
     expect(at(0).state).toBe('within');
-    expect(at(1).state).toBe('cannot tell');
+    expect(at(1).state).toBe('within');
+    expect(gap(exact([1.5, 1.5, 1.5])).now!.state).toBe('cannot tell');
     const shared = follow('faceToPathDeg', exact(Array<number>(8).fill(2)), {
       ...GAP,
       sharedSd: 1,

@@ -4,6 +4,7 @@
  */
 import { NORMAL_975 } from '../maths/statistics.ts';
 import { tQuantile } from '../maths/student.ts';
+import { CLOSE_WINDOWS } from '../plan/off.ts';
 import { costOfChange, levelsOf } from './change-points.ts';
 import type { Level, Reading } from './change-points.ts';
 import { ewmaChart, limitsFor } from './control-chart.ts';
@@ -74,9 +75,10 @@ const distance = (value: number, target: Target | null): number =>
 function nowOf({ value, error }: Level, point: number, { target, sharedSd }: FollowOptions): Now {
   const half95 = Math.hypot(point * error, NORMAL_975 * sharedSd);
   if (target === null) return { value, half95, state: 'cannot tell' };
-  const beyond = distance(value, target) - target.window;
-  const isOff = beyond > half95;
-  const isWithin = -beyond > half95;
+  // As a lesson's numbers are judged.
+  const away = distance(value, target);
+  const isOff = away - target.window > half95;
+  const isWithin = away + half95 <= CLOSE_WINDOWS * target.window;
   return { value, half95, state: isOff ? 'off' : isWithin ? 'within' : 'cannot tell' };
 }
 

@@ -67,7 +67,7 @@ export interface PlayerRecord {
   readonly coupling: Coupling;
   readonly scatter: readonly ScatterBall[];
   readonly score: PlainScore | null;
-  /** The visits before the last change of the gap and those since; halves of them where it never changed. */
+  /** The visits before the last change of gap, path or face, and those since; halves of them where nothing changed. */
   readonly periods: readonly Period[];
   readonly moved: readonly Moved[];
 }
@@ -129,15 +129,20 @@ function withinVisits(balls: readonly ScatterBall[]): ScatterBall[] {
   });
 }
 
-/** Where the visits are parted in two: at the last change of the gap, else of another figure, else in the middle. */
+const DELIVERY: ReadonlySet<FollowedFigure> = new Set([
+  'faceToPathDeg',
+  'clubPathDeg',
+  'faceAngleDeg',
+]);
+
+/** Where the visits are parted in two: at the last change of gap, path or face, else in the middle. */
 function partOf(visits: readonly Visit[], followed: readonly Followed[]): number {
-  for (const { changes, points } of followed) {
-    const change = changes.at(-1);
-    if (change === undefined) continue;
-    const { lessonId } = points[change.at]!;
-    return visits.findIndex((visit) => visit.lessonId === lessonId);
-  }
-  return visits.length >> 1;
+  const changes = followed.flatMap(({ figure, changes: of, points }) => {
+    const last = of.at(-1);
+    return last === undefined || !DELIVERY.has(figure) ? [] : [points[last.at]!.lessonId];
+  });
+  const places = changes.map((id) => visits.findIndex(({ lessonId }) => lessonId === id));
+  return places.length === 0 ? visits.length >> 1 : Math.max(...places);
 }
 
 /** The record of a player's visits, the oldest first; null where they have hit no named club. */

@@ -88,7 +88,7 @@ function standingWords(
   const where = {
     within: `within ${asked}`,
     off: `${sizeText(figure, beyond, now.half95, wording.units)} outside ${asked}`,
-    'cannot tell': `too near the edge of ${asked} to tell`,
+    'cannot tell': `too unsure to say whether that is within ${asked}`,
   }[now.state];
   const ending = wanted === null ? '' : `, ${where}`;
   return `${nameOf(figure)}: ${stands} ${over}${ending}.`;
@@ -102,8 +102,8 @@ function changedWords(
   const [before, since] = [from, to].map((value) => standText(figure, value, half95, wording));
   const day = wording.dayText(at);
   if (isNearer === false)
-    return `It has come back: ${before} until ${day}, ${since} in the ${countOf(visitsSince, 'visit')} since.`;
-  return `It was ${before} until ${day}, and has held for ${countOf(visitsSince, 'visit')} since.`;
+    return `${nameOf(figure)} has come back: ${before} until ${day}, ${since} in the ${countOf(visitsSince, 'visit')} since.`;
+  return `${nameOf(figure)} was ${before} until ${day}; the ${since} has held for ${countOf(visitsSince, 'visit')} since.`;
 }
 
 function driftedWords(
@@ -114,7 +114,7 @@ function driftedWords(
   const least = Math.max(0, Math.abs(drift.by) - drift.half95);
   const surely = `by ${sizeText(figure, least, 0, units)} at the least`;
   const way = drift.state === 'away' ? 'away from' : 'nearer to';
-  return `On ${dayText(at)} it was ${size} more ${towards(figure, drift.by, hand)} than held before, ${surely}: ${way} what is wanted.`;
+  return `On ${dayText(at)} the ${nameOf(figure).toLowerCase()} was ${size} more ${towards(figure, drift.by, hand)} than held before, ${surely}: ${way} what is wanted.`;
 }
 
 function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWording): string {
@@ -132,15 +132,15 @@ export function findingWords(finding: RecordFinding, wording: RecordWording): st
     case 'changed':
       return changedWords(finding, wording);
     case 'steady':
-      return `No clear change in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
+      return `No clear change of the ${nameOf(figure).toLowerCase()} in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
     case 'drifted':
       return driftedWords(finding, wording);
     case 'leans':
-      return `The last visits lean ${towards(figure, finding.side, wording.hand)}: not a change yet, but such a lean comes by chance only once in some ${CHART_DEFAULTS.runLength} visits.`;
+      return `The ${nameOf(figure).toLowerCase()} of the last visits leans ${towards(figure, finding.side, wording.hand)}: not a change yet, but such a lean comes by chance only once in some ${CHART_DEFAULTS.runLength} visits.`;
     case 'slips':
-      return `From the end of a visit to the start of the next it comes out ${pooledWords(figure, finding.pooled, wording)}.`;
+      return `From the end of a visit to the start of the next the ${nameOf(figure).toLowerCase()} comes out ${pooledWords(figure, finding.pooled, wording)}.`;
     case 'warms up':
-      return `The last five balls of a visit are ${pooledWords(figure, finding.pooled, wording)} than the first five.`;
+      return `In ${nameOf(figure).toLowerCase()} the last five balls of a visit are ${pooledWords(figure, finding.pooled, wording)} than the first five.`;
   }
 }
 

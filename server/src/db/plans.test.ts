@@ -65,6 +65,7 @@ async function tour(): Promise<void> {
     '/api/players',
     `/api/players/${player}`,
     `/api/players/${player}/effects`,
+    `/api/players/${player}/record`,
     `/api/players/${player}/given${today}`,
     `/api/players/${player}/history`,
     `/api/given${today}`,

@@ -5,8 +5,9 @@ import { homeworkTick, lesson, repetition, sharedPage } from '../db/schema/index
 import type { Handle } from '../db/handle.ts';
 import type { StationDay } from './record.dto.ts';
 
-const DAY = sql<string>`substr(${repetition.at}, 1, 10)`;
 const IS_HOME = sql<number>`${repetition.pageId} is not null`;
+/** What was logged in a lesson is of its day, whenever it was sent. */
+const DAY = sql<string>`substr(case when ${IS_HOME} then ${repetition.at} else ${lesson.startsAt} end, 1, 10)`;
 
 @Injectable()
 export class RecordRepository {

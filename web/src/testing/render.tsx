@@ -4,7 +4,15 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
-import type { Given, GivenTo, Lesson, LessonSummary, OwnDrill, Player } from '../api/client.ts';
+import type {
+  Given,
+  GivenTo,
+  Lesson,
+  LessonSummary,
+  OwnDrill,
+  Player,
+  RecordAnswer,
+} from '../api/client.ts';
 import type { Person } from '../api/account.ts';
 import type { Account } from '../api/who.ts';
 import { applyPending } from '../sync/apply.ts';
@@ -22,6 +30,8 @@ export interface Known {
   readonly given?: readonly GivenTo[];
   readonly givenTo?: readonly Given[];
   readonly people?: readonly Person[];
+  /** Of each player, with the kind of club hit most. */
+  readonly record?: { readonly [K in keyof RecordAnswer]: unknown };
   /** As whom; an owner unless said otherwise. */
   readonly role?: keyof typeof MAY;
   /** Whether nobody is signed in. */
@@ -56,6 +66,7 @@ function clientKnowing({
   given = [],
   givenTo = [],
   people = [],
+  record,
   role = 'owner',
   isNobody = false,
 }: Known): QueryClient {
@@ -83,6 +94,7 @@ function clientKnowing({
     client.setQueryData([...keys.players, player.id], player);
     client.setQueryData([...keys.lessons, 'given', player.id, today], givenTo);
     client.setQueryData([...keys.lessons, { playerId: player.id }], summaries);
+    client.setQueryData(keys.record(player.id, null), record);
   }
   return client;
 }

@@ -27,10 +27,12 @@ export function FaceAgainstPath({ record, names, file }: PictureProps) {
       .filter(({ visit }) => visit >= part === isLater)
       .slice(-BALLS_DRAWN)
       .map((ball) => ({ ...ball, isLater }));
+  // Where these balls do not show that the face follows, no line says it does.
+  const follows = coupling.balls > 0 && coupling.low > 0;
   const shapes = facePathPlan({
     balls: [...of(false), ...of(true)],
     wanted,
-    coupling: coupling.balls > 0 ? coupling.slope : null,
+    coupling: follows ? coupling.slope : null,
     faceShare: FACE_SHARE,
   });
   const [before, since] = [names[0], names[1] ?? 'all visits'];
@@ -40,7 +42,7 @@ export function FaceAgainstPath({ record, names, file }: PictureProps) {
       shapes={shapes}
       box={FACE_PATH_BOX}
       title="Face against path, ball by ball"
-      caption={`${rings}Filled: ${since}. Plum: how the face follows the path. Solid lines: equal start; dotted: equal bend.`}
+      caption={`${rings}Filled: ${since}.${follows ? ' Plum: how the face follows the path.' : ''} Solid lines: equal start; dotted: equal bend.`}
       file={`${file}-face-path`}
       drawingClass="w-full max-h-[23rem]"
     />

@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { dayText, shortDay } from '../../ui/day-text.ts';
+import { shortDay } from '../../ui/day-text.ts';
 import { saveFile } from '../../ui/save-file.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 import { Findings } from './Findings.tsx';
@@ -49,7 +49,9 @@ function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
   const navigate = useNavigate();
   const chart = useRef<ChartJs<'scatter'> | null>(null);
   const { followed } = record;
-  const shown = followed.find((one) => one.figure === figure) ?? followed[0];
+  // What is not as it should be comes first, as in the words.
+  const usual = followed.find(({ now }) => now?.state === 'off') ?? followed[0];
+  const shown = followed.find((one) => one.figure === figure) ?? usual;
   if (shown === undefined) return null;
   const label = followedLabel(shown.figure);
   const savePng = (): void => {
@@ -62,7 +64,7 @@ function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
   return (
     <section
       aria-label={`${label} through the visits`}
-      className="min-w-0 rounded-xl border border-line bg-sheet p-3"
+      className="flex min-w-0 flex-col rounded-xl border border-line bg-sheet p-3"
     >
       <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
         <Segments
@@ -76,21 +78,23 @@ function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
           <Download aria-hidden size={16} />
         </Button>
       </div>
-      <div className="h-[21rem]">
-        <Catch name={label}>
-          <Suspense>
-            <LongChart
-              followed={shown}
-              hand={player.hand}
-              unit={player.lengthUnit}
-              worked={new Set(record.worked)}
-              homework={answer.homework}
-              onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
-              onChart={(made) => (chart.current = made)}
-              label={`${label}, visit by visit, beside what is wanted; the same as a table below`}
-            />
-          </Suspense>
-        </Catch>
+      <div className="relative min-h-[21rem] grow">
+        <div className="absolute inset-0">
+          <Catch name={label}>
+            <Suspense>
+              <LongChart
+                followed={shown}
+                hand={player.hand}
+                unit={player.lengthUnit}
+                worked={new Set(record.worked)}
+                homework={answer.homework}
+                onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
+                onChart={(made) => (chart.current = made)}
+                label={`${label}, visit by visit, beside what is wanted; the same as a table below`}
+              />
+            </Suspense>
+          </Catch>
+        </div>
       </div>
       <p className="mt-1 text-sm text-soft">
         Each visit with its interval; a diamond had a drill in it. Plum: the levels it stood at.
@@ -105,7 +109,7 @@ function Body(props: BodyProps) {
   const { player, answer, record } = props;
   const own = useOwnDrills().data ?? [];
   const names = periodNames(record);
-  const wording = { hand: player.hand, units: unitsOf(player), dayText };
+  const wording = { hand: player.hand, units: unitsOf(player), dayText: shortDay };
   const file = `${player.name} record`;
   const plain = record.score === null ? '' : plainWords(record.score);
   return (
@@ -114,14 +118,14 @@ function Body(props: BodyProps) {
         <div className="min-w-0 space-y-3 py-1">
           <Findings record={record} wording={wording} />
           {plain !== '' && <p>{plain}</p>}
+          <Score record={record} names={names} />
         </div>
         <LongPanel {...props} />
       </div>
-      <div className="grid gap-3 md:grid-cols-2 lg:grid-cols-3">
+      <div className="grid items-start gap-3 md:grid-cols-2 lg:grid-cols-3">
         {record.scatter.length > 0 && <FaceAgainstPath record={record} names={names} file={file} />}
         <LandingPeriods record={record} names={names} file={file} unit={player.lengthUnit} />
         <div className="space-y-3">
-          <Score record={record} names={names} />
           <MovedList moved={record.moved} own={own} />
           <Stations stations={answer.stations} own={own} />
         </div>

@@ -1,0 +1,143 @@
+import { seededRandom } from '../maths/random.ts';
+import { resolveContext } from '../reading/context.ts';
+import { findingsOf } from '../record/findings.ts';
+import { playerRecord } from '../record/player-record.ts';
+import type { PlayerRecord } from '../record/player-record.ts';
+import type { Visit } from '../record/visit.ts';
+import type { Hand } from '../line/hand.ts';
+import { visitOf } from '../testing/visits.ts';
+import { DEFAULT_DISPLAY_UNITS } from './format.ts';
+import {
+  fairwayWords,
+  findingWords,
+  movedWords,
+  plainWords,
+  sizeText,
+  standText,
+} from './record.ts';
+import type { RecordWording } from './record.ts';
+
+const random = seededRandom(5);
+const wording = (hand: Hand = 'right'): RecordWording => ({
+  hand,
+  units: DEFAULT_DISPLAY_UNITS,
+  dayText: (iso) => iso.slice(0, 10),
+});
+const recordOf = (visits: readonly Visit[], hand: Hand = 'right'): PlayerRecord =>
+  playerRecord(visits, { context: resolveContext({ hand }), wanted: null, effects: [] })!;
+const said = (visits: readonly Visit[], hand: Hand = 'right'): string[] =>
+  findingsOf(recordOf(visits, hand)).map((finding) => findingWords(finding, wording(hand)));
+/** Visits of a steady hand, so that what is said does not hang on chance. */
+const visits = (paths: readonly (readonly [path: number, face: number])[], hand: Hand = 'right') =>
+  paths.map(([path, face], week) =>
+    visitOf(
+      week,
+      [{ balls: 14, path, face, hand, pathSd: 0.5, faceSd: 0.5, misread: 0.2 }],
+      random,
+    ),
+  );
+const times = (count: number, path: number, face: number) =>
+  Array.from({ length: count }, () => [path, face] as const);
+
+describe('what a record says', () => {
+  it('of a slicer who got better: where it stands, and since when', () => {
+    const words = said(visits([...times(6, -6, 0), ...times(6, -1, 0)]));
+    expect(words[0]).toMatch(/^Face to path: 1(\.\d)?° open over the last 6 visits, /);
+    expect(words[1]).toMatch(
+      /^Face to path was 6(\.\d)?° open until 2026-02-16; the 1(\.\d)?° open has held for 6 visits since\.$/,
+    );
+  });
+
+  it('of a straight puller whose path came back: the gap is well, the story is the path’s', () => {
+    const words = said(visits([...times(6, -2, -2), ...times(6, -7, -7)]));
+    expect(words[0]).toMatch(/^Face to path: 0(\.\d)?°.* within what is wanted\.$/);
+    expect(words[1]).toMatch(
+      /^Path: 7(\.\d)?° out-to-in over the last 6 visits, 5(\.\d)?° outside/,
+    );
+    expect(words[2]).toMatch(/^Path has come back: 2(\.\d)?° out-to-in until/);
+  });
+
+  it('in a left-hander’s words', () => {
+    const words = said(visits(times(6, -6, 0), 'left'), 'left');
+    expect(words[0]).toMatch(/open over the last 6 visits/);
+    expect(words[1]).toMatch(
+      /^No clear change of the face to path in 6 visits, since 2026-01-05\.$/,
+    );
+  });
+
+  it('of a last visit that is off: by how much, and at the least', () => {
+    const words = said(visits([...times(9, 0, 0), [-6, 0]]));
+    expect(words[1]).toMatch(
+      /^On 2026-03-09 the face to path was 6(\.\d)?° more open than held before, by \d(\.\d)?° at the least: away from what is wanted\.$/,
+    );
+  });
+
+  it('of one visit as of one, and of none nothing', () => {
+    expect(said(visits(times(1, -6, 0)))[0]).toMatch(/in the one visit, /);
+    expect(findingsOf({ ...recordOf(visits(times(1, 0, 0))), followed: [] })).toEqual([]);
+  });
+
+  it('never more than three things, none twice', () => {
+    for (const paths of [times(8, -6, 3), [...times(5, 5, 5), ...times(5, -5, 5)]]) {
+      const words = said(visits(paths));
+      expect(words.length).toBeLessThanOrEqual(3);
+      expect(new Set(words).size).toBe(words.length);
+    }
+  });
+});
+
+describe('its figures', () => {
+  it('have no more digits than their error allows, and a side only where there is one', () => {
+    expect(standText('faceToPathDeg', 2.34, 1.2, wording())).toBe('2° open');
+    expect(standText('faceToPathDeg', 2.34, 0.2, wording())).toBe('2.3° open');
+    expect(standText('clubPathDeg', 0.2, 1.2, wording())).toBe('0°');
+    expect(standText('clubPathDeg', -3, 1.2, wording('left'))).toBe('3° in-to-out');
+    expect(standText('startDirectionDeg', -3, 1.2, wording())).toBe('3° left');
+    expect(standText('offlineM', 12.4, 3, wording())).toBe('12 m right');
+    expect(standText('strikeToeMm', -9, 3, wording())).toBe('9 mm to the heel');
+    expect(sizeText('curveM', -12, 1, { ...DEFAULT_DISPLAY_UNITS, length: 'yd' })).toBe('13 yd');
+    expect(sizeText('strikeToeMm', -12, 1, DEFAULT_DISPLAY_UNITS)).toBe('12 mm');
+  });
+
+  it('of drills say what moved, or that it is not enough to say', () => {
+    const pooled = {
+      value: -3,
+      error: 0.4,
+      low: -3.9,
+      high: -2.1,
+      between: 0,
+      count: 4,
+      shrunken: [],
+    };
+    const moved = { drillId: 'rails', figure: 'clubPathDeg' as const, pooled, isClear: true };
+    expect(movedWords(moved, { name: 'Rails' })).toBe(
+      'Rails, path: 3.0° to the left (2.1 to 3.9, 4 times).',
+    );
+    expect(movedWords({ ...moved, isClear: false }, null)).toBe(
+      'rails, path: not enough to say after 4 times.',
+    );
+    const once = { ...moved, pooled: { ...pooled, count: 1 } };
+    expect(movedWords(once, { name: 'Rails' })).toBe(
+      'Rails, path: 3.0° to the left, once, clearly.',
+    );
+  });
+
+  it('of shares say of how many, and name only what was measured', () => {
+    const share = (had: number) => ({ had, of: 20 });
+    const score = {
+      face: share(12),
+      strike: { had: 0, of: 0 },
+      path: share(11),
+      speed: share(19),
+      all: share(8),
+    };
+    expect(plainWords(score)).toBe(
+      '8 of 20 balls had everything: face where it should point, path along the line wanted, the usual speed.',
+    );
+    expect(plainWords({ ...score, all: { had: 0, of: 0 } })).toBe('');
+    expect(fairwayWords({ share: 0.5, low: 0.307, high: 0.693, had: 10, of: 20 })).toBe(
+      '10 of 20 (31 to 69 %)',
+    );
+    expect(fairwayWords(null)).toBe('');
+  });
+});

@@ -1,0 +1,154 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+import { Route, Routes, useLocation } from 'react-router';
+import { playerWith } from '../../testing/player.ts';
+import { answerWith, recordWith } from '../../testing/record.ts';
+import type { WeekOf } from '../../testing/record.ts';
+import { show } from '../../testing/render.tsx';
+import { RecordPage } from './RecordPage.tsx';
+import { recordCsv } from './VisitTable.tsx';
+import { datasetsOf, monthsBetween, spanOf } from './long-chart-data.ts';
+
+jest.mock('./LongChart.tsx', () => ({
+  __esModule: true,
+  default: ({ label }: { label: string }) => <p>{label}</p>,
+}));
+
+const ada = playerWith({});
+const Where = () => <output aria-label="address">{useLocation().search}</output>;
+/** Opens it, with the chart there: it is fetched on its own. */
+async function open(answer: { readonly record: unknown }): Promise<void> {
+  show(
+    <>
+      <Where />
+      <Routes>
+        <Route path="/players/:playerId/record" element={<RecordPage />} />
+      </Routes>
+    </>,
+    { players: [ada], record: answer as never },
+    '/players/ada/record',
+  );
+  if (answer.record !== null) await screen.findByText(/, visit by visit/);
+}
+const times = (count: number, week: WeekOf): WeekOf[] => Array.from({ length: count }, () => week);
+const mended = [
+  ...times(4, { path: -6, face: 0 }),
+  { path: -6, face: 0, drillId: 'rails' },
+  ...times(5, { path: 0, face: 0 }),
+];
+
+describe('a record', () => {
+  it('says first where face to path stands and since when, then shows it', async () => {
+    await open(answerWith(recordWith(mended)));
+    expect(
+      screen.getByText(/^Face to path: 0.*over the last 5 visits, within what is wanted\.$/),
+    ).toBeInTheDocument();
+    expect(
+      screen.getByText(/open until Mon 9 Feb 2026; the 0.*has held for 5 visits since\.$/),
+    ).toBeInTheDocument();
+    expect(await screen.findByText(/^Face to path, visit by visit/)).toBeInTheDocument();
+  });
+
+  it('has its figures to choose from, kept in the address', async () => {
+    await open(answerWith(recordWith(mended)));
+    fireEvent.click(screen.getByRole('radio', { name: 'Path' }));
+    expect(await screen.findByText(/^Path, visit by visit/)).toBeInTheDocument();
+    expect(screen.getByLabelText('address')).toHaveTextContent('figure=clubPathDeg');
+  });
+
+  it('shows first the figure that is off where the gap is not', async () => {
+    await open(answerWith(recordWith(times(6, { path: -7, face: -7 }))));
+    expect(await screen.findByText(/^Path, visit by visit/)).toBeInTheDocument();
+    expect(screen.getByText(/^Path: 7.* out-to-in over the last 6 visits/)).toBeInTheDocument();
+  });
+
+  it('lays the two periods beside each other: score, landings, face against path', async () => {
+    await open(answerWith(recordWith(mended)));
+    const score = screen.getByRole('region', { name: 'The plain score' });
+    expect(within(score).getByText('since Mon 9 Feb 2026')).toBeInTheDocument();
+    const path = within(score).getByRole('row', { name: /^path along/ });
+    expect(path).toHaveTextContent('0 of 60');
+    expect(path).toHaveTextContent('60 of 60');
+    expect(screen.getByRole('img', { name: /^Face against path/ })).toBeInTheDocument();
+    expect(screen.getByRole('img', { name: /^Where the balls land/ })).toBeInTheDocument();
+  });
+
+  it('has every visit as a row that opens its lesson, and as CSV', async () => {
+    const record = recordWith(mended)!;
+    await open(answerWith(record));
+    const links = screen.getAllByRole('link', { name: /2026$/ });
+    expect(links).toHaveLength(10);
+    expect(links[0]).toHaveAttribute('href', '/lessons/visit 9/read');
+    const [head, first] = recordCsv(record).split('\n');
+    expect(head).toContain('visit,balls,faceToPathDeg,faceToPathDeg spread');
+    expect(first).toContain('2026-01-05T10:00:00.000Z,12,6');
+  });
+
+  it('says what moved what, and what stations there were', async () => {
+    const stations = [
+      { drillId: 'rails', date: '2026-02-02', good: 6, of: 10, isHome: false },
+      { drillId: 'rails', date: '2026-02-04', good: 9, of: 10, isHome: true },
+    ];
+    await open(answerWith(recordWith(mended), { stations }));
+    expect(screen.getByText(/^Nothing yet: a drill’s block/)).toBeInTheDocument();
+    expect(
+      screen.getByRole('img', { name: /15 of 20 good over 2 days, last 9 of 10/ }),
+    ).toBeInTheDocument();
+  });
+
+  it('is what the first balls begin', async () => {
+    await open(answerWith(null));
+    expect(screen.getByText(/^The record begins with the first balls/)).toBeInTheDocument();
+  });
+
+  it('has kinds of club to choose from where there are several', async () => {
+    const driver = { path: 2, face: 0, club: 'driver' };
+    await open(answerWith(recordWith([...mended, driver, driver])));
+    fireEvent.click(screen.getByRole('radio', { name: 'Driver' }));
+    expect(screen.getByLabelText('address')).toHaveTextContent('kind=driver');
+  });
+
+  it('says of two visits that a change is not called yet', async () => {
+    await open(answerWith(recordWith(times(2, { path: -3, face: 0 }))));
+    expect(screen.getByText(/^Two visits with this kind of club so far/)).toBeInTheDocument();
+  });
+});
+
+describe('the long chart', () => {
+  const record = recordWith(mended)!;
+  const [followed] = record.followed;
+  const told = { followed: followed!, worked: new Set(record.worked), homework: ['2026-02-03'] };
+  const named = (name: string) =>
+    datasetsOf(told, (value) => value).filter(({ label }) => label === name);
+
+  it('has a point a visit, another mark where a drill was worked on, and a level each', () => {
+    const [visits] = named('visit');
+    expect(visits!.data).toHaveLength(10);
+    expect(visits!.pointStyle).toEqual([
+      ...Array<string>(4).fill('circle'),
+      'rectRot',
+      ...Array<string>(5).fill('circle'),
+    ]);
+    const [levels] = named('level');
+    expect(levels!.data.map(({ y }) => Math.round(y))).toEqual([6, 6, NaN, 0, 0, NaN]);
+    expect(named('homework done')[0]!.data).toHaveLength(1);
+  });
+
+  it('lies on the lane of what is wanted, from before the first visit to after the last', () => {
+    const [upper, lower] = named('wanted');
+    expect(upper!.data.map(({ y }) => y)).toEqual([1, 1]);
+    expect(lower!.data.map(({ y }) => y)).toEqual([-1, -1]);
+    const [from, to] = spanOf(followed!.points);
+    expect(from).toBeLessThan(new Date(followed!.points[0]!.at).getTime());
+    expect(to).toBeGreaterThan(new Date(followed!.points.at(-1)!.at).getTime());
+    const free = { ...told, followed: { ...followed!, target: null } };
+    expect(datasetsOf(free, (v) => v).some(({ label }) => label === 'wanted')).toBe(false);
+  });
+
+  it('names so few months that they can be read', () => {
+    const year = monthsBetween(Date.UTC(2025, 0, 15), Date.UTC(2025, 3, 15));
+    expect(year).toHaveLength(3);
+    const many = monthsBetween(Date.UTC(2015, 0, 15), Date.UTC(2025, 3, 15));
+    expect(many.length).toBeLessThanOrEqual(13);
+    expect(many.length).toBeGreaterThan(6);
+  });
+});
