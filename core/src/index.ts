@@ -248,6 +248,8 @@ export { FOLLOWED } from './record/points.ts';
 export type { FollowedFigure, VisitPoint } from './record/points.ts';
 export { playerRecord } from './record/player-record.ts';
 export type { Period, PlayerRecord } from './record/player-record.ts';
+export { standingsOf, toldOf } from './record/standing.ts';
+export type { Standing } from './record/standing.ts';
 export type { Visit } from './record/visit.ts';
 export {
   fairwayWords,
@@ -257,6 +259,8 @@ export {
   plainLabel,
   plainWords,
   standText,
+  standingWords,
+  driftWords,
   towards,
 } from './words/record.ts';
 export type { RecordWording } from './words/record.ts';

@@ -3,6 +3,7 @@ import type { Pooled } from '../maths/pooled.ts';
 import type { Change, Drift, Followed, Now } from './follow.ts';
 import type { PlayerRecord } from './player-record.ts';
 import type { FollowedFigure } from './points.ts';
+import { toldOf } from './standing.ts';
 
 /** Said at once. */
 export const FINDINGS_AT_MOST = 3;
@@ -81,18 +82,15 @@ const isWorthSaying = (pooled: Pooled | null): pooled is Pooled =>
 
 /** The findings of a record, the most important first; at most three. */
 export function findingsOf(record: PlayerRecord): RecordFinding[] {
-  const [main, ...others] = record.followed;
-  if (main === undefined) return [];
-  // Where the first is as it should be, the story is that of the next that is not.
-  const off =
-    main.now?.state === 'off' ? undefined : others.find(({ now }) => now?.state === 'off');
-  const told = off ?? main;
+  const [main] = record.followed;
+  const told = toldOf(record.followed);
+  if (main === undefined || told === undefined) return [];
   const { figure } = main;
   const pooled = (kind: 'slips' | 'warms up', of: Pooled | null): RecordFinding[] =>
     isWorthSaying(of) ? [{ kind, figure, pooled: of }] : [];
   const found: RecordFinding[] = [
     ...standing(main),
-    ...(off === undefined ? [] : standing(off)),
+    ...(told === main ? [] : standing(told)),
     ...latest(told),
     ...story(told),
     ...pooled('slips', record.kept),

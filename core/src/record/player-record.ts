@@ -80,7 +80,8 @@ export interface RecordAsk {
   readonly kind?: ClubKind | undefined;
 }
 
-function followAll(
+/** Every figure that is known of these visits, followed. */
+export function followAll(
   visits: readonly Visit[],
   kind: ClubKind,
   wanted: WantedNumbers | null,

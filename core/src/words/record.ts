@@ -5,11 +5,13 @@ import { faceWord, pathWord } from '../line/words.ts';
 import type { Pooled } from '../maths/pooled.ts';
 import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
+import type { Drift, Now } from '../record/follow.ts';
 import type { Proportion } from '../record/landing.ts';
 import type { Moved } from '../record/moved.ts';
 import { PLAIN } from '../record/plain-score.ts';
 import type { Plain, PlainScore } from '../record/plain-score.ts';
 import type { FollowedFigure } from '../record/points.ts';
+import type { Standing } from '../record/standing.ts';
 import { fromSi } from '../units/units.ts';
 import { formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
@@ -57,7 +59,7 @@ export function standText(
   figure: FollowedFigure,
   value: number,
   half95: number,
-  { hand, units }: RecordWording,
+  { hand, units }: Pick<RecordWording, 'hand' | 'units'>,
 ): string {
   if (figure === 'strikeToeMm') return strikeText(value);
   if (!isAngle(figure)) return formatSideLength(value, units.length);
@@ -74,7 +76,7 @@ function spanText({ value, low, high }: Pooled, digits: number): string {
   return ends.map((end) => formatNumber(end, digits)).join(' to ');
 }
 
-function standingWords(
+function whereWords(
   finding: Extract<RecordFinding, { kind: 'standing' }>,
   wording: RecordWording,
 ): string {
@@ -106,16 +108,36 @@ function changedWords(
   return `${nameOf(figure)} was ${before} until ${day}; the ${since} has held for ${countOf(visitsSince, 'visit')} since.`;
 }
 
-function driftedWords(
-  { figure, drift, at }: Extract<RecordFinding, { kind: 'drifted' }>,
-  { hand, units, dayText }: RecordWording,
+/** What the last visit did to what was held, and how surely: `6° more open than held before, by 2° at the least`. */
+export function driftWords(
+  figure: FollowedFigure,
+  drift: Drift,
+  { hand, units }: Pick<RecordWording, 'hand' | 'units'>,
 ): string {
   const size = sizeText(figure, drift.by, drift.half95, units);
   const least = Math.max(0, Math.abs(drift.by) - drift.half95);
-  const surely = `by ${sizeText(figure, least, 0, units)} at the least`;
-  const way = drift.state === 'away' ? 'away from' : 'nearer to';
-  return `On ${dayText(at)} the ${nameOf(figure).toLowerCase()} was ${size} more ${towards(figure, drift.by, hand)} than held before, ${surely}: ${way} what is wanted.`;
+  return `${size} more ${towards(figure, drift.by, hand)} than held before, by ${sizeText(figure, least, 0, units)} at the least`;
 }
+
+function driftedWords(
+  { figure, drift, at }: Extract<RecordFinding, { kind: 'drifted' }>,
+  wording: RecordWording,
+): string {
+  const way = drift.state === 'away' ? 'away from' : 'nearer to';
+  return `On ${wording.dayText(at)} the ${nameOf(figure).toLowerCase()} was ${driftWords(figure, drift, wording)}: ${way} what is wanted.`;
+}
+
+const STATE_WORDS: Readonly<Record<Now['state'], string>> = {
+  within: 'as wanted',
+  off: 'outside what is wanted',
+  'cannot tell': 'not sure yet',
+};
+/** Where a figure stands, in a few words: `Path 7° out-to-in, outside what is wanted`. */
+export const standingWords = (
+  { figure, now, target }: Pick<Standing, 'figure' | 'now' | 'target'>,
+  wording: Pick<RecordWording, 'hand' | 'units'>,
+): string =>
+  `${nameOf(figure)} ${standText(figure, now.value, now.half95, wording)}${target === null ? '' : `, ${STATE_WORDS[now.state]}`}`;
 
 function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWording): string {
   const { value, count } = pooled;
@@ -128,7 +150,7 @@ export function findingWords(finding: RecordFinding, wording: RecordWording): st
   const { figure } = finding;
   switch (finding.kind) {
     case 'standing':
-      return standingWords(finding, wording);
+      return whereWords(finding, wording);
     case 'changed':
       return changedWords(finding, wording);
     case 'steady':

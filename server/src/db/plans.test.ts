@@ -66,6 +66,7 @@ async function tour(): Promise<void> {
     `/api/players/${player}`,
     `/api/players/${player}/effects`,
     `/api/players/${player}/record`,
+    '/api/standings',
     `/api/players/${player}/given${today}`,
     `/api/players/${player}/history`,
     `/api/given${today}`,

@@ -3,6 +3,7 @@ import { Injectable, Logger } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Store } from '../db/store.ts';
+import { RecordService } from '../record/record.service.ts';
 import { ReadingsService } from './readings.service.ts';
 
 /** How long what changed is left alone, since more is likely to change, ms. */
@@ -12,7 +13,7 @@ const LOOK_MS = 5 * 60_000;
 /** Between two goes: everybody else first, ms. */
 const PAUSE_MS = 50;
 
-/** Brings readings up to date by itself, behind everything else. */
+/** Brings readings, and the standings made of them, up to date by itself, behind everything else. */
 @Injectable()
 export class CatchUp implements OnApplicationShutdown {
   private readonly log = new Logger('readings');
@@ -26,6 +27,7 @@ export class CatchUp implements OnApplicationShutdown {
     private readonly store: Store,
     private readonly accounts: AccountsRepository,
     private readonly readings: ReadingsService,
+    private readonly records: RecordService,
   ) {}
 
   /** From now on. */
@@ -60,8 +62,10 @@ export class CatchUp implements OnApplicationShutdown {
       const academy = await this.store.read((db) => this.accounts.first(db));
       if (academy === null) return;
       const scope = { academyId: academy.id, userId: null, role: 'coach' } as const;
-      while (!this.hasEnded && (await this.readings.catchUp(scope)) > 0)
-        await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+      // A standing is made of readings.
+      for (const part of [this.readings, this.records])
+        while (!this.hasEnded && (await part.catchUp(scope)) > 0)
+          await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
     } catch (error) {
       // A server that ends takes the thread and the store away: it catches up when it is started again.
       if (!this.hasEnded) this.log.error(`readings are not up to date: ${String(error)}`);

@@ -19,7 +19,7 @@ const hashOf = (value: unknown): string =>
   createHash('sha256').update(JSON.stringify(value)).digest('base64url').slice(0, 16);
 
 /** Rules a player's balls are read by, and how what was read by them is marked after the version of the balls. */
-interface Rules {
+export interface Rules {
   readonly context: ReadingContext;
   readonly stampRest: string;
 }
@@ -99,7 +99,8 @@ export class ReadingsService {
     return player;
   }
 
-  private async rulesOf(scope: Scope, hand: Hand): Promise<Rules> {
+  /** What the balls of players of a hand are read by, now. */
+  async rulesOf(scope: Scope, hand: Hand): Promise<Rules> {
     const { bands, naming, accuracy } = await this.settings.get(scope);
     const context: ReadingContext = { hand, bands, naming, accuracy };
     return { context, stampRest: `.${hashOf(context)}.${this.model}` };

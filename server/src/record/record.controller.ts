@@ -3,15 +3,15 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { RecordAnswer, RecordQuery } from './record.dto.ts';
+import { PlayerStandings, RecordAnswer, RecordQuery } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
 
 @ApiTags('players')
-@Controller('api/players')
+@Controller('api')
 export class RecordController {
   constructor(private readonly records: RecordService) {}
 
-  @Get(':id/record')
+  @Get('players/:id/record')
   @May('see')
   @ApiOkResponse({ type: RecordAnswer })
   ofPlayer(
@@ -20,5 +20,12 @@ export class RecordController {
     @Query() { kind }: RecordQuery,
   ): Promise<RecordAnswer> {
     return this.records.ofPlayer(scope, id, kind);
+  }
+
+  @Get('standings')
+  @May('see')
+  @ApiOkResponse({ type: [PlayerStandings] })
+  standings(@Within() scope: Scope): Promise<PlayerStandings[]> {
+    return this.records.standings(scope);
   }
 }

@@ -1,5 +1,5 @@
 import { CLUB_KINDS } from '@loxos/core';
-import type { ClubKind, PlayerRecord } from '@loxos/core';
+import type { ClubKind, PlayerRecord, Standing } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
@@ -35,4 +35,14 @@ export class RecordAnswer {
 
   @ApiProperty({ type: [String], description: 'ISO dates of homework done' })
   readonly homework!: string[];
+}
+
+export class PlayerStandings {
+  @ApiProperty() readonly playerId!: string;
+  @ApiProperty({
+    type: 'array',
+    items: { type: 'object', additionalProperties: true },
+    description: 'Core’s Standing, a kind of club each, the one hit most first',
+  })
+  readonly standings!: Standing[];
 }

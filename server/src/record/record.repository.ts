@@ -1,13 +1,31 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, count, eq, isNull, sql, sum } from 'drizzle-orm';
+import { and, asc, count, eq, gt, isNull, ne, or, sql, sum } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
-import { homeworkTick, lesson, repetition, sharedPage } from '../db/schema/index.ts';
+import {
+  homeworkTick,
+  lesson,
+  lessonReading,
+  player,
+  playerStanding,
+  repetition,
+  sharedPage,
+} from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { StationDay } from './record.dto.ts';
 
 const IS_HOME = sql<number>`${repetition.pageId} is not null`;
 /** What was logged in a lesson is of its day, whenever it was sent. */
 const DAY = sql<string>`substr(case when ${IS_HOME} then ${repetition.at} else ${lesson.startsAt} end, 1, 10)`;
+
+/** What a player's standing is made of: their own row, their lessons and the balls in them. */
+const MADE_OF = sql<string>`${player.version} || '.' || count(*) || '.' || sum(${lesson.ballsVersion}) || '.' || sum(${lesson.version}) || '.' || max(${lesson.updatedAt})`;
+
+/** A player whose standing is out of date, and what it would be of. */
+export interface OldStanding {
+  readonly playerId: string;
+  readonly wanted: string;
+  readonly stamp: string;
+}
 
 @Injectable()
 export class RecordRepository {
@@ -48,6 +66,60 @@ export class RecordRepository {
       .where(and(this.ofPlayer(scope, playerId), eq(homeworkTick.done, true)))
       .orderBy(asc(homeworkTick.date));
     return rows.map(({ date }) => date);
+  }
+
+  /** Some players of a hand whose standing is of other lessons, balls, wishes, rules or model than `rest` says, and whose lessons are all read. */
+  outOfDate(
+    scope: Scope,
+    db: Handle,
+    hand: 'right' | 'left',
+    rest: string,
+    most: number,
+  ): Promise<OldStanding[]> {
+    const stamp = sql<string>`${MADE_OF} || ${rest}`;
+    const isRead = sql`${lessonReading.stamp} = ${lesson.ballsVersion} || ${rest}`;
+    const areRead = sql`min(coalesce(${isRead}, 0)) = 1`;
+    return db
+      .select({ playerId: player.id, wanted: player.wanted, stamp })
+      .from(player)
+      .innerJoin(
+        lesson,
+        and(
+          eq(lesson.academyId, player.academyId),
+          eq(lesson.playerId, player.id),
+          isNull(lesson.deletedAt),
+          gt(lesson.ballCount, 0),
+        ),
+      )
+      .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
+      .leftJoin(playerStanding, eq(playerStanding.playerId, player.id))
+      .where(
+        and(eq(player.academyId, scope.academyId), eq(player.hand, hand), isNull(player.deletedAt)),
+      )
+      .groupBy(player.id)
+      .having(and(areRead, or(isNull(playerStanding.stamp), ne(playerStanding.stamp, stamp))))
+      .limit(most);
+  }
+
+  async keep(
+    scope: Scope,
+    db: Handle,
+    row: { readonly playerId: string; readonly stamp: string; readonly value: string },
+  ): Promise<void> {
+    const { playerId, ...set } = row;
+    await db
+      .insert(playerStanding)
+      .values({ playerId, academyId: scope.academyId, ...set })
+      .onConflictDoUpdate({ target: playerStanding.playerId, set });
+  }
+
+  /** What is kept of everybody who is there. */
+  standings(scope: Scope, db: Handle): Promise<{ playerId: string; value: string }[]> {
+    return db
+      .select({ playerId: playerStanding.playerId, value: playerStanding.value })
+      .from(playerStanding)
+      .innerJoin(player, eq(player.id, playerStanding.playerId))
+      .where(and(eq(playerStanding.academyId, scope.academyId), isNull(player.deletedAt)));
   }
 
   private ofPlayer(scope: Scope, playerId: string) {

@@ -1,11 +1,15 @@
-import type { ClubKind, WantedByClub } from '@loxos/core';
+import { HANDS } from '@loxos/core';
+import type { ClubKind, Standing, WantedByClub } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { Pool } from '../threads/pool.ts';
-import type { RecordAnswer } from './record.dto.ts';
+import type { PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordRepository } from './record.repository.ts';
+
+/** Players whose standing is made in one go. */
+const PLAYERS_AT_ONCE = 10;
 
 /** What became of a player over the months: made from the kept readings, which are brought up to date first. */
 @Injectable()
@@ -32,5 +36,48 @@ export class RecordService {
       stations: await this.records.stations(scope, db, playerId),
       homework: await this.records.homework(scope, db, playerId),
     }));
+  }
+
+  /** Where everybody stands, as it was last made: behind what was just hit by a few seconds. */
+  async standings(scope: Scope): Promise<PlayerStandings[]> {
+    const rows = await this.store.read((db) => this.records.standings(scope, db));
+    return rows.map(({ playerId, value }) => ({
+      playerId,
+      standings: (JSON.parse(value) as { standings: Standing[] }).standings,
+    }));
+  }
+
+  /** Makes the standings of some players that are out of date, once their readings are not; how many it found. */
+  async catchUp(scope: Scope): Promise<number> {
+    let found = 0;
+    for (const hand of HANDS) {
+      const { context, stampRest } = await this.readings.rulesOf(scope, hand);
+      const old = await this.store.read((db) =>
+        this.records.outOfDate(scope, db, hand, stampRest, PLAYERS_AT_ONCE),
+      );
+      found += old.length;
+      if (old.length === 0) continue;
+      const { url, authToken } = this.store;
+      const players = old.map(({ playerId, wanted }) => ({
+        playerId,
+        wanted: JSON.parse(wanted) as WantedByClub,
+      }));
+      const made = await this.pool.run('makeStandings', {
+        url,
+        authToken,
+        scope,
+        context,
+        players,
+      });
+      await this.store.write(async (tx) => {
+        for (const [n, { playerId, stamp }] of old.entries())
+          await this.records.keep(scope, tx, {
+            playerId,
+            stamp,
+            value: JSON.stringify({ v: 1, standings: made[n] }),
+          });
+      });
+    }
+    return found;
   }
 }

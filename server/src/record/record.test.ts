@@ -1,8 +1,12 @@
-import { openRecord, playerRecord, recordOfLesson, resolveContext } from '@loxos/core';
-import type { LessonBall, PlayerRecord, Visit } from '@loxos/core';
+import { openRecord, playerRecord, recordOfLesson, resolveContext, toldOf } from '@loxos/core';
+import type { LessonBall, PlayerRecord, Standing, Visit } from '@loxos/core';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { Store } from '../db/store.ts';
+import { ReadingsService } from '../readings/readings.service.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import type { RecordAnswer } from './record.dto.ts';
+import type { PlayerStandings, RecordAnswer } from './record.dto.ts';
+import { RecordService } from './record.service.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -91,6 +95,83 @@ describe('a player’s record', () => {
     await t.lesson(player);
     expect(await asked(player)).toEqual({ record: null, stations: [], homework: [] });
     await t.http().get('/api/players/nobody/record').expect(404);
+  });
+});
+
+describe('where everybody stands', () => {
+  let scope: { readonly academyId: string; readonly userId: null; readonly role: 'coach' };
+  beforeAll(async () => {
+    const academy = await t.app.get(Store).read((db) => t.app.get(AccountsRepository).first(db));
+    scope = { academyId: academy!.id, userId: null, role: 'coach' };
+  });
+  const catchUp = async (): Promise<void> => {
+    for (const part of [t.app.get(ReadingsService), t.app.get(RecordService)])
+      while ((await part.catchUp(scope)) > 0);
+  };
+  const standingOf = async (player: string): Promise<Standing[] | undefined> => {
+    const { body } = await t.http().get('/api/standings').expect(200);
+    return (body as PlayerStandings[]).find(({ playerId }) => playerId === player)?.standings;
+  };
+
+  it('is kept, and made anew when balls, lessons or wishes are others since', async () => {
+    const { player, lessons } = await season(6);
+    expect(await standingOf(player)).toBeUndefined();
+    await catchUp();
+    const same = async (): Promise<void> => {
+      await catchUp();
+      const { record } = await asked(player);
+      const told = toldOf(record!.followed)!;
+      expect((await standingOf(player))![0]).toMatchObject({
+        kind: 'iron',
+        visits: record!.visits.length,
+        figure: told.figure,
+        now: told.now,
+        target: told.target,
+        lastAt: record!.visits.at(-1)!.at,
+      });
+    };
+    await same();
+    const [ball] = (await t.whole(lessons[5]!)).balls;
+    await t.http().patch(`/api/balls/${ball!.id}`).send({ keep: 'out' }).expect(200);
+    await same();
+    await t.http().delete(`/api/lessons/${lessons[5]}`).expect(204);
+    await same();
+    await t.http().post(`/api/lessons/${lessons[5]}/restore`).expect(200);
+    await same();
+    await t
+      .http()
+      .patch(`/api/lessons/${lessons[5]}`)
+      .send({ startsAt: dayOf(20) })
+      .expect(200);
+    await same();
+    const wanted = { all: { shape: 'draw' } };
+    await t.http().patch(`/api/players/${player}`).send({ wanted }).expect(200);
+    await same();
+    expect(await t.app.get(RecordService).catchUp(scope)).toBe(0);
+  });
+
+  it('is made of readings that are up to date, or left', async () => {
+    const { player, lessons } = await season(3);
+    await catchUp();
+    const before = await standingOf(player);
+    await t.http().post(`/api/lessons/${lessons[0]}/balls`).send({ carryM: 120 }).expect(201);
+    // Its lesson is not read again yet.
+    expect(await t.app.get(RecordService).catchUp(scope)).toBe(0);
+    expect(await standingOf(player)).toEqual(before);
+    await catchUp();
+    expect(await t.app.get(RecordService).catchUp(scope)).toBe(0);
+  });
+
+  it('says who drifted in the last visit', async () => {
+    const player = await t.player();
+    for (let week = 0; week < 5; week++) await visit(player, dayOf(week), 0);
+    await visit(player, dayOf(5), -7);
+    await catchUp();
+    const [standing] = (await standingOf(player))!;
+    expect(standing!.drifted).toMatchObject({ drift: { state: 'away' } });
+    expect(standing!.points).toHaveLength(6);
+    await t.http().delete(`/api/players/${player}`).expect(204);
+    expect(await standingOf(player)).toBeUndefined();
   });
 });
 

@@ -9,3 +9,4 @@ export { player } from './player.ts';
 export { setting } from './setting.ts';
 export { homeworkTick, lessonPart, ownDrill, pageWord, repetition, sharedPage } from './work.ts';
 export { lessonReading } from './lesson-reading.ts';
+export { playerStanding } from './player-standing.ts';

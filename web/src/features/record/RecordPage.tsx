@@ -1,4 +1,4 @@
-import { CLUB_KINDS, followedLabel, plainWords } from '@loxos/core';
+import { CLUB_KINDS, followedLabel, plainWords, toldOf } from '@loxos/core';
 import type { ClubKind, FollowedFigure, PlayerRecord } from '@loxos/core';
 import type { Chart as ChartJs } from 'chart.js';
 import { Download } from 'lucide-react';
@@ -49,9 +49,8 @@ function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
   const navigate = useNavigate();
   const chart = useRef<ChartJs<'scatter'> | null>(null);
   const { followed } = record;
-  // What is not as it should be comes first, as in the words.
-  const usual = followed.find(({ now }) => now?.state === 'off') ?? followed[0];
-  const shown = followed.find((one) => one.figure === figure) ?? usual;
+  // What the words are about comes first.
+  const shown = followed.find((one) => one.figure === figure) ?? toldOf(followed);
   if (shown === undefined) return null;
   const label = followedLabel(shown.figure);
   const savePng = (): void => {

@@ -1,0 +1,68 @@
+/** A player in a line: where the figure that matters stands, its last points, and whether the last visit drifted. */
+import type { ClubKind } from '../delivery/head.ts';
+import type { Drift, Followed, Now } from './follow.ts';
+import { followAll } from './player-record.ts';
+import type { RecordAsk } from './player-record.ts';
+import type { FollowedFigure, Target } from './points.ts';
+import { wantedOfKind } from './target.ts';
+import { countedOf, kindsOf } from './visit.ts';
+import type { Visit } from './visit.ts';
+
+/** Visits of a small chart: the last ones. */
+const SMALL_POINTS = 12;
+
+export interface Standing {
+  readonly kind: ClubKind;
+  readonly visits: number;
+  /** When the last of them began, ISO. */
+  readonly lastAt: string;
+  /** Face to path, or what is off where that is not. */
+  readonly figure: FollowedFigure;
+  readonly now: Now;
+  readonly target: Target | null;
+  readonly points: readonly { readonly at: string; readonly middle: number }[];
+  /** Of the gap, else the path, else the face: where one of them went away from what is wanted in the last visit. */
+  readonly drifted: { readonly figure: FollowedFigure; readonly drift: Drift } | null;
+  /** What the last change was, where there was one: when, and whether nearer to what is wanted. */
+  readonly changed: { readonly at: string; readonly isNearer: boolean | null } | null;
+}
+
+/** The figure the words are about: the first, or the next that is off where the first is not. */
+export function toldOf(followed: readonly Followed[]): Followed | undefined {
+  const [main, ...others] = followed;
+  if (main === undefined || main.now?.state === 'off') return main;
+  return others.find(({ now }) => now?.state === 'off') ?? main;
+}
+
+function driftedOf(followed: readonly Followed[]): Standing['drifted'] {
+  for (const figure of ['faceToPathDeg', 'clubPathDeg', 'faceAngleDeg'] as const) {
+    const drift = followed.find((one) => one.figure === figure)?.drift ?? null;
+    if (drift?.state === 'away') return { figure, drift };
+  }
+  return null;
+}
+
+function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): Standing | null {
+  const visits = all.filter((visit) => countedOf(visit, kind).length > 0);
+  const wanted = wantedOfKind(visits, kind, ask.wanted, ask.context);
+  const followed = followAll(visits, kind, wanted, ask.context);
+  const told = toldOf(followed);
+  if (told?.now == null) return null;
+  const { figure, now, target, points, changes } = told;
+  const change = changes.at(-1);
+  return {
+    kind,
+    visits: visits.length,
+    lastAt: visits.at(-1)!.at,
+    figure,
+    now,
+    target,
+    points: points.slice(-SMALL_POINTS).map(({ at, middle }) => ({ at, middle })),
+    drifted: driftedOf(followed),
+    changed: change === undefined ? null : { at: points[change.at]!.at, isNearer: change.isNearer },
+  };
+}
+
+/** Where a player stands with each kind of club, the one hit most first. */
+export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[] =>
+  kindsOf(visits).flatMap((kind) => standingOfKind(visits, kind, ask) ?? []);
