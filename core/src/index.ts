@@ -259,6 +259,7 @@ export {
   plainLabel,
   plainWords,
   standText,
+  changeWords,
   standingWords,
   driftWords,
   towards,

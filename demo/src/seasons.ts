@@ -115,6 +115,16 @@ export const SEASONS: Readonly<Record<string, readonly Visit[]>> = {
     look(90, 4.3, -0.6),
     look(60, 4.5, -0.8),
   ]),
+  // Straight enough for a year, and open again lately.
+  'Tobias Penhale': season('driver', [
+    look(380, -1.6, 0.1),
+    look(350, -1.4, 0),
+    look(310, -1.8, 0.3),
+    look(250, -1.5, 0.2),
+    look(180, -1.7, 0.1),
+    look(120, -1.3, 0.1),
+    look(60, -1.6, 0.2),
+  ]),
   'Hollis Quay': season('7-iron', [
     look(540, 0.9, 0.5),
     look(450, 0.6, 0.2),

@@ -38,6 +38,8 @@ export interface Change {
   readonly half95: number;
   /** Whether it came nearer to what is wanted; null where nothing is. */
   readonly isNearer: boolean | null;
+  /** Whether it stood there before, or further out to the same side. */
+  readonly isReturn: boolean;
 }
 
 export interface Followed {
@@ -86,12 +88,16 @@ function changesOf(levels: readonly Level[], point: number, target: Target | nul
   return levels.slice(1).map((level, n) => {
     const before = levels[n]!;
     const nearer = distance(before.value, target) - distance(level.value, target);
+    const half95 = point * Math.hypot(before.error, level.error);
+    const way = Math.sign(level.value - before.value);
+    const isReturn = levels.slice(0, n).some(({ value }) => way * (value - level.value) > -half95);
     return {
       at: level.from,
       from: before.value,
       to: level.value,
-      half95: point * Math.hypot(before.error, level.error),
+      half95,
       isNearer: target === null ? null : nearer > 0,
+      isReturn,
     };
   });
 }

@@ -1,6 +1,6 @@
 /** A player in a line: where the figure that matters stands, its last points, and whether the last visit drifted. */
 import type { ClubKind } from '../delivery/head.ts';
-import type { Drift, Followed, Now } from './follow.ts';
+import type { Change, Drift, Followed, Now } from './follow.ts';
 import { followAll } from './player-record.ts';
 import type { RecordAsk } from './player-record.ts';
 import type { FollowedFigure, Target } from './points.ts';
@@ -23,8 +23,8 @@ export interface Standing {
   readonly points: readonly { readonly at: string; readonly middle: number }[];
   /** Of the gap, else the path, else the face: where one of them went away from what is wanted in the last visit. */
   readonly drifted: { readonly figure: FollowedFigure; readonly drift: Drift } | null;
-  /** What the last change was, where there was one: when, and whether nearer to what is wanted. */
-  readonly changed: { readonly at: string; readonly isNearer: boolean | null } | null;
+  /** What the last change of the figure was, where there was one, and when. */
+  readonly changed: (Change & { readonly day: string }) | null;
 }
 
 /** The figure the words are about: the first, or the next that is off where the first is not. */
@@ -59,7 +59,7 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
     target,
     points: points.slice(-SMALL_POINTS).map(({ at, middle }) => ({ at, middle })),
     drifted: driftedOf(followed),
-    changed: change === undefined ? null : { at: points[change.at]!.at, isNearer: change.isNearer },
+    changed: change === undefined ? null : { ...change, day: points[change.at]!.at },
   };
 }
 

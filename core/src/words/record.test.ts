@@ -44,17 +44,22 @@ describe('what a record says', () => {
     const words = said(visits([...times(6, -6, 0), ...times(6, -1, 0)]));
     expect(words[0]).toMatch(/^Face to path: 1(\.\d)?° open over the last 6 visits, /);
     expect(words[1]).toMatch(
-      /^Face to path was 6(\.\d)?° open until 2026-02-16; the 1(\.\d)?° open has held for 6 visits since\.$/,
+      /^Face to path was 6(\.\d)?° open until 2026-02-16, 1(\.\d)?° open since: it has held for 6 visits\.$/,
     );
   });
 
   it('of a straight puller whose path came back: the gap is well, the story is the path’s', () => {
-    const words = said(visits([...times(6, -2, -2), ...times(6, -7, -7)]));
+    const puller = visits([...times(5, -7, -7), ...times(6, -2, -2), ...times(6, -7, -7)]);
+    const words = said(puller);
     expect(words[0]).toMatch(/^Face to path: 0(\.\d)?°.* within what is wanted\.$/);
     expect(words[1]).toMatch(
       /^Path: 7(\.\d)?° out-to-in over the last 6 visits, 5(\.\d)?° outside/,
     );
-    expect(words[2]).toMatch(/^Path has come back: 2(\.\d)?° out-to-in until/);
+    expect(words[2]).toMatch(
+      /^Path has come back: 2(\.\d)?° out-to-in until 2026-03-23, 7(\.\d)?° out-to-in since, 6 visits\.$/,
+    );
+    // What never stood there before does not come back.
+    expect(said(puller.slice(5))[2]).toMatch(/^Path went away from what is wanted: 2/);
   });
 
   it('in a left-hander’s words', () => {

@@ -5,7 +5,7 @@ import { faceWord, pathWord } from '../line/words.ts';
 import type { Pooled } from '../maths/pooled.ts';
 import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
-import type { Drift, Now } from '../record/follow.ts';
+import type { Change, Drift, Now } from '../record/follow.ts';
 import type { Proportion } from '../record/landing.ts';
 import type { Moved } from '../record/moved.ts';
 import { PLAIN } from '../record/plain-score.ts';
@@ -96,16 +96,27 @@ function whereWords(
   return `${nameOf(figure)}: ${stands} ${over}${ending}.`;
 }
 
+/** What a change was: `2° open until 5 Nov, 5° open since`. */
+export function changeWords(
+  figure: FollowedFigure,
+  { from, to, half95 }: Pick<Change, 'from' | 'to' | 'half95'>,
+  day: string,
+  wording: RecordWording,
+): string {
+  const [before, since] = [from, to].map((value) => standText(figure, value, half95, wording));
+  return `${before} until ${wording.dayText(day)}, ${since} since`;
+}
+
 function changedWords(
   { figure, change, at, visitsSince }: Extract<RecordFinding, { kind: 'changed' }>,
   wording: RecordWording,
 ): string {
-  const { from, to, half95, isNearer } = change;
-  const [before, since] = [from, to].map((value) => standText(figure, value, half95, wording));
-  const day = wording.dayText(at);
-  if (isNearer === false)
-    return `${nameOf(figure)} has come back: ${before} until ${day}, ${since} in the ${countOf(visitsSince, 'visit')} since.`;
-  return `${nameOf(figure)} was ${before} until ${day}; the ${since} has held for ${countOf(visitsSince, 'visit')} since.`;
+  const what = changeWords(figure, change, at, wording);
+  const visits = countOf(visitsSince, 'visit');
+  if (change.isNearer !== false) return `${nameOf(figure)} was ${what}: it has held for ${visits}.`;
+  return change.isReturn
+    ? `${nameOf(figure)} has come back: ${what}, ${visits}.`
+    : `${nameOf(figure)} went away from what is wanted: ${what}, ${visits}.`;
 }
 
 /** What the last visit did to what was held, and how surely: `6° more open than held before, by 2° at the least`. */

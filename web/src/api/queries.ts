@@ -1,4 +1,4 @@
-import type { ClubKind, PlayerRecord } from '@loxos/core';
+import type { ClubKind, PlayerRecord, Standing } from '@loxos/core';
 import {
   keepPreviousData,
   useInfiniteQuery,
@@ -166,6 +166,21 @@ export const useEffects = (playerId: string) =>
     queryFn: () =>
       answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
   });
+
+/** Where everybody stands, by player. */
+export function useStandings(): ReadonlyMap<string, readonly Standing[]> {
+  const { data } = useQuery({
+    queryKey: keys.standings,
+    queryFn: () => answerOf(api.GET('/api/standings')),
+  });
+  return useMemo(
+    () =>
+      new Map(
+        data?.map(({ playerId, standings }) => [playerId, standings as unknown as Standing[]]),
+      ),
+    [data],
+  );
+}
 
 /** What became of a player over the months, with a kind of club; the one hit most where none is asked for. */
 export const useRecord = (id: string, kind: ClubKind | null) =>

@@ -560,6 +560,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/standings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_standings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{lessonId}/files': {
     parameters: {
       query?: never;
@@ -1612,6 +1628,13 @@ export interface components {
       stations: components['schemas']['StationDay'][];
       /** @description ISO dates of homework done */
       homework: string[];
+    };
+    PlayerStandings: {
+      playerId: string;
+      /** @description Core’s Standing, a kind of club each, the one hit most first */
+      standings: {
+        [key: string]: unknown;
+      }[];
     };
     LaunchFile: {
       id: string;
@@ -4245,6 +4268,43 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['RecordAnswer'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_standings: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerStandings'][];
         };
       };
       /** @description Nobody is signed in */

@@ -30,6 +30,8 @@ export interface Known {
   readonly given?: readonly GivenTo[];
   readonly givenTo?: readonly Given[];
   readonly people?: readonly Person[];
+  /** Where players stand. */
+  readonly standings?: ReadonlyMap<string, readonly object[]>;
   /** Of each player, with the kind of club hit most. */
   readonly record?: { readonly [K in keyof RecordAnswer]: unknown };
   /** As whom; an owner unless said otherwise. */
@@ -67,6 +69,7 @@ function clientKnowing({
   givenTo = [],
   people = [],
   record,
+  standings = new Map(),
   role = 'owner',
   isNobody = false,
 }: Known): QueryClient {
@@ -81,6 +84,10 @@ function clientKnowing({
   client.setQueryData(keys.health, { status: 'ok' });
   if (!isNobody) client.setQueryData(['account'], accountOf(role));
   client.setQueryData(['people'], people);
+  client.setQueryData(
+    keys.standings,
+    [...standings].map(([playerId, own]) => ({ playerId, standings: own })),
+  );
   client.setQueryData([...keys.lessons, 'given', today], given);
   for (const lesson of lessons) {
     const { balls, blocks, parts, files, repetitions, pages, ...head } = lesson;

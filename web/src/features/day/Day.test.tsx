@@ -37,7 +37,7 @@ const today = setHours(startOfDay(new Date()), 9);
 describe('what a lesson is about', () => {
   it('is how long since, what was worked on, and the homework done', () => {
     expect(sinceWords(given('Ada'), '2026-02-15T09:00:00.000Z')).toBe(
-      'Back after 14 days. Aim there. 1 of 4 homework days done.',
+      'Given 14 days before: Aim there. 1 of 4 homework days done.',
     );
   });
 

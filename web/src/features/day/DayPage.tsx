@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useMay } from '../../api/account.ts';
-import { useGiven, useLessons, usePlayers } from '../../api/queries.ts';
+import { useGiven, useLessons, usePlayers, useStandings } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Whose } from '../../ui/Whose.tsx';
@@ -11,6 +11,7 @@ import { weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
+import { Drifted, driftedIn } from './Drifted.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 
@@ -36,6 +37,7 @@ export function DayPage() {
   const lessons = useLessons(weekOf(day));
   const players = usePlayers();
   const given = useGiven().data ?? [];
+  const standings = useStandings();
   const mayPlan = useMay('plan');
   const isMine = useIsMine();
   if (lessons.error !== null && lessons.data === undefined)
@@ -81,11 +83,16 @@ export function DayPage() {
           </ol>
         )}
         {!isFirstStart && (
-          <Attention
-            given={given.filter(({ player }) => isMine(player))}
-            today={new Date()}
-            onBook={(playerId) => setBooking({ playerId })}
-          />
+          <div className="space-y-3">
+            <Drifted
+              drifted={driftedIn(players.data?.filter(isMine) ?? [], standings, new Date())}
+            />
+            <Attention
+              given={given.filter(({ player }) => isMine(player))}
+              today={new Date()}
+              onBook={(playerId) => setBooking({ playerId })}
+            />
+          </div>
         )}
       </div>
       <LessonForm

@@ -4,14 +4,14 @@ import { Link } from 'react-router';
 import type { GivenTo, LessonSummary } from '../../api/client.ts';
 import { ballsText } from '../../ui/balls-text.ts';
 
-/** What a lesson is about: how long since, what was worked on, the homework done. */
+/** What a lesson is about: what was given last and how long before, the homework done. */
 export function sinceWords(given: GivenTo | undefined, startsAt: string): string {
   if (given === undefined || given.lessonAt >= startsAt) return '';
   const days = differenceInCalendarDays(parseISO(startsAt), parseISO(given.lessonAt));
-  const back = days < 1 ? '' : `Back after ${days} ${days === 1 ? 'day' : 'days'}. `;
+  const before = days < 1 ? '' : `Given ${days} ${days === 1 ? 'day' : 'days'} before: `;
   const { homeworkDone: done, homeworkDue: due } = given;
   const homework = due === 0 ? '' : ` ${homeworkWords(done, due)}`;
-  return `${back}${given.points[0] ?? ''}${homework}`.trim();
+  return `${before}${given.points[0] ?? ''}${homework}`.trim();
 }
 
 /** A lesson of the day's timeline. */

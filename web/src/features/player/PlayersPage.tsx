@@ -1,23 +1,39 @@
 import { Plus } from 'lucide-react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { useMay } from '../../api/account.ts';
-import { usePlayers } from '../../api/queries.ts';
+import { usePlayers, useStandings } from '../../api/queries.ts';
 import { meetPlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { Whose } from '../../ui/Whose.tsx';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
+import { PlayerRow } from './PlayerRow.tsx';
+import { SORTS, SORT_WORDS, isFound, shownStanding, sortPlayers } from './sort-players.ts';
+
+/** Players from which it is worth looking for one by name. */
+const MANY = 8;
 
 export function PlayersPage() {
   const { data, error } = usePlayers();
   const mayPlan = useMay('plan');
   const isMine = useIsMine();
-  const players = data?.filter(isMine);
+  const standings = useStandings();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const adding = params.has('new');
+  const sort = SORTS.find((one) => one === params.get('sort')) ?? 'name';
+  const text = params.get('find') ?? '';
+  const own = data?.filter(isMine) ?? [];
+  const players = sortPlayers(
+    own.filter((player) => isFound(player, text)),
+    standings,
+    sort,
+  );
+  const set = (name: string, value: string): void =>
+    setParams({ ...Object.fromEntries(params), [name]: value }, { replace: true });
   if (error !== null) return <Trouble error={error} />;
   const add = mayPlan && (
     <Button look="main" onClick={() => setParams({ new: '' })}>
@@ -25,7 +41,7 @@ export function PlayersPage() {
     </Button>
   );
   return (
-    <div className="mx-auto max-w-3xl px-4 py-5">
+    <div className="mx-auto max-w-5xl px-4 py-5">
       <div className="mb-4 flex items-center gap-2">
         <h1 className="mr-auto text-2xl">Players</h1>
         <Whose />
@@ -36,21 +52,39 @@ export function PlayersPage() {
           The people you coach stand here, each with a hand, units and past lessons.
         </Empty>
       ) : (
-        <ul className="space-y-2">
-          {players?.map((player) => (
-            <li key={player.id}>
-              <Link
-                to={`/players/${player.id}`}
-                className="flex flex-wrap items-baseline gap-x-3 rounded-xl border border-line bg-sheet px-4 py-3 hover:border-ink"
-              >
-                <span className="text-lg font-semibold">{player.name}</span>
-                <span className="text-soft">
-                  {player.hand}-handed{player.aims !== '' && ` · ${player.aims}`}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <>
+          <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+            <Segments
+              legend="Order"
+              isLegendHidden
+              value={sort}
+              options={SORTS.map((one) => [one, SORT_WORDS[one]] as const)}
+              onChange={(next) => set('sort', next)}
+            />
+            {own.length > MANY && (
+              <input
+                type="search"
+                aria-label="Find a player"
+                placeholder="Name or aim"
+                value={text}
+                onChange={({ target }) => set('find', target.value)}
+                className="min-h-11 w-48 rounded-lg border border-faint bg-sheet px-3"
+              />
+            )}
+          </div>
+          <ul className="space-y-2">
+            {players.map((player) => (
+              <PlayerRow
+                key={player.id}
+                player={player}
+                standing={shownStanding(standings.get(player.id), sort)}
+              />
+            ))}
+          </ul>
+          {own.length > 0 && players.length === 0 && (
+            <p className="text-soft">Nobody by that name or aim.</p>
+          )}
+        </>
       )}
       <Modal title="New player" open={adding} onClose={() => setParams({})}>
         <PlayerForm

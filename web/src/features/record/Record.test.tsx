@@ -43,7 +43,7 @@ describe('a record', () => {
       screen.getByText(/^Face to path: 0.*over the last 5 visits, within what is wanted\.$/),
     ).toBeInTheDocument();
     expect(
-      screen.getByText(/open until Mon 9 Feb 2026; the 0.*has held for 5 visits since\.$/),
+      screen.getByText(/open until Mon 9 Feb 2026, 0.* since: it has held for 5 visits\.$/),
     ).toBeInTheDocument();
     expect(await screen.findByText(/^Face to path, visit by visit/)).toBeInTheDocument();
   });

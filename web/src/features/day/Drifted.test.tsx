@@ -1,0 +1,71 @@
+import type { Standing } from '@loxos/core';
+import { screen } from '@testing-library/react';
+import { playerWith } from '../../testing/player.ts';
+import { show } from '../../testing/render.tsx';
+import { Drifted, driftedIn } from './Drifted.tsx';
+
+const today = new Date('2026-05-10T12:00:00Z');
+const standing = (by: number | null, lastAt = '2026-05-04T09:00:00.000Z'): Standing => ({
+  kind: 'iron',
+  visits: 6,
+  lastAt,
+  figure: 'faceToPathDeg',
+  now: { value: 0, half95: 0.8, state: 'within' },
+  target: { wanted: 0, window: 1 },
+  points: [],
+  drifted:
+    by === null
+      ? null
+      : { figure: 'faceToPathDeg', drift: { lessonId: 'one', by, half95: 2, state: 'away' } },
+  changed: null,
+});
+const players = ['ada', 'bo', 'cy', 'dee'].map((id) =>
+  playerWith({ id, name: id, hand: id === 'bo' ? 'left' : 'right' }),
+);
+
+describe('who drifted', () => {
+  const standings = new Map([
+    ['ada', [standing(4)]],
+    ['bo', [standing(null), standing(-6)]],
+    ['cy', [standing(9, '2026-01-04T09:00:00.000Z')]],
+    ['dee', [standing(null)]],
+  ]);
+
+  it('are those whose last visit was lately, the furthest first', () => {
+    expect(driftedIn(players, standings, today).map(({ player }) => player.id)).toEqual([
+      'bo',
+      'ada',
+    ]);
+    expect(driftedIn(players, new Map(), today)).toEqual([]);
+  });
+
+  it('are said how far and how surely, in their hand’s words, with the record a tap away', () => {
+    show(<Drifted drifted={driftedIn(players, standings, today)} />);
+    const [bo, ada] = screen.getAllByRole('listitem');
+    expect(bo).toHaveTextContent(
+      'Face to path 6° more open than held before, by 4.0° at the least, Mon 4 May 2026.',
+    );
+    expect(ada).toHaveTextContent('4° more open');
+    expect(screen.getByRole('link', { name: 'Record of ada' })).toHaveAttribute(
+      'href',
+      '/players/ada/record?kind=iron&figure=faceToPathDeg',
+    );
+  });
+
+  it('and who stands elsewhere for some visits, lately and the wrong way', () => {
+    const change = { at: 5, from: 1.6, to: 5.1, half95: 0.8, isReturn: false };
+    const changed = (isNearer: boolean, day: string) =>
+      new Map([['ada', [{ ...standing(null), changed: { ...change, isNearer, day } }]]]);
+    show(<Drifted drifted={driftedIn(players, changed(false, '2026-04-20'), today)} />);
+    expect(screen.getByRole('listitem')).toHaveTextContent(
+      'Face to path 2° open until Mon 20 Apr 2026, 5° open since.',
+    );
+    expect(driftedIn(players, changed(true, '2026-04-20'), today)).toEqual([]);
+    expect(driftedIn(players, changed(false, '2025-04-20'), today)).toEqual([]);
+  });
+
+  it('are not spoken of where there are none', () => {
+    const { container } = show(<Drifted drifted={[]} />);
+    expect(container.textContent).toBe('');
+  });
+});
