@@ -63,6 +63,19 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
   };
 }
 
-/** Where a player stands with each kind of club, the one hit most first. */
+/** Whether it went away from what is wanted, in the last visit or for good. */
+const isNews = ({ drifted, changed }: Standing): boolean =>
+  drifted !== null || changed?.isNearer === false;
+
+/** Where a player stands with the kind of club hit most, and with any other that went away from what is wanted. */
 export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[] =>
-  kindsOf(visits).flatMap((kind) => standingOfKind(visits, kind, ask) ?? []);
+  kindsOf(visits)
+    .flatMap((kind) => standingOfKind(visits, kind, ask) ?? [])
+    .filter((standing, n) => n === 0 || isNews(standing));
+
+/** How far a kind of club went away from what is wanted since a time (ISO): in the last visit, or for good; 0 for not at all. */
+export function wentAway({ drifted, changed, lastAt }: Standing, since: string): number {
+  if (drifted !== null && lastAt >= since) return Math.abs(drifted.drift.by);
+  const isAway = changed?.isNearer === false && changed.day >= since;
+  return isAway ? Math.abs(changed.to - changed.from) : 0;
+}

@@ -3,7 +3,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { PlayerStandings, RecordAnswer, RecordQuery } from './record.dto.ts';
+import { PlayerStandings, RecordAnswer, RecordQuery, StandingsQuery } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
 
 @ApiTags('players')
@@ -25,7 +25,10 @@ export class RecordController {
   @Get('standings')
   @May('see')
   @ApiOkResponse({ type: [PlayerStandings] })
-  standings(@Within() scope: Scope): Promise<PlayerStandings[]> {
-    return this.records.standings(scope);
+  standings(
+    @Within() scope: Scope,
+    @Query() { since }: StandingsQuery,
+  ): Promise<PlayerStandings[]> {
+    return this.records.standings(scope, since);
   }
 }

@@ -1,7 +1,7 @@
 import { CLUB_KINDS } from '@loxos/core';
 import type { ClubKind, PlayerRecord, Standing } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn } from 'class-validator';
+import { IsIn, IsISO8601 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 
 export class RecordQuery {
@@ -9,6 +9,15 @@ export class RecordQuery {
   @IfGiven()
   @IsIn(CLUB_KINDS, { message: `kind: choose one of ${CLUB_KINDS.join(', ')}` })
   readonly kind?: ClubKind;
+}
+
+export class StandingsQuery {
+  @ApiPropertyOptional({
+    description: 'Only players who went away from what is wanted since this ISO day',
+  })
+  @IfGiven()
+  @IsISO8601({}, { message: 'since: write a day as 2026-05-04' })
+  readonly since?: string;
 }
 
 /** Repetitions of a drill on a day. */

@@ -1,4 +1,4 @@
-import { HANDS } from '@loxos/core';
+import { HANDS, wentAway } from '@loxos/core';
 import type { ClubKind, Standing, WantedByClub } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
@@ -10,6 +10,11 @@ import { RecordRepository } from './record.repository.ts';
 
 /** Players whose standing is made in one go. */
 const PLAYERS_AT_ONCE = 10;
+
+/** Lists need no more than this, and there are as many as players. */
+const DIGITS = 3;
+const rounded = (_key: string, value: unknown): unknown =>
+  typeof value === 'number' ? Number(value.toFixed(DIGITS)) : value;
 
 /** What became of a player over the months: made from the kept readings, which are brought up to date first. */
 @Injectable()
@@ -38,13 +43,16 @@ export class RecordService {
     }));
   }
 
-  /** Where everybody stands, as it was last made: behind what was just hit by a few seconds. */
-  async standings(scope: Scope): Promise<PlayerStandings[]> {
+  /** Where players stand, as it was last made: behind what was just hit by a few seconds. With `since` those with news. */
+  async standings(scope: Scope, since?: string): Promise<PlayerStandings[]> {
     const rows = await this.store.read((db) => this.records.standings(scope, db));
-    return rows.map(({ playerId, value }) => ({
+    const all = rows.map(({ playerId, value }) => ({
       playerId,
       standings: (JSON.parse(value) as { standings: Standing[] }).standings,
     }));
+    return since === undefined
+      ? all
+      : all.filter(({ standings }) => standings.some((one) => wentAway(one, since) > 0));
   }
 
   /** Makes the standings of some players that are out of date, once their readings are not; how many it found. */
@@ -74,7 +82,7 @@ export class RecordService {
           await this.records.keep(scope, tx, {
             playerId,
             stamp,
-            value: JSON.stringify({ v: 1, standings: made[n] }),
+            value: JSON.stringify({ v: 1, standings: made[n] }, rounded),
           });
       });
     }

@@ -125,8 +125,15 @@ describe('where everybody stands', () => {
         kind: 'iron',
         visits: record!.visits.length,
         figure: told.figure,
-        now: told.now,
-        target: told.target,
+        now: {
+          value: expect.closeTo(told.now!.value, 2),
+          half95: expect.closeTo(told.now!.half95, 2),
+          state: told.now!.state,
+        },
+        target: {
+          wanted: expect.closeTo(told.target!.wanted, 2),
+          window: expect.closeTo(told.target!.window, 2),
+        },
         lastAt: record!.visits.at(-1)!.at,
       });
     };
@@ -170,6 +177,13 @@ describe('where everybody stands', () => {
     const [standing] = (await standingOf(player))!;
     expect(standing!.drifted).toMatchObject({ drift: { state: 'away' } });
     expect(standing!.points).toHaveLength(6);
+    const since = async (day: string): Promise<string[]> => {
+      const { body } = await t.http().get(`/api/standings?since=${day}`).expect(200);
+      return (body as PlayerStandings[]).map(({ playerId }) => playerId);
+    };
+    expect(await since('2026-02-01')).toContain(player);
+    expect(await since('2026-03-01')).not.toContain(player);
+    await t.http().get('/api/standings?since=lately').expect(400);
     await t.http().delete(`/api/players/${player}`).expect(204);
     expect(await standingOf(player)).toBeUndefined();
   });

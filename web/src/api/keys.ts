@@ -31,6 +31,6 @@ export const keys = {
   health: ['health'] as const,
   drills: ['drills'] as const,
   effects: (playerId: string) => ['effects', playerId] as const,
-  standings: ['standings'] as const,
+  standings: (since?: string) => ['standings', since ?? null] as const,
   record: (playerId: string, kind: string | null) => ['record', playerId, kind] as const,
 };

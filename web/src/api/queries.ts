@@ -167,11 +167,14 @@ export const useEffects = (playerId: string) =>
       answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
   });
 
-/** Where everybody stands, by player. */
-export function useStandings(): ReadonlyMap<string, readonly Standing[]> {
+/** Where players stand, by player: everybody, or only those who went away from what is wanted since a day (ISO). */
+export function useStandings(since?: string): ReadonlyMap<string, readonly Standing[]> {
   const { data } = useQuery({
-    queryKey: keys.standings,
-    queryFn: () => answerOf(api.GET('/api/standings')),
+    queryKey: keys.standings(since),
+    queryFn: () =>
+      answerOf(
+        api.GET('/api/standings', { params: { query: since === undefined ? {} : { since } } }),
+      ),
   });
   return useMemo(
     () =>

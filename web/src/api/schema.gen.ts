@@ -4292,7 +4292,10 @@ export interface operations {
   };
   record_standings: {
     parameters: {
-      query?: never;
+      query?: {
+        /** @description Only players who went away from what is wanted since this ISO day */
+        since?: string;
+      };
       header?: never;
       path?: never;
       cookie?: never;

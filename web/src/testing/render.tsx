@@ -85,7 +85,7 @@ function clientKnowing({
   if (!isNobody) client.setQueryData(['account'], accountOf(role));
   client.setQueryData(['people'], people);
   client.setQueryData(
-    keys.standings,
+    keys.standings(),
     [...standings].map(([playerId, own]) => ({ playerId, standings: own })),
   );
   client.setQueryData([...keys.lessons, 'given', today], given);

@@ -11,7 +11,7 @@ import { weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
-import { Drifted, driftedIn } from './Drifted.tsx';
+import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 
@@ -37,7 +37,8 @@ export function DayPage() {
   const lessons = useLessons(weekOf(day));
   const players = usePlayers();
   const given = useGiven().data ?? [];
-  const standings = useStandings();
+  const since = newsSince(new Date());
+  const standings = useStandings(since);
   const mayPlan = useMay('plan');
   const isMine = useIsMine();
   if (lessons.error !== null && lessons.data === undefined)
@@ -84,9 +85,7 @@ export function DayPage() {
         )}
         {!isFirstStart && (
           <div className="space-y-3">
-            <Drifted
-              drifted={driftedIn(players.data?.filter(isMine) ?? [], standings, new Date())}
-            />
+            <Drifted drifted={driftedIn(players.data?.filter(isMine) ?? [], standings, since)} />
             <Attention
               given={given.filter(({ player }) => isMine(player))}
               today={new Date()}

@@ -2,9 +2,9 @@ import type { Standing } from '@loxos/core';
 import { screen } from '@testing-library/react';
 import { playerWith } from '../../testing/player.ts';
 import { show } from '../../testing/render.tsx';
-import { Drifted, driftedIn } from './Drifted.tsx';
+import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 
-const today = new Date('2026-05-10T12:00:00Z');
+const since = newsSince(new Date('2026-05-10T12:00:00Z'));
 const standing = (by: number | null, lastAt = '2026-05-04T09:00:00.000Z'): Standing => ({
   kind: 'iron',
   visits: 6,
@@ -32,15 +32,15 @@ describe('who drifted', () => {
   ]);
 
   it('are those whose last visit was lately, the furthest first', () => {
-    expect(driftedIn(players, standings, today).map(({ player }) => player.id)).toEqual([
+    expect(driftedIn(players, standings, since).map(({ player }) => player.id)).toEqual([
       'bo',
       'ada',
     ]);
-    expect(driftedIn(players, new Map(), today)).toEqual([]);
+    expect(driftedIn(players, new Map(), since)).toEqual([]);
   });
 
   it('are said how far and how surely, in their hand’s words, with the record a tap away', () => {
-    show(<Drifted drifted={driftedIn(players, standings, today)} />);
+    show(<Drifted drifted={driftedIn(players, standings, since)} />);
     const [bo, ada] = screen.getAllByRole('listitem');
     expect(bo).toHaveTextContent(
       'Face to path 6° more open than held before, by 4.0° at the least, Mon 4 May 2026.',
@@ -56,12 +56,12 @@ describe('who drifted', () => {
     const change = { at: 5, from: 1.6, to: 5.1, half95: 0.8, isReturn: false };
     const changed = (isNearer: boolean, day: string) =>
       new Map([['ada', [{ ...standing(null), changed: { ...change, isNearer, day } }]]]);
-    show(<Drifted drifted={driftedIn(players, changed(false, '2026-04-20'), today)} />);
+    show(<Drifted drifted={driftedIn(players, changed(false, '2026-04-20'), since)} />);
     expect(screen.getByRole('listitem')).toHaveTextContent(
       'Face to path 2° open until Mon 20 Apr 2026, 5° open since.',
     );
-    expect(driftedIn(players, changed(true, '2026-04-20'), today)).toEqual([]);
-    expect(driftedIn(players, changed(false, '2025-04-20'), today)).toEqual([]);
+    expect(driftedIn(players, changed(true, '2026-04-20'), since)).toEqual([]);
+    expect(driftedIn(players, changed(false, '2025-04-20'), since)).toEqual([]);
   });
 
   it('are not spoken of where there are none', () => {

@@ -1,34 +1,30 @@
-import { changeWords, driftWords, shortFigure } from '@loxos/core';
+import { changeWords, driftWords, shortFigure, wentAway } from '@loxos/core';
 import type { Standing } from '@loxos/core';
-import { addDays } from 'date-fns';
+import { addDays, format } from 'date-fns';
 import { Link } from 'react-router';
 import type { Player } from '../../api/client.ts';
 import { Panel } from '../../ui/Panel.tsx';
 import { shortDay } from '../../ui/day-text.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 
-/** A visit longer ago than this is no news, days. */
+/** What is longer ago than this is no news, days. */
 const NEWS_FOR_DAYS = 45;
+
+/** From when on it is news, as an ISO date: the same the whole day. */
+export const newsSince = (today: Date): string =>
+  format(addDays(today, -NEWS_FOR_DAYS), 'yyyy-MM-dd');
 
 interface DriftedPlayer {
   readonly player: Player;
   readonly standing: Standing;
 }
 
-/** How far a kind of club went away from what is wanted lately: in the last visit, or for good; 0 for not at all. */
-function wentAway({ drifted, changed, lastAt }: Standing, since: string): number {
-  if (drifted !== null && lastAt >= since) return Math.abs(drifted.drift.by);
-  const isAway = changed?.isNearer === false && changed.day >= since;
-  return isAway ? Math.abs(changed.to - changed.from) : 0;
-}
-
 /** Who went away from what they held lately, the furthest first; each with the kind of club it was. */
 export function driftedIn(
   players: readonly Player[],
   standings: ReadonlyMap<string, readonly Standing[]>,
-  today: Date,
+  since: string,
 ): DriftedPlayer[] {
-  const since = addDays(today, -NEWS_FOR_DAYS).toISOString();
   return players
     .flatMap((player) => {
       const standing = standings.get(player.id)?.find((one) => wentAway(one, since) > 0);
