@@ -71,3 +71,9 @@ export async function expectAccessible(page: Page) {
     expect(serious.map(({ id, nodes }) => `${theme} ${id}: ${nodes[0]?.html}`)).toEqual([]);
   }
 }
+
+/** Nothing is cut off at the side, nor scrolled to. */
+export async function expectNothingWider(page: Page) {
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(page.viewportSize()!.width);
+}

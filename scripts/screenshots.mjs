@@ -42,7 +42,8 @@ const browser = await chromium.launch({
   executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
-for (const { file, path, width = 1280, height = 800, theme = 'light', act } of SHOTS) {
+for (const { file, path, width = 1280, height = 800, theme = 'light', act, waitMs = 0 } of SHOTS) {
+  await new Promise((resolve) => setTimeout(resolve, waitMs));
   const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
   await context.addCookies([{ name, value, url: BASE }]);
   await context.addInitScript((kept) => localStorage.setItem('loxos.account', kept), account);

@@ -10,8 +10,18 @@ const givePage = async (page) => {
   await page.waitForLoadState('networkidle');
 };
 
+/** Where everybody stands is made behind everything else. */
+const STANDINGS_MS = 15_000;
+
 export const SHOTS = [
-  { file: 'day.png', path: () => '/' },
+  { file: 'day.png', path: () => '/', waitMs: STANDINGS_MS },
+  { file: 'players.png', path: () => '/players?sort=furthest' },
+  { file: 'record.png', path: (lessonOf) => `/players/${lessonOf('Ines').player.id}/record` },
+  {
+    file: 'record-left-dark.png',
+    path: (lessonOf) => `/players/${lessonOf('Wren').player.id}/record`,
+    theme: 'dark',
+  },
   { file: 'read.png', path: (lessonOf) => `/lessons/${lessonOf('Tobias').id}/read` },
   {
     file: 'read-left-dark.png',

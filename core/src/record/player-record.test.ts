@@ -2,7 +2,8 @@ import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
 import type { DrillEffect } from '../drills/effect.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import { resolveContext } from '../reading/context.ts';
-import { tries } from '../testing/players.ts';
+import { planFor } from '../plan/plan.ts';
+import { ballsOf, tries } from '../testing/players.ts';
 import { visitOf } from '../testing/visits.ts';
 import { landingsOf, onFairway, patternOf, proportionOf } from './landing.ts';
 import { movedBy } from './moved.ts';
@@ -304,4 +305,28 @@ describe('what moved what', () => {
     expect(movedBy([effect(0.5)], 'iron')[0]!.isClear).toBe(false);
     expect(movedBy([], 'iron')).toEqual([]);
   });
+});
+
+describe('what a record measures against', () => {
+  it.each([
+    ['right', 'draw', '7-iron'],
+    ['left', 'fade', '6-iron'],
+    ['right', 'fade', 'driver'],
+    ['left', 'straight', 'driver'],
+  ] as const)(
+    'is what a lesson of the same player wants: %s-handed, %s, %s',
+    (hand, shape, club) => {
+      const swing = { club, balls: 16, path: -3, face: -1, hand, misread: 0.2 };
+      const visit = visitOf(0, [swing], random);
+      const own = resolveContext({ hand });
+      const kind = kindsOf([visit])[0]!;
+      const kept = wantedOfKind([visit], kind, { all: { shape } }, own)!;
+      const balls = ballsOf(club, 16, random, swing);
+      const { wanted } = planFor({ balls, club, wanted: { shape }, hand })!;
+      expect(Math.abs(kept.gapDeg - wanted.gapDeg)).toBeLessThan(0.35);
+      expect(Math.abs(kept.pathDeg - wanted.pathDeg)).toBeLessThan(0.35);
+      expect(kept.windows).toEqual(wanted.windows);
+      expect(Math.abs(kept.halfWidthM / wanted.halfWidthM - 1)).toBeLessThan(0.05);
+    },
+  );
 });

@@ -4,9 +4,11 @@ import type { Chart as ChartJs } from 'chart.js';
 import { Download } from 'lucide-react';
 import { Suspense, lazy, useRef } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { toast } from 'sonner';
 import type { Player, RecordAnswer } from '../../api/client.ts';
 import { useOwnDrills, usePlayer, useRecord } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
+import { ink } from '../../ui/chart-ink.ts';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
 import { Segments } from '../../ui/Segments.tsx';
@@ -45,6 +47,17 @@ interface BodyProps {
   readonly onFigure: (figure: FollowedFigure) => void;
 }
 
+/** A chart as it is seen: with the sheet it stands on. */
+function onPaper(drawn: HTMLCanvasElement): HTMLCanvasElement {
+  const sheet = document.createElement('canvas');
+  [sheet.width, sheet.height] = [drawn.width, drawn.height];
+  const pen = sheet.getContext('2d')!;
+  pen.fillStyle = ink('sheet');
+  pen.fillRect(0, 0, sheet.width, sheet.height);
+  pen.drawImage(drawn, 0, 0);
+  return sheet;
+}
+
 function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
   const navigate = useNavigate();
   const chart = useRef<ChartJs<'scatter'> | null>(null);
@@ -54,11 +67,12 @@ function LongPanel({ player, answer, record, figure, onFigure }: BodyProps) {
   if (shown === undefined) return null;
   const label = followedLabel(shown.figure);
   const savePng = (): void => {
-    const url = chart.current?.toBase64Image();
-    if (url === undefined) return;
-    void fetch(url)
-      .then((made) => made.blob())
-      .then((blob) => saveFile(`${player.name} ${label}.png`, 'image/png', blob));
+    const drawn = chart.current?.canvas;
+    if (drawn == null) return;
+    onPaper(drawn).toBlob((blob) => {
+      if (blob === null) toast.error('The picture could not be made: save the table as CSV.');
+      else saveFile(`${player.name} ${label}.png`, 'image/png', blob);
+    }, 'image/png');
   };
   return (
     <section
