@@ -71,7 +71,7 @@ test('what a record shows can be taken along: CSV that a parser reads, PNG and S
   await page.goto(`/players/${id}/record`);
   const save = async (press: () => Promise<void>): Promise<Buffer> => {
     const [file] = await Promise.all([page.waitForEvent('download'), press()]);
-    return readFileSync((await file.path()));
+    return readFileSync(await file.path());
   };
   await page.getByText('All 3 visits as a table').click();
   const csv = await save(() => page.getByRole('button', { name: 'Save as CSV' }).click());

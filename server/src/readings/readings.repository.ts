@@ -17,6 +17,7 @@ import {
 import type { Scope } from '../common/scope.ts';
 import { ball, block, lesson, lessonReading, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
+import { lessonsOfPlayer } from '../lessons/of-player.ts';
 
 /** What a ball is read from: less than a row, since a row's columns take longer to fetch than to read. */
 const READ_FROM = [
@@ -68,7 +69,7 @@ export class ReadingsRepository {
       })
       .from(lesson)
       .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(and(this.ofPlayer(scope, playerId), exists(drilled)))
+      .where(and(lessonsOfPlayer(scope, playerId), exists(drilled)))
       .orderBy(asc(lesson.startsAt));
   }
 
@@ -86,7 +87,7 @@ export class ReadingsRepository {
       })
       .from(lesson)
       .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(and(this.ofPlayer(scope, playerId), gt(lesson.ballCount, 0)));
+      .where(and(lessonsOfPlayer(scope, playerId), gt(lesson.ballCount, 0)));
   }
 
   /** What is kept of a player's lessons, the oldest first. */
@@ -96,7 +97,7 @@ export class ReadingsRepository {
       .select({ lessonId: lesson.id, at: lesson.startsAt, count, about, columns, effects })
       .from(lesson)
       .innerJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(and(this.ofPlayer(scope, playerId), gt(lesson.ballCount, 0)))
+      .where(and(lessonsOfPlayer(scope, playerId), gt(lesson.ballCount, 0)))
       .orderBy(asc(lesson.startsAt));
   }
 
@@ -162,13 +163,5 @@ export class ReadingsRepository {
       .insert(lessonReading)
       .values({ lessonId, academyId: scope.academyId, ...value })
       .onConflictDoUpdate({ target: lessonReading.lessonId, set: value });
-  }
-
-  private ofPlayer(scope: Scope, playerId: string) {
-    return and(
-      eq(lesson.academyId, scope.academyId),
-      eq(lesson.playerId, playerId),
-      isNull(lesson.deletedAt),
-    );
   }
 }

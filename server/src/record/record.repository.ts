@@ -11,6 +11,7 @@ import {
   sharedPage,
 } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
+import { lessonsOfPlayer } from '../lessons/of-player.ts';
 import type { StationDay } from './record.dto.ts';
 
 const IS_HOME = sql<number>`${repetition.pageId} is not null`;
@@ -44,7 +45,7 @@ export class RecordRepository {
         repetition,
         and(eq(repetition.academyId, lesson.academyId), eq(repetition.lessonId, lesson.id)),
       )
-      .where(and(this.ofPlayer(scope, playerId), isNull(repetition.deletedAt)))
+      .where(and(lessonsOfPlayer(scope, playerId), isNull(repetition.deletedAt)))
       .groupBy(repetition.drillId, DAY, IS_HOME)
       .orderBy(asc(DAY));
     return rows.map((row) => ({ ...row, isHome: row.isHome === 1 }));
@@ -63,7 +64,7 @@ export class RecordRepository {
         homeworkTick,
         and(eq(homeworkTick.academyId, lesson.academyId), eq(homeworkTick.pageId, sharedPage.id)),
       )
-      .where(and(this.ofPlayer(scope, playerId), eq(homeworkTick.done, true)))
+      .where(and(lessonsOfPlayer(scope, playerId), eq(homeworkTick.done, true)))
       .orderBy(asc(homeworkTick.date));
     return rows.map(({ date }) => date);
   }
@@ -120,13 +121,5 @@ export class RecordRepository {
       .from(playerStanding)
       .innerJoin(player, eq(player.id, playerStanding.playerId))
       .where(and(eq(playerStanding.academyId, scope.academyId), isNull(player.deletedAt)));
-  }
-
-  private ofPlayer(scope: Scope, playerId: string) {
-    return and(
-      eq(lesson.academyId, scope.academyId),
-      eq(lesson.playerId, playerId),
-      isNull(lesson.deletedAt),
-    );
   }
 }
