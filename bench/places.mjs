@@ -159,6 +159,11 @@ export async function benchPlaces() {
       Players: () => ask('/api/players'),
       'a player’s lessons': (i) => ask(`/api/lessons?playerId=${one(i).player.id}`),
       'what drills moved, kept': () => ask(`/api/players/${one(1).player.id}/effects`),
+      'a player’s record': (i) => ask(`/api/players/${one(i).player.id}/record`),
+      'where everybody stands': () => ask('/api/standings'),
+      'who went away lately': () =>
+        ask(`/api/standings?since=${iso(now - 45 * 864e5).slice(0, 10)}`),
+      'what moved what over all': () => ask('/api/moved?kind=iron'),
       'a lesson’s head': (i) => ask(`/api/lessons/${one(i).id}`),
       'a lesson’s balls': (i) => ask(`/api/lessons/${one(i).id}/balls`),
       'a tap: part of a step': (i) =>

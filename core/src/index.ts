@@ -241,7 +241,8 @@ export type { RecordFinding } from './record/findings.ts';
 export type { Followed } from './record/follow.ts';
 export { HALF_OF_BALLS } from './record/landing.ts';
 export type { LandingPattern } from './record/landing.ts';
-export type { Moved } from './record/moved.ts';
+export { movedOverAll } from './record/moved.ts';
+export type { EffectsOf, Moved, MovedOverAll } from './record/moved.ts';
 export { PLAIN } from './record/plain-score.ts';
 export type { Plain, PlainScore } from './record/plain-score.ts';
 export { FOLLOWED } from './record/points.ts';
@@ -255,6 +256,7 @@ export {
   fairwayWords,
   findingWords,
   followedLabel,
+  movedOverAllWords,
   movedWords,
   plainLabel,
   plainWords,

@@ -1,8 +1,10 @@
 /** What each drill moved for a player, over all its times: pooled, since what it does differs from day to day. */
 import type { ClubKind } from '../delivery/head.ts';
 import type { DrillEffect, EffectFigure } from '../drills/effect.ts';
+import { handSign } from '../line/hand.ts';
+import type { Hand } from '../line/hand.ts';
 import { pooledOf } from '../maths/pooled.ts';
-import type { Pooled } from '../maths/pooled.ts';
+import type { Estimate, Pooled } from '../maths/pooled.ts';
 
 export interface Moved {
   readonly drillId: string;
@@ -13,6 +15,9 @@ export interface Moved {
 }
 
 const LEAST_ERROR_DEG = 0.1;
+
+const byClearness = (a: Moved, b: Moved): number =>
+  Number(b.isClear) - Number(a.isClear) || Math.abs(b.pooled.value) - Math.abs(a.pooled.value);
 
 /** What drills moved with a kind of club, those that clearly did first, then by how much. */
 export function movedBy(effects: readonly DrillEffect[], kind: ClubKind): Moved[] {
@@ -34,8 +39,39 @@ export function movedBy(effects: readonly DrillEffect[], kind: ClubKind): Moved[
     const isClear = times.length === 1 ? times[0]!.isClear : pooled.low > 0 || pooled.high < 0;
     return { drillId, figure, pooled, isClear };
   });
-  return moved.sort(
-    (a, b) =>
-      Number(b.isClear) - Number(a.isClear) || Math.abs(b.pooled.value) - Math.abs(a.pooled.value),
-  );
+  return moved.sort(byClearness);
+}
+
+/** What a drill moved over many players, as a right-hander's: left-handers are mirrored. */
+export interface MovedOverAll extends Moved {
+  readonly players: number;
+}
+
+/** A player's effects, for joining with others'. */
+export interface EffectsOf {
+  readonly hand: Hand;
+  readonly effects: readonly DrillEffect[];
+}
+
+/**
+ * What drills moved with a kind of club over all players, those that clearly did first: each player's times are pooled
+ * first, so that one who came fifty times counts as one.
+ */
+export function movedOverAll(players: readonly EffectsOf[], kind: ClubKind): MovedOverAll[] {
+  const groups = new Map<string, { moved: Moved; estimates: Estimate[] }>();
+  for (const { hand, effects } of players)
+    for (const moved of movedBy(effects, kind)) {
+      const { value, error } = moved.pooled;
+      const estimate = { value: handSign(hand) * value, error };
+      const key = `${moved.drillId} ${moved.figure}`;
+      const group = groups.get(key);
+      if (group === undefined) groups.set(key, { moved, estimates: [estimate] });
+      else group.estimates.push(estimate);
+    }
+  const all = [...groups.values()].map(({ moved, estimates }): MovedOverAll => {
+    const pooled = pooledOf(estimates)!;
+    const isClear = estimates.length > 1 && (pooled.low > 0 || pooled.high < 0);
+    return { ...moved, pooled, isClear, players: estimates.length };
+  });
+  return all.sort(byClearness);
 }

@@ -6,7 +6,7 @@ import { planFor } from '../plan/plan.ts';
 import { ballsOf, tries } from '../testing/players.ts';
 import { visitOf } from '../testing/visits.ts';
 import { landingsOf, onFairway, patternOf, proportionOf } from './landing.ts';
-import { movedBy } from './moved.ts';
+import { movedBy, movedOverAll } from './moved.ts';
 import { plainScorer } from './plain-score.ts';
 import { playerRecord } from './player-record.ts';
 import type { PlayerRecord } from './player-record.ts';
@@ -298,6 +298,35 @@ describe('what moved what', () => {
     expect(rails).toMatchObject({ drillId: 'rails', isClear: true });
     expect(rails!.pooled.value).toBeCloseTo(3.075, 2);
     expect(overhang).toMatchObject({ drillId: 'overhang', isClear: false });
+  });
+
+  it('is one of each player over all, left-handers mirrored, and never clear of one player alone', () => {
+    const players = [
+      { hand: 'right' as const, effects: [effect(3), effect(3.2), effect(2.8)] },
+      { hand: 'left' as const, effects: [effect(-3.1)] },
+      { hand: 'right' as const, effects: [effect(2.9), effect(5, { drillId: 'overhang' })] },
+      { hand: 'right' as const, effects: [effect(3.3, { kind: 'driver' })] },
+    ];
+    const [rails, overhang, ...rest] = movedOverAll(players, 'iron');
+    expect(rails).toMatchObject({ drillId: 'rails', players: 3, isClear: true });
+    expect(rails!.pooled.value).toBeCloseTo(3, 1);
+    expect(overhang).toMatchObject({ drillId: 'overhang', players: 1, isClear: false });
+    expect(rest).toEqual([]);
+  });
+
+  it('is clear over all of a drill that does nothing in at most 5 of 100', () => {
+    const own = seededRandom(91);
+    const runs = tries(400, 4000);
+    let clear = 0;
+    for (let run = 0; run < runs; run++) {
+      const players = Array.from({ length: 6 }, () => {
+        const usual = gaussian(own);
+        const effects = Array.from({ length: 3 }, () => effect(usual + 0.5 * gaussian(own)));
+        return { hand: 'right' as const, effects };
+      });
+      if (movedOverAll(players, 'iron')[0]!.isClear) clear++;
+    }
+    expect(clear / runs).toBeLessThan(0.08);
   });
 
   it('leaves one time to the block’s own judgement', () => {

@@ -7,7 +7,7 @@ import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
 import type { Change, Drift, Now } from '../record/follow.ts';
 import type { Proportion } from '../record/landing.ts';
-import type { Moved } from '../record/moved.ts';
+import type { Moved, MovedOverAll } from '../record/moved.ts';
 import { PLAIN } from '../record/plain-score.ts';
 import type { Plain, PlainScore } from '../record/plain-score.ts';
 import type { FollowedFigure } from '../record/points.ts';
@@ -186,6 +186,16 @@ export function movedWords(moved: Moved, drill: Pick<Drill, 'name'> | null): str
   return pooled.count === 1
     ? `${what}: ${size}, once, clearly.`
     : `${what}: ${size} (${spanText(pooled, 1)}, ${pooled.count} times).`;
+}
+
+/** What a drill moved over all players: `path 2.9° more in-to-out (2.1 to 3.6, 14 players)`. */
+export function movedOverAllWords(moved: MovedOverAll, drill: Pick<Drill, 'name'> | null): string {
+  const { drillId, figure, pooled, isClear, players } = moved;
+  const what = `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}`;
+  const of = countOf(players, 'player');
+  if (!isClear) return `${what}: not enough to say, ${of}.`;
+  const side = towards(figure, pooled.value, 'right');
+  return `${what}: ${formatNumber(Math.abs(pooled.value), 1)}° more ${side} (${spanText(pooled, 1)}, ${of}).`;
 }
 
 const PLAIN_WORDS: Readonly<Record<Plain, string>> = {

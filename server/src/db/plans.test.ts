@@ -67,6 +67,7 @@ async function tour(): Promise<void> {
     `/api/players/${player}/effects`,
     `/api/players/${player}/record`,
     '/api/standings',
+    '/api/moved?kind=iron',
     `/api/players/${player}/given${today}`,
     `/api/players/${player}/history`,
     `/api/given${today}`,

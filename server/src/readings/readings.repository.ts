@@ -101,6 +101,26 @@ export class ReadingsRepository {
       .orderBy(asc(lesson.startsAt));
   }
 
+  /** What drills moved in every lesson in which one was worked on, with whose it was. */
+  effects(
+    scope: Scope,
+    db: Handle,
+  ): Promise<{ playerId: string; hand: 'right' | 'left'; effects: string }[]> {
+    return db
+      .select({ playerId: player.id, hand: player.hand, effects: lessonReading.effects })
+      .from(lessonReading)
+      .innerJoin(lesson, eq(lesson.id, lessonReading.lessonId))
+      .innerJoin(player, eq(player.id, lesson.playerId))
+      .where(
+        and(
+          eq(lessonReading.academyId, scope.academyId),
+          ne(lessonReading.effects, '[]'),
+          isNull(lesson.deletedAt),
+          isNull(player.deletedAt),
+        ),
+      );
+  }
+
   /** Some lessons with balls of the players of a hand whose reading is of other balls, rules or model than `rest` says. */
   outOfDate(
     scope: Scope,

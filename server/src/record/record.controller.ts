@@ -3,7 +3,14 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { PlayerStandings, RecordAnswer, RecordQuery, StandingsQuery } from './record.dto.ts';
+import {
+  AcademyMoved,
+  MovedQuery,
+  PlayerStandings,
+  RecordAnswer,
+  RecordQuery,
+  StandingsQuery,
+} from './record.dto.ts';
 import { RecordService } from './record.service.ts';
 
 @ApiTags('players')
@@ -30,5 +37,12 @@ export class RecordController {
     @Query() { since }: StandingsQuery,
   ): Promise<PlayerStandings[]> {
     return this.records.standings(scope, since);
+  }
+
+  @Get('moved')
+  @May('see')
+  @ApiOkResponse({ type: AcademyMoved })
+  moved(@Within() scope: Scope, @Query() { kind }: MovedQuery): Promise<AcademyMoved> {
+    return this.records.moved(scope, kind);
   }
 }

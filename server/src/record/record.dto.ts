@@ -1,5 +1,5 @@
 import { CLUB_KINDS } from '@loxos/core';
-import type { ClubKind, PlayerRecord, Standing } from '@loxos/core';
+import type { ClubKind, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn, IsISO8601 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
@@ -20,12 +20,20 @@ export class StandingsQuery {
   readonly since?: string;
 }
 
+export class MovedQuery {
+  @ApiProperty({ enum: CLUB_KINDS })
+  @IsIn(CLUB_KINDS, { message: `kind: choose one of ${CLUB_KINDS.join(', ')}` })
+  readonly kind!: ClubKind;
+}
+
 /** Repetitions of a drill on a day. */
 export class StationDay {
   @ApiProperty() readonly drillId!: string;
   @ApiProperty({ description: 'ISO date' }) readonly date!: string;
   @ApiProperty() readonly good!: number;
   @ApiProperty() readonly of!: number;
+  @ApiProperty({ type: Number, nullable: true, description: 'Highest step of the dose that day' })
+  readonly doseStep!: number | null;
   @ApiProperty({ description: 'Logged by the player, from their page' }) readonly isHome!: boolean;
 }
 
@@ -54,4 +62,13 @@ export class PlayerStandings {
     description: 'Core’s Standing, a kind of club each, the one hit most first',
   })
   readonly standings!: Standing[];
+}
+
+export class AcademyMoved {
+  @ApiProperty({
+    type: 'array',
+    items: { type: 'object', additionalProperties: true },
+    description: 'Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first',
+  })
+  readonly moved!: MovedOverAll[];
 }

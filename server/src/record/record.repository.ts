@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, count, eq, gt, isNull, ne, or, sql, sum } from 'drizzle-orm';
+import { and, asc, count, eq, gt, isNull, max, ne, or, sql, sum } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import {
   homeworkTick,
@@ -39,6 +39,7 @@ export class RecordRepository {
         isHome: IS_HOME,
         good: sum(repetition.good).mapWith(Number),
         of: count(),
+        doseStep: max(repetition.doseStep),
       })
       .from(lesson)
       .innerJoin(

@@ -5,7 +5,7 @@ import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { Pool } from '../threads/pool.ts';
-import type { PlayerStandings, RecordAnswer } from './record.dto.ts';
+import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordRepository } from './record.repository.ts';
 
 /** Players whose standing is made in one go. */
@@ -53,6 +53,12 @@ export class RecordService {
     return since === undefined
       ? all
       : all.filter(({ standings }) => standings.some((one) => wentAway(one, since) > 0));
+  }
+
+  /** What drills moved with a kind of club over all players, as their lessons were last read. */
+  async moved(scope: Scope, kind: ClubKind): Promise<AcademyMoved> {
+    const { url, authToken } = this.store;
+    return { moved: await this.pool.run('makeMoved', { url, authToken, scope, kind }) };
   }
 
   /** Makes the standings of some players that are out of date, once their readings are not; how many it found. */

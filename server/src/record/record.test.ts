@@ -5,7 +5,7 @@ import { Store } from '../db/store.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import type { PlayerStandings, RecordAnswer } from './record.dto.ts';
+import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
 
 let t: TestApp;
@@ -189,21 +189,52 @@ describe('where everybody stands', () => {
   });
 });
 
+describe('what drills moved over all', () => {
+  it('is that of everybody’s kept lessons, a player once', async () => {
+    const lessonWith = async (player: string): Promise<void> => {
+      const lesson = await t.lesson(player);
+      const path = `/api/lessons/${lesson}`;
+      const hit = async (kind: string, pathDeg: number, drillId?: string): Promise<void> => {
+        const id = crypto.randomUUID();
+        await t.http().post(`${path}/blocks`).send({ id, kind, drillId }).expect(201);
+        await t
+          .http()
+          .post(`${path}/files`)
+          .attach('file', fileOf(pathDeg), `${pathDeg}.csv`)
+          .expect(200);
+      };
+      await hit('baseline', -6);
+      await hit('drill', -2, 'over-all');
+    };
+    for (const player of [await t.player(), await t.player()]) {
+      await lessonWith(player);
+      await lessonWith(player);
+      await asked(player);
+    }
+    const { body } = await t.http().get('/api/moved?kind=iron').expect(200);
+    const { moved } = body as AcademyMoved;
+    expect(moved[0]).toMatchObject({ drillId: 'over-all', figure: 'clubPathDeg', players: 2 });
+    expect(moved[0]!.pooled.value).toBeCloseTo(4, 1);
+    await t.http().get('/api/moved').expect(400);
+    await t.http().get('/api/moved?kind=putter').expect(400);
+  });
+});
+
 describe('beside it', () => {
   it('stand the repetitions day by day, a lesson’s on its own day', async () => {
     const player = await t.player();
     const lesson = await visit(player, dayOf(0), -4);
-    const log = (good: boolean) =>
+    const log = (good: boolean, doseStep?: number) =>
       t
         .http()
         .post(`/api/lessons/${lesson}/repetitions`)
-        .send({ id: crypto.randomUUID(), drillId: 'rails', good })
+        .send({ id: crypto.randomUUID(), drillId: 'rails', good, doseStep })
         .expect(201);
     await log(true);
-    await log(true);
-    await log(false);
+    await log(true, 1);
+    await log(false, 2);
     expect((await asked(player)).stations).toEqual([
-      { drillId: 'rails', date: dayOf(0).slice(0, 10), good: 2, of: 3, isHome: false },
+      { drillId: 'rails', date: dayOf(0).slice(0, 10), good: 2, of: 3, doseStep: 2, isHome: false },
     ]);
   });
 

@@ -1,4 +1,4 @@
-import { CAUSE_LINK_IDS, ROUTE_IDS, STANDARD_BAG } from '@loxos/core';
+import { CAUSE_LINK_IDS, DOSE, ROUTE_IDS, STANDARD_BAG } from '@loxos/core';
 import type { RouteId } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
@@ -157,6 +157,12 @@ export class AddRepetition {
   @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
   @ApiProperty() @IsBoolean() readonly good!: boolean;
   @ApiPropertyOptional() @IfGiven() @IsString() @MaxLength(60) readonly miss?: string;
+  @ApiPropertyOptional({ ...NULLABLE, description: 'Step of the dose, 0 for the first' })
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(DOSE.steps.length - 1)
+  readonly doseStep?: number | null;
   @ApiPropertyOptional(NULLABLE) @IsOptional() @IsNumber() @Min(-45) @Max(45) readonly feltDeg?:
     number | null;
   @ApiPropertyOptional(NULLABLE)
@@ -172,6 +178,7 @@ export class StoredRepetition {
   @ApiProperty() readonly drillId!: string;
   @ApiProperty() readonly good!: boolean;
   @ApiProperty() readonly miss!: string;
+  @ApiProperty(NULLABLE) readonly doseStep!: number | null;
   @ApiProperty(NULLABLE) readonly feltDeg!: number | null;
   @ApiProperty(NULLABLE) readonly measuredDeg!: number | null;
   @ApiProperty() readonly at!: string;

@@ -14,6 +14,7 @@ export const toRepetition = (row: RepetitionRow): StoredRepetition => ({
   drillId: row.drillId,
   good: row.good,
   miss: row.miss,
+  doseStep: row.doseStep,
   feltDeg: row.feltDeg,
   measuredDeg: row.measuredDeg,
   at: row.at,

@@ -119,6 +119,7 @@ export class StepsService {
         drillId: dto.drillId,
         good: dto.good,
         miss: dto.good ? '' : (dto.miss ?? ''),
+        doseStep: dto.doseStep ?? null,
         feltDeg: dto.feltDeg ?? null,
         measuredDeg: dto.measuredDeg ?? null,
         at: this.clock.text(),

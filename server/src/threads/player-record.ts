@@ -1,8 +1,10 @@
-import { openRecord, playerRecord, resolveContext, standingsOf } from '@loxos/core';
+import { movedOverAll, openRecord, playerRecord, resolveContext, standingsOf } from '@loxos/core';
 import type {
   ClubKind,
   DrillEffect,
+  Hand,
   LessonRecord,
+  MovedOverAll,
   PlayerRecord,
   ReadingContext,
   Standing,
@@ -19,16 +21,19 @@ interface Where {
   readonly url: string;
   readonly authToken: string | undefined;
   readonly scope: Scope;
+}
+
+interface InContext extends Where {
   readonly context: ReadingContext;
 }
 
-export interface RecordToMake extends Where {
+export interface RecordToMake extends InContext {
   readonly playerId: string;
   readonly wanted: WantedByClub;
   readonly kind: ClubKind | undefined;
 }
 
-export interface StandingsToMake extends Where {
+export interface StandingsToMake extends InContext {
   readonly players: readonly { readonly playerId: string; readonly wanted: WantedByClub }[];
 }
 
@@ -74,4 +79,23 @@ export const makeStandings = (asked: StandingsToMake): Promise<Standing[][]> =>
       made.push(standingsOf(visits, { context, wanted, effects }));
     }
     return made;
+  });
+
+export interface MovedToMake extends Where {
+  readonly kind: ClubKind;
+}
+
+/** What drills moved over all players, from their kept readings. */
+export const makeMoved = (asked: MovedToMake): Promise<MovedOverAll[]> =>
+  onDatabase(asked, async (db) => {
+    const byPlayer = new Map<string, { hand: Hand; effects: DrillEffect[] }>();
+    for (const { playerId, hand, effects } of await new ReadingsRepository().effects(
+      asked.scope,
+      db,
+    )) {
+      const own = byPlayer.get(playerId) ?? { hand, effects: [] };
+      own.effects.push(...(JSON.parse(effects) as DrillEffect[]));
+      byPlayer.set(playerId, own);
+    }
+    return movedOverAll([...byPlayer.values()], asked.kind);
   });

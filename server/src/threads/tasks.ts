@@ -2,7 +2,7 @@ import { parseLaunchFile } from '@loxos/core';
 import type { IntakeOptions } from '@loxos/core';
 import { fingerprintOf } from '../intake/fingerprint.ts';
 import { figuresOf } from '../intake/measured.ts';
-import { makeRecord, makeStandings } from './player-record.ts';
+import { makeMoved, makeRecord, makeStandings } from './player-record.ts';
 import { readLessons } from './read-lessons.ts';
 
 /** Work too long for the thread that answers requests: plain values in, plain values out. */
@@ -10,6 +10,7 @@ export const TASKS = {
   readLessons,
   makeRecord,
   makeStandings,
+  makeMoved,
   /** A launch file read: each ball's figures and its fingerprint. */
   readFile: ({ text, options }: { readonly text: string; readonly options: IntakeOptions }) => {
     const { balls, rows, columns, questions } = parseLaunchFile(text, options);

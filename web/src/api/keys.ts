@@ -32,5 +32,6 @@ export const keys = {
   drills: ['drills'] as const,
   effects: (playerId: string) => ['effects', playerId] as const,
   standings: (since?: string) => ['standings', since ?? null] as const,
+  moved: (kind: string) => ['moved', kind] as const,
   record: (playerId: string, kind: string | null) => ['record', playerId, kind] as const,
 };

@@ -1,4 +1,4 @@
-import type { ClubKind, PlayerRecord, Standing } from '@loxos/core';
+import type { ClubKind, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
 import {
   keepPreviousData,
   useInfiniteQuery,
@@ -184,6 +184,18 @@ export function useStandings(since?: string): ReadonlyMap<string, readonly Stand
     [data],
   );
 }
+
+/** What drills moved with a kind of club over all players; asked for once somebody looks. */
+export const useMoved = (kind: ClubKind, isLooking: boolean) =>
+  useQuery({
+    queryKey: keys.moved(kind),
+    queryFn: async () => {
+      const answer = await answerOf(api.GET('/api/moved', { params: { query: { kind } } }));
+      return answer.moved as unknown as MovedOverAll[];
+    },
+    enabled: isLooking,
+    placeholderData: keepPreviousData,
+  });
 
 /** What became of a player over the months, with a kind of club; the one hit most where none is asked for. */
 export const useRecord = (id: string, kind: ClubKind | null) =>

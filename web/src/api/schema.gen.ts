@@ -576,6 +576,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/moved': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_moved'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons/{lessonId}/files': {
     parameters: {
       query?: never;
@@ -1616,6 +1632,8 @@ export interface components {
       date: string;
       good: number;
       of: number;
+      /** @description Highest step of the dose that day */
+      doseStep: number | null;
       /** @description Logged by the player, from their page */
       isHome: boolean;
     };
@@ -1633,6 +1651,12 @@ export interface components {
       playerId: string;
       /** @description Core’s Standing, a kind of club each, the one hit most first */
       standings: {
+        [key: string]: unknown;
+      }[];
+    };
+    AcademyMoved: {
+      /** @description Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first */
+      moved: {
         [key: string]: unknown;
       }[];
     };
@@ -1804,6 +1828,7 @@ export interface components {
       drillId: string;
       good: boolean;
       miss: string;
+      doseStep: number | null;
       feltDeg: number | null;
       measuredDeg: number | null;
       at: string;
@@ -1821,6 +1846,8 @@ export interface components {
       drillId: string;
       good: boolean;
       miss?: string;
+      /** @description Step of the dose, 0 for the first */
+      doseStep?: number | null;
       feltDeg?: number | null;
       measuredDeg?: number | null;
     };
@@ -4308,6 +4335,45 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['PlayerStandings'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_moved: {
+    parameters: {
+      query: {
+        kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['AcademyMoved'];
         };
       };
       /** @description Nobody is signed in */

@@ -24,8 +24,9 @@ function applyOne(page: PlayerPage, { id, at, done }: Entry): PlayerPage {
     }
     case 'repeat': {
       if (page.repetitions.some((repetition) => repetition.id === done.body.id)) return page;
-      const { miss = '', feltDeg = null, measuredDeg = null, ...rest } = done.body;
-      const logged = { ...rest, miss, feltDeg, measuredDeg, at, byPlayer: true };
+      const { miss = '', doseStep = null, feltDeg = null, measuredDeg = null, ...rest } = done.body;
+      const told = { miss, doseStep, feltDeg, measuredDeg };
+      const logged = { ...rest, ...told, at, byPlayer: true };
       return { ...page, repetitions: [...page.repetitions, logged] };
     }
     case 'say':

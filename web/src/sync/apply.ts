@@ -77,8 +77,15 @@ function applyOfLesson(lesson: Lesson, entry: OfLesson): Lesson {
     }
     case 'repeat': {
       if (lesson.repetitions.some(({ id }) => id === entry.body.id)) return lesson;
-      const { miss = '', feltDeg = null, measuredDeg = null, ...rest } = entry.body;
-      const made = { ...rest, miss, feltDeg, measuredDeg, at: NOT_YET, byPlayer: false };
+      const {
+        miss = '',
+        doseStep = null,
+        feltDeg = null,
+        measuredDeg = null,
+        ...rest
+      } = entry.body;
+      const told = { miss, doseStep, feltDeg, measuredDeg };
+      const made = { ...rest, ...told, at: NOT_YET, byPlayer: false };
       return { ...lesson, repetitions: [...lesson.repetitions, made] };
     }
     case 'unrepeat': {

@@ -13,6 +13,7 @@ const rep = (
   drillId: 'overhang',
   good,
   miss: good ? '' : 'touched the rod',
+  doseStep: null,
   feltDeg: null,
   measuredDeg: null,
   at: '2026-05-04T09:00:00Z',

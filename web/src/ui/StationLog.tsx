@@ -18,6 +18,8 @@ interface StationLogProps {
     readonly misses: readonly string[];
   };
   readonly repetitions: readonly StoredRepetition[];
+  /** The step of the dose that is under way, 0 for the first; null where nobody said. */
+  readonly doseStep?: number | null;
   /** Felt and measured, for the coach; a player's page leaves them out. */
   readonly withFeel: boolean;
   readonly onAdd: (repetition: AddRepetition) => void;
@@ -32,6 +34,7 @@ const side = (deg: number): string => `${Math.abs(deg)}° ${deg < 0 ? 'left' : '
 export function StationLog({
   drill,
   repetitions,
+  doseStep = null,
   withFeel,
   measured,
   onAdd,
@@ -48,6 +51,7 @@ export function StationLog({
       drillId: drill.id,
       good,
       miss,
+      doseStep,
       ...(withFeel && { feltDeg: felt, measuredDeg: real }),
     });
     setFelt(null);

@@ -94,6 +94,8 @@ export const repetition = sqliteTable(
     drillId: text('drill_id').notNull(),
     good: integer('good', { mode: 'boolean' }).notNull(),
     miss: text('miss').notNull(),
+    /** Step of the drill's dose it was at, 0 for the first; null where nobody said. */
+    doseStep: integer('dose_step'),
     /** What the player felt and what was measured, degrees, positive right. */
     feltDeg: real('felt_deg'),
     measuredDeg: real('measured_deg'),

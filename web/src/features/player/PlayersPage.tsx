@@ -9,6 +9,7 @@ import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Whose } from '../../ui/Whose.tsx';
 import { useIsMine } from '../../ui/use-is-mine.ts';
+import { MovedOverAll } from './MovedOverAll.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { PlayerRow } from './PlayerRow.tsx';
 import { SORTS, SORT_WORDS, isFound, shownStanding, sortPlayers } from './sort-players.ts';
@@ -84,6 +85,7 @@ export function PlayersPage() {
           {own.length > 0 && players.length === 0 && (
             <p className="text-soft">Nobody by that name or aim.</p>
           )}
+          <MovedOverAll />
         </>
       )}
       <Modal title="New player" open={adding} onClose={() => setParams({})}>

@@ -106,6 +106,40 @@ describe('players in rows', () => {
   });
 });
 
+describe('what moved what over all', () => {
+  it('is asked for when it is opened, clear first, and says when it is not enough', async () => {
+    const asked: string[] = [];
+    show(<PlayersPage />, { players, isAnswered: true }, '/players');
+    const pooled = {
+      value: 2.9,
+      error: 0.3,
+      low: 2.1,
+      high: 3.6,
+      between: 0,
+      count: 9,
+      shrunken: [],
+    };
+    const rails = { drillId: 'rails', figure: 'clubPathDeg', pooled, isClear: true, players: 9 };
+    const moved = [rails, { ...rails, drillId: 'gone', isClear: false, players: 1 }];
+    globalThis.fetch = (request) => {
+      asked.push((request as Request).url);
+      return Promise.resolve(
+        new Response(JSON.stringify({ moved }), {
+          headers: { 'content-type': 'application/json' },
+        }),
+      );
+    };
+    const details = screen.getByText('What moved what, over all players').closest('details')!;
+    details.open = true;
+    fireEvent(details, new Event('toggle'));
+    expect(
+      await screen.findByText('Rails, path: 2.9° more in-to-out (2.1 to 3.6, 9 players).'),
+    ).toBeInTheDocument();
+    expect(screen.getByText('gone, path: not enough to say, 1 player.')).toBeInTheDocument();
+    expect(asked.filter((url) => url.includes('/api/moved?kind=iron'))).toHaveLength(1);
+  });
+});
+
 describe('a small chart', () => {
   it('stays in its box, however far out a visit was, on the lane of what is wanted', () => {
     const points = [-40, 3, 60].map((middle, n) => ({ at: `2026-0${n + 1}-01`, middle }));

@@ -12,6 +12,7 @@ import { ink } from '../../ui/chart-ink.ts';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { shortDay } from '../../ui/day-text.ts';
 import { saveFile } from '../../ui/save-file.ts';
 import { unitsOf } from '../../ui/units-of.ts';
@@ -23,14 +24,6 @@ import { Stations } from './Stations.tsx';
 import { VisitTable } from './VisitTable.tsx';
 
 const LongChart = lazy(() => import('./LongChart.tsx'));
-
-const KIND_WORDS: Readonly<Record<ClubKind, string>> = {
-  driver: 'Driver',
-  fairway: 'Fairway woods',
-  hybrid: 'Hybrids',
-  iron: 'Irons',
-  wedge: 'Wedges',
-};
 
 /** What the two periods laid beside each other are called. */
 function periodNames({ periods, visits }: PlayerRecord): string[] {

@@ -1,4 +1,4 @@
-import { drillBy } from '@loxos/core';
+import { DOSE, drillBy } from '@loxos/core';
 import type { OwnDrillFacts } from '@loxos/core';
 import type { StationDay } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
@@ -50,7 +50,7 @@ export function Stations({
           ];
           const name = drillBy(drillId, own)?.name ?? 'A drill since taken away';
           const last = days.at(-1)!;
-          const words = `${good} of ${of} good over ${days.length === 1 ? 'one day' : `${days.length} days`}, last ${last.good} of ${last.of}`;
+          const words = `${good} of ${of} good over ${days.length === 1 ? 'one day' : `${days.length} days`}, last ${last.good} of ${last.of}${last.doseStep === null ? '' : ` at step ${last.doseStep + 1} of ${DOSE.steps.length}`}`;
           return (
             <li key={drillId}>
               <b>{name}</b>

@@ -81,6 +81,7 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
   const work = partOf(lesson, 'work');
   const { units } = wordingOf(lesson.player);
   const measured = stationBalls(reading?.reading.views ?? [], drill);
+  const block = lesson.blocks.at(-1);
   const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
   const ask = turned ?? askOf(work, id, planned?.work.stage ?? null, hand);
   const onAsk = (next: StationAsk): void => {
@@ -92,6 +93,7 @@ export function GivenDrill({ lesson, reading, planned, id, own, onChange }: Give
       <StationLog
         drill={drill}
         repetitions={lesson.repetitions}
+        doseStep={block?.drillId === id ? block.doseStep : null}
         withFeel
         measured={
           measured === null

@@ -1,0 +1,1 @@
+ALTER TABLE `repetition` ADD `dose_step` integer;
