@@ -115,7 +115,7 @@ test('a new player and lesson, all by hand', async ({ page }) => {
   await page.getByRole('button', { name: 'New player' }).first().click();
   await page.getByRole('button', { name: 'Add the player' }).click();
   await expect(page.getByRole('alert')).toContainText('Write the player’s name.');
-  await page.getByLabel('Name').fill('Nell Harbour');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Nell Harbour');
   await page.getByText('Left', { exact: true }).click();
   await page.getByRole('button', { name: 'Add the player' }).click();
   await expect(page.getByRole('heading', { name: 'Nell Harbour' })).toBeVisible();
