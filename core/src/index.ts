@@ -249,7 +249,7 @@ export { FOLLOWED } from './record/points.ts';
 export type { FollowedFigure, VisitPoint } from './record/points.ts';
 export { playerRecord } from './record/player-record.ts';
 export type { Period, PlayerRecord } from './record/player-record.ts';
-export { standingsOf, toldOf, wentAway } from './record/standing.ts';
+export { standingsOf, toldOf, wentAway, windowsOut } from './record/standing.ts';
 export type { Standing } from './record/standing.ts';
 export type { Visit } from './record/visit.ts';
 export {

@@ -22,13 +22,17 @@ export interface InferredSd {
   readonly gapDeg: number;
 }
 
-const meanCarry = (views: readonly BallView[]): number => {
+/** Carry taken for an eye's errors where none was seen, m (common practice, no source). */
+const UNSEEN_CARRY_M = 150;
+
+const meanCarry = (views: readonly BallView[]): number | null => {
   const known = views.flatMap(({ carry }) => carry?.value ?? []);
-  return known.length === 0 ? 150 : known.reduce((sum, v) => sum + v, 0) / known.length;
+  return known.length === 0 ? null : known.reduce((sum, v) => sum + v, 0) / known.length;
 };
 
-function eyeSd(figure: ProofFigure, carryM: number): number | null {
-  const eye = eyeAccuracy(carryM);
+/** How far the eye may be off in a figure, in its unit, one standard deviation; null for what it does not see. */
+export function eyeSdOf(figure: ProofFigure, carryM: number | null): number | null {
+  const eye = eyeAccuracy(carryM ?? UNSEEN_CARRY_M);
   switch (figure) {
     case 'startDirectionDeg':
       return EYE_ACCURACY.startSdDeg;
@@ -53,7 +57,7 @@ export function sharedSdOf(
 ): number {
   const byEye = views.some(({ ball }) => ball.seen === 'eye');
   if (byEye) {
-    const own = eyeSd(figure, meanCarry(views));
+    const own = eyeSdOf(figure, meanCarry(views));
     if (own !== null) return own;
   }
   const { accuracy } = context;

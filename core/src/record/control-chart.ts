@@ -4,6 +4,7 @@
  * visit's own standard deviation. How often it sounds by chance is computed by the Markov chain of Brook & Evans (1972,
  * Biometrika 59:539), and the limits are those of the run length asked for.
  */
+import { eliminate } from '../maths/least-squares.ts';
 
 export const CHART_DEFAULTS = {
   /** Weight of the newest visit (common practice for small lasting shifts: 0.2 to 0.3). */
@@ -49,7 +50,7 @@ export function ewmaChart(
   });
 }
 
-/** Φ(x) for the standard normal (Abramowitz & Stegun 7.1.26 is too coarse: W. J. Cody's idea by the series and its continued fraction). */
+/** Φ(x) of the standard normal: its series near the middle, its continued fraction in the tails (Abramowitz & Stegun 26.2.11 and 26.2.14, from memory). */
 function normalCumulative(x: number): number {
   const size = Math.abs(x);
   if (size > 8) return x > 0 ? 1 : 0;
@@ -66,46 +67,25 @@ function normalCumulative(x: number): number {
   return x > 0 ? 1 - tail : tail;
 }
 
-/** Solves a system in place by Gauss's elimination with pivots; returns the unknowns. */
-function solve(rows: Float64Array[], right: Float64Array): Float64Array {
-  const n = right.length;
-  for (let at = 0; at < n; at++) {
-    let pivot = at;
-    for (let r = at + 1; r < n; r++)
-      if (Math.abs(rows[r]![at]!) > Math.abs(rows[pivot]![at]!)) pivot = r;
-    [rows[at], rows[pivot]] = [rows[pivot]!, rows[at]!];
-    [right[at], right[pivot]] = [right[pivot]!, right[at]!];
-    for (let r = at + 1; r < n; r++) {
-      const share = rows[r]![at]! / rows[at]![at]!;
-      if (share === 0) continue;
-      for (let c = at; c < n; c++) rows[r]![c]! -= share * rows[at]![c]!;
-      right[r]! -= share * right[at]!;
-    }
-  }
-  for (let at = n - 1; at >= 0; at--) {
-    for (let c = at + 1; c < n; c++) right[at]! -= rows[at]![c]! * right[c]!;
-    right[at]! /= rows[at]![at]!;
-  }
-  return right;
-}
-
 /** Mean visits to a signal of a chart in its steady band where the level is `shift` standard deviations off. */
 export function runLengthOf(limits: number, weight: number, shift = 0): number {
   const band = limits * Math.sqrt(weight / (2 - weight));
   const width = (2 * band) / STATES;
   const middleOf = (state: number): number => -band + (state + 0.5) * width;
-  const rows = Array.from({ length: STATES }, (_, from) => {
-    const row = new Float64Array(STATES);
+  // The chain's equations, their right-hand sides beside them.
+  const wide = STATES + 1;
+  const rows = new Float64Array(STATES * wide).fill(1);
+  for (let from = 0; from < STATES; from++) {
     const kept = (1 - weight) * middleOf(from);
     let below = normalCumulative((-band - kept) / weight - shift);
     for (let to = 0; to < STATES; to++) {
       const above = normalCumulative((-band + (to + 1) * width - kept) / weight - shift);
-      row[to] = (to === from ? 1 : 0) - (above - below);
+      rows[from * wide + to] = (to === from ? 1 : 0) - (above - below);
       below = above;
     }
-    return row;
-  });
-  return solve(rows, new Float64Array(STATES).fill(1))[(STATES - 1) / 2]!;
+  }
+  eliminate(rows, STATES, wide);
+  return rows[((STATES - 1) / 2) * wide + STATES]!;
 }
 
 const MEMORY = new Map<string, number>();

@@ -23,6 +23,7 @@ function visitsOf(
       middle: level(n) + day * gaussian(random) + error * gaussian(random),
       spread: 1.5,
       error,
+      half95: 1.96 * error,
       inside: null,
     };
   });

@@ -1,6 +1,7 @@
 import { EigenvalueDecomposition, Matrix } from 'ml-matrix';
 import type { DrillEffect } from '../drills/effect.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
+import { EMPTY_BALL } from '../intake/quantities.ts';
 import { resolveContext } from '../reading/context.ts';
 import { planFor } from '../plan/plan.ts';
 import { ballsOf, tries } from '../testing/players.ts';
@@ -11,7 +12,8 @@ import { plainScorer } from './plain-score.ts';
 import { playerRecord } from './player-record.ts';
 import type { PlayerRecord } from './player-record.ts';
 import { pointsOf } from './points.ts';
-import { wantedOfKind } from './target.ts';
+import { faceShareOf, wantedOfKind } from './target.ts';
+import { openRecord, recordOfLesson } from './lesson-record.ts';
 import { countedOf, kindsOf, ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
 import { keptOf, warmUpOf } from './within-visits.ts';
@@ -358,4 +360,41 @@ describe('what a record measures against', () => {
       expect(Math.abs(kept.halfWidthM / wanted.halfWidthM - 1)).toBeLessThan(0.05);
     },
   );
+});
+
+describe('the face’s share of the start', () => {
+  it('is most of it, and more with a driver than with a wedge', () => {
+    const shareOf = (club: string, kind: 'driver' | 'wedge') =>
+      faceShareOf([visitOf(0, [{ club, balls: 5, path: 0, face: 0 }], random)], kind);
+    // 75 to 85 % is what trackers and impact models give (common practice, no source).
+    expect(shareOf('driver', 'driver')).toBeGreaterThan(0.75);
+    expect(shareOf('driver', 'driver')).toBeLessThan(0.95);
+    expect(shareOf('sw', 'wedge')).toBeLessThan(shareOf('driver', 'driver'));
+    expect(faceShareOf([], 'iron')).toBe(1);
+  });
+});
+
+describe('what the eye saw', () => {
+  it('is no surer than the eye, however alike the taps are', () => {
+    const balls = ballsOf('7-iron', 8, random, { path: 0, face: 0 }).map((ball) => ({
+      ...EMPTY_BALL,
+      id: ball.id,
+      club: ball.club,
+      clubText: ball.clubText,
+      seen: 'eye' as const,
+      startDirectionDeg: 3,
+      curveM: 10,
+      carryM: 140,
+      offlineM: 17,
+    }));
+    const own = openRecord(recordOfLesson(balls, context));
+    const visit = { lessonId: 'seen', at: '2026-01-05T10:00:00.000Z', balls: own };
+    for (const [figure, least] of [
+      ['startDirectionDeg', 0.5],
+      ['offlineM', 1],
+    ] as const) {
+      const [point] = pointsOf([visit], 'iron', figure, null);
+      expect(point!.half95).toBeGreaterThan(least);
+    }
+  });
 });

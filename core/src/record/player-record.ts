@@ -19,9 +19,9 @@ import { movedBy } from './moved.ts';
 import type { Moved } from './moved.ts';
 import { plainScorer } from './plain-score.ts';
 import type { PlainScore } from './plain-score.ts';
-import { FOLLOWED, pointsOf, valuesAt } from './points.ts';
+import { DELIVERY, FOLLOWED, pointsOf, valuesAt } from './points.ts';
 import type { FollowedFigure } from './points.ts';
-import { usualClub, wantedOfKind } from './target.ts';
+import { faceShareOf, usualClub, wantedOfKind } from './target.ts';
 import { countedOf, kindsOf, ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
 import { keptOf, warmUpOf } from './within-visits.ts';
@@ -65,6 +65,8 @@ export interface PlayerRecord {
   readonly warmUp: Pooled | null;
   readonly kept: Pooled | null;
   readonly coupling: Coupling;
+  /** The face's share of the start with that club, computed: lines of equal start lean by it. */
+  readonly faceShare: number;
   readonly scatter: readonly ScatterBall[];
   readonly score: PlainScore | null;
   /** The visits before the last change of gap, path or face, and those since; halves of them where nothing changed. */
@@ -87,8 +89,8 @@ export function followAll(
   wanted: WantedNumbers | null,
   context: ResolvedContext,
 ): Followed[] {
-  const carries = visits.flatMap(({ balls }, v) =>
-    valuesAt(balls, countedOf(visits[v]!, kind), 'carryM'),
+  const carries = visits.flatMap((visit) =>
+    valuesAt(visit.balls, countedOf(visit, kind), 'carryM'),
   );
   const carryM = carries.length === 0 ? 0 : mean(carries);
   const targets = wanted === null ? null : targetsOf(wanted, context.bands, carryM);
@@ -129,12 +131,6 @@ function withinVisits(balls: readonly ScatterBall[]): ScatterBall[] {
     }));
   });
 }
-
-const DELIVERY: ReadonlySet<FollowedFigure> = new Set([
-  'faceToPathDeg',
-  'clubPathDeg',
-  'faceAngleDeg',
-]);
 
 /** Where the visits are parted in two: at the last change of gap, path or face, else in the middle. */
 function partOf(visits: readonly Visit[], followed: readonly Followed[]): number {
@@ -189,6 +185,7 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
     followed,
     warmUp: warmUpOf(visits, kind, figure),
     kept: keptOf(visits, kind, figure),
+    faceShare: faceShareOf(visits, kind),
     ...scatterOf(visits, kind),
     score: score?.(visits) ?? null,
     periods: visits.length < 2 ? [] : [periodOf(0, part), periodOf(part, visits.length)],

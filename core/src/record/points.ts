@@ -1,7 +1,8 @@
 /** A figure visit by visit: its middle, its spread, how sure it is, and how many balls were within the window. */
 import type { ClubKind } from '../delivery/head.ts';
-import { EYE_ACCURACY } from '../inverse/eye.ts';
 import { robustOf } from '../maths/robust.ts';
+import { NORMAL_975, mean } from '../maths/statistics.ts';
+import { eyeSdOf } from '../reading/error.ts';
 import type { Reading } from './change-points.ts';
 import type { RecordBalls, RecordFigure } from './lesson-record.ts';
 import { ownOf } from './visit.ts';
@@ -23,7 +24,8 @@ export type FollowedFigure = (typeof FOLLOWED)[number];
 export const POINT_AT_LEAST = 3;
 /** Of balls whose face and path were read backwards: what all of a visit share, degrees, one standard deviation (common practice, no source). */
 const INFERRED_SD_DEG = 1.5;
-const IS_DELIVERY: ReadonlySet<FollowedFigure> = new Set([
+/** The figures of the delivery itself. */
+export const DELIVERY: ReadonlySet<FollowedFigure> = new Set([
   'faceToPathDeg',
   'clubPathDeg',
   'faceAngleDeg',
@@ -38,6 +40,8 @@ export interface VisitPoint {
   readonly spread: number;
   /** Standard error of the middle, with what all balls of the visit share. */
   readonly error: number;
+  /** 95 % half-width of the middle. */
+  readonly half95: number;
   /** Balls within the window; null where there is none. */
   readonly inside: number | null;
 }
@@ -58,8 +62,11 @@ export const valuesAt = (
 function sharedOf(balls: RecordBalls, places: readonly number[], figure: FollowedFigure): number {
   const most = (is: (n: number) => boolean): boolean =>
     2 * places.filter(is).length > places.length;
-  if (IS_DELIVERY.has(figure)) return most(balls.isInferred) ? INFERRED_SD_DEG : 0;
-  return most(balls.isSeen) && figure === 'startDirectionDeg' ? EYE_ACCURACY.startSdDeg : 0;
+  if (DELIVERY.has(figure)) return most(balls.isInferred) ? INFERRED_SD_DEG : 0;
+  if (!most(balls.isSeen)) return 0;
+  // No interval is narrower than the eye.
+  const carries = valuesAt(balls, places, 'carryM');
+  return eyeSdOf(figure, carries.length === 0 ? null : mean(carries)) ?? 0;
 }
 
 /** The visits in which a figure is known of at least three own balls, the oldest first. */
@@ -77,6 +84,7 @@ export function pointsOf(
     const { count, middle, spread, error } = robustOf(values)!;
     const isInside = (value: number): boolean =>
       target !== null && Math.abs(value - target.wanted) <= target.window;
+    const sure = Math.hypot(error, sharedOf(balls, places, figure));
     return [
       {
         lessonId,
@@ -84,7 +92,8 @@ export function pointsOf(
         count,
         middle,
         spread,
-        error: Math.hypot(error, sharedOf(balls, places, figure)),
+        error: sure,
+        half95: NORMAL_975 * sure,
         inside: target === null ? null : values.filter(isInside).length,
       },
     ];

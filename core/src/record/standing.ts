@@ -79,3 +79,7 @@ export function wentAway({ drifted, changed, lastAt }: Standing, since: string):
   const isAway = changed?.isNearer === false && changed.day >= since;
   return isAway ? Math.abs(changed.to - changed.from) : 0;
 }
+
+/** How far from what is wanted a figure stands, in windows; 0 where nothing is wanted. */
+export const windowsOut = ({ now, target }: Standing): number =>
+  target === null ? 0 : Math.abs(now.value - target.wanted) / target.window;

@@ -2,7 +2,8 @@
 import { findClub, headOf } from '../delivery/club.ts';
 import type { Club } from '../delivery/club.ts';
 import type { ClubKind } from '../delivery/head.ts';
-import { plainDelivery } from '../delivery/usual.ts';
+import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../delivery/usual.ts';
+import { strike } from '../impact/strike.ts';
 import type { Hand } from '../line/hand.ts';
 import { median } from '../maths/statistics.ts';
 import { PLAIN_WANTED, wantedFor, wantedNumbers } from '../plan/wanted.ts';
@@ -11,9 +12,6 @@ import type { Bands } from '../reading/bands.ts';
 import { valuesAt } from './points.ts';
 import { countedOf } from './visit.ts';
 import type { Visit } from './visit.ts';
-
-/** Driver speed of a player none was measured of, m/s (common practice, no source). */
-const USUAL_DRIVER_MPS = 43;
 
 /** The club of a kind hit most; null where none was. */
 export function usualClub(visits: readonly Visit[], kind: ClubKind): Club | null {
@@ -27,6 +25,18 @@ export function usualClub(visits: readonly Visit[], kind: ClubKind): Club | null
   return most === undefined ? null : (findClub(most[0]) ?? null);
 }
 
+/** How the player usually swings the club of a kind they hit most, with the face along the line; null where they hit none. */
+function usualOf(visits: readonly Visit[], kind: ClubKind, hand: Hand) {
+  const club = usualClub(visits, kind);
+  if (club === null) return null;
+  const speeds = visits.flatMap((visit) => {
+    const own = countedOf(visit, kind).filter((n) => visit.balls.clubOf(n) === club.id);
+    return valuesAt(visit.balls, own, 'clubSpeedMps');
+  });
+  const driver = speeds.length === 0 ? UNKNOWN_DRIVER_SPEED_MPS : median(speeds) / club.speedShare;
+  return { head: headOf(club), plain: plainDelivery(club, hand, driver) };
+}
+
 /** What is wanted of a kind of club; null where the player has hit none. */
 export function wantedOfKind(
   visits: readonly Visit[],
@@ -34,13 +44,20 @@ export function wantedOfKind(
   wanted: WantedByClub | null,
   { hand, bands }: { readonly hand: Hand; readonly bands: Bands },
 ): WantedNumbers | null {
-  const club = usualClub(visits, kind);
-  if (club === null) return null;
-  const speeds = visits.flatMap((visit) => {
-    const own = countedOf(visit, kind).filter((n) => visit.balls.clubOf(n) === club.id);
-    return valuesAt(visit.balls, own, 'clubSpeedMps');
-  });
-  const driver = speeds.length === 0 ? USUAL_DRIVER_MPS : median(speeds) / club.speedShare;
-  const base = { hand, head: headOf(club), plain: plainDelivery(club, hand, driver), bands };
+  const usual = usualOf(visits, kind, hand);
+  if (usual === null) return null;
+  const base = { hand, bands, ...usual };
   return wantedNumbers(wantedFor(wanted, kind), base) ?? wantedNumbers(PLAIN_WANTED, base);
+}
+
+/** A face so far open that its share of the start is plain, degrees. */
+const SHARE_FACE_DEG = 2;
+
+/** The face's share of the start with a kind of club by the impact model, 0 to 1; 1 where the player has hit none. */
+export function faceShareOf(visits: readonly Visit[], kind: ClubKind): number {
+  const usual = usualOf(visits, kind, 'right');
+  if (usual === null) return 1;
+  const { plain, head } = usual;
+  const { startDirectionDeg } = strike({ ...plain, faceAngleDeg: SHARE_FACE_DEG }, head);
+  return startDirectionDeg / SHARE_FACE_DEG;
 }

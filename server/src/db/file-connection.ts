@@ -27,9 +27,10 @@ function toValue(value: unknown): unknown {
 }
 
 /** What SQLite calls the trouble, in front of its words. */
-function named(error: unknown): unknown {
+function named(error: unknown): Error {
   const { code, message } = error as { code?: unknown; message?: string };
-  return typeof code === 'string' ? new Error(`${code}: ${message}`, { cause: error }) : error;
+  if (typeof code === 'string') return new Error(`${code}: ${message}`, { cause: error });
+  return error instanceof Error ? error : new Error(String(error));
 }
 
 /** A SQLite file of this machine. Statements are prepared once: preparing takes as long as a short one. */
@@ -45,13 +46,15 @@ export class FileConnection implements Connection {
     }
   }
 
-  // eslint-disable-next-line @typescript-eslint/require-await -- what it throws is to be a promise's, as from far away
-  async ask(sql: string, args: readonly unknown[] = []): Promise<unknown[][]> {
-    try {
-      return this.askNow(sql, args);
-    } catch (error) {
-      throw named(error);
-    }
+  /** The driver is synchronous: what it throws is the promise's, as from far away. */
+  ask(sql: string, args: readonly unknown[] = []): Promise<unknown[][]> {
+    return new Promise((resolve, reject) => {
+      try {
+        resolve(this.askNow(sql, args));
+      } catch (error) {
+        reject(named(error));
+      }
+    });
   }
 
   async begin(): Promise<void> {

@@ -1,3 +1,4 @@
+import { windowsOut } from '@loxos/core';
 import type { Standing } from '@loxos/core';
 import type { Player } from '../../api/client.ts';
 
@@ -13,14 +14,10 @@ export const SORT_WORDS: Readonly<Record<Sort, string>> = {
 
 type Standings = ReadonlyMap<string, readonly Standing[]>;
 
-/** How far out a figure stands, in windows. */
-const outness = ({ now, target }: Standing): number =>
-  target === null ? 0 : Math.abs(now.value - target.wanted) / Math.max(0.1, target.window);
-
 /** What comes first is largest; nobody's figure comes last. */
 const RANKS: Readonly<Record<Exclude<Sort, 'name'>, (standing: Standing) => number>> = {
   drifted: ({ drifted }) => (drifted === null ? 0 : Math.abs(drifted.drift.by)),
-  furthest: outness,
+  furthest: windowsOut,
   'longest away': ({ lastAt }) => -Date.parse(lastAt),
   progress: ({ changed }) => (changed?.isNearer === true ? Date.parse(changed.day) : -Infinity),
 };

@@ -5,8 +5,6 @@ import { laneExtent, lanePlan } from '../../drawing/lane-plan.ts';
 import type { LaneCloud } from '../../drawing/lane-plan.ts';
 import { Figure } from '../../ui/Figure.tsx';
 
-/** The face’s share of the start for the lines of equal start (impact physics: 0.7 to 0.85, docs/physics.md). */
-const FACE_SHARE = 0.78;
 /** Balls drawn of each period at most. */
 const BALLS_DRAWN = 300;
 const LANE_SIZE = { width: 400, height: 400 } as const;
@@ -20,7 +18,7 @@ interface PictureProps {
 
 /** Face against path of both periods, with how much the face follows the path. */
 export function FaceAgainstPath({ record, names, file }: PictureProps) {
-  const { scatter, periods, coupling, wanted } = record;
+  const { scatter, periods, coupling, wanted, faceShare } = record;
   const part = periods.at(-1)?.from ?? 0;
   const of = (isLater: boolean) =>
     scatter
@@ -33,7 +31,7 @@ export function FaceAgainstPath({ record, names, file }: PictureProps) {
     balls: [...of(false), ...of(true)],
     wanted,
     coupling: follows ? coupling.slope : null,
-    faceShare: FACE_SHARE,
+    faceShare,
   });
   const [before, since] = [names[0], names[1] ?? 'all visits'];
   const rings = before === undefined ? '' : `Rings: ${before}. `;

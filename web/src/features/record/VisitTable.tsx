@@ -72,7 +72,7 @@ export function VisitTable({
                     <td key={figure} className="px-2 whitespace-nowrap">
                       {point === undefined
                         ? '–'
-                        : standText(figure, point.middle, 1.96 * point.error, wording)}
+                        : standText(figure, point.middle, point.half95, wording)}
                     </td>
                   );
                 })}

@@ -6,7 +6,6 @@ import { ink } from '../../ui/chart-ink.ts';
 /** Room beside the first and the last visit, as a share of the time between, and at least, ms. */
 const ROOM_SHARE = 0.03;
 const LEAST_ROOM_MS = 4 * 864e5;
-const NORMAL_975 = 1.96;
 /** Names of months on the chart at most. */
 const MONTHS_SHOWN = 12;
 
@@ -55,15 +54,15 @@ export function datasetsOf(
   const at = (n: number, value: number): At => ({ x: xs[n]!, y: shown(value) });
   const gap: At = { x: NaN, y: NaN };
   const lane = (value: number): At[] => [first, last].map((x) => ({ x, y: shown(value) }));
-  const intervals = points.flatMap(({ middle, error }, n) => [
-    at(n, middle - NORMAL_975 * error),
-    at(n, middle + NORMAL_975 * error),
+  const intervals = points.flatMap(({ middle, half95 }, n) => [
+    at(n, middle - half95),
+    at(n, middle + half95),
     gap,
   ]);
   const steps = levels.flatMap(({ from, to, value }) => [at(from, value), at(to - 1, value), gap]);
   const isWorked = points.map(({ lessonId }) => worked.has(lessonId));
   const low = Math.min(
-    ...points.map(({ middle, error }) => shown(middle - NORMAL_975 * error)),
+    ...points.map(({ middle, half95 }) => shown(middle - half95)),
     target === null ? Infinity : shown(target.wanted - target.window),
   );
   const behind = points.length - chart.length;
