@@ -27,11 +27,15 @@ export interface Standing {
   readonly changed: (Change & { readonly day: string }) | null;
 }
 
-/** The figure the words are about: the first, or the next that is off where the first is not. */
+/** What the ball does comes of these, the first first: a start that is off because of the strike is the strike's story. */
+const CAUSES: readonly FollowedFigure[] = ['clubPathDeg', 'faceAngleDeg', 'strikeToeMm'];
+
+/** The figure the words are about: the first, or where that is not off the cause that is, else what else is. */
 export function toldOf(followed: readonly Followed[]): Followed | undefined {
   const [main, ...others] = followed;
   if (main === undefined || main.now?.state === 'off') return main;
-  return others.find(({ now }) => now?.state === 'off') ?? main;
+  const off = others.filter(({ now }) => now?.state === 'off');
+  return off.find(({ figure }) => CAUSES.includes(figure)) ?? off[0] ?? main;
 }
 
 function driftedOf(followed: readonly Followed[]): Standing['drifted'] {

@@ -14,13 +14,18 @@ export interface SetOf extends SwingOf {
   readonly drillId?: string | null;
 }
 
-/** A visit a week; `sets` in the order hit. */
-export function visitOf(week: number, sets: readonly SetOf[], random: Random): Visit {
+/** A visit a week; `sets` in the order hit, each ball with what else was measured of it. */
+export function visitOf(
+  week: number,
+  sets: readonly SetOf[],
+  random: Random,
+  measured: (ball: LessonBall) => LessonBall = (ball) => ball,
+): Visit {
   const hand = sets[0]?.hand ?? 'right';
   const balls = sets.flatMap(
     ({ club = '7-iron', balls: count, block = null, drillId = null, ...swing }, s) =>
       ballsOf(club, count, random, swing).map((ball, n): LessonBall => ({
-        ...ball,
+        ...measured(ball),
         id: `v${week}s${s}b${n}`,
         blockId: `v${week}s${s}`,
         block,

@@ -62,6 +62,34 @@ describe('what a record says', () => {
     expect(said(puller.slice(5))[2]).toMatch(/^Path went away from what is wanted: 2/);
   });
 
+  it('of a toe striker: the strike, not the start that comes of it', () => {
+    const toe = Array.from({ length: 5 }, (_, week) => {
+      const set = {
+        club: 'driver',
+        balls: 12,
+        path: 0,
+        face: 0,
+        toeMm: 18,
+        toeSdMm: 3,
+        misread: 0,
+      };
+      return visitOf(week, [set], random, (ball) => ({ ...ball, strikeToeMm: 18 + week / 9 }));
+    });
+    const words = said(toe);
+    expect(words[1]).toMatch(/^Strike: 18 mm to the toe over the last 5 visits, 10 mm outside/);
+    expect(words.join(' ')).not.toMatch(/Start:/);
+  });
+
+  it('of a fade that is wanted: the window round it', () => {
+    const wanted = { all: { shape: 'fade' as const } };
+    const own = visits(times(6, -6, 0));
+    const context = resolveContext({ hand: 'right' });
+    const record = playerRecord(own, { context, wanted, effects: [] })!;
+    expect(findingWords(findingsOf(record)[0]!, wording())).toMatch(
+      /outside the window round the [1-4]° open that is wanted\.$/,
+    );
+  });
+
   it('in a left-hander’s words', () => {
     const words = said(visits(times(6, -6, 0), 'left'), 'left');
     expect(words[0]).toMatch(/open over the last 6 visits/);

@@ -86,7 +86,7 @@ function whereWords(
   const asked =
     wanted === null || Math.abs(wanted) < 0.5
       ? 'what is wanted'
-      : `the ${standText(figure, wanted, 1, wording)} that is wanted`;
+      : `the window round the ${standText(figure, wanted, 1, wording)} that is wanted`;
   const where = {
     within: `within ${asked}`,
     off: `${sizeText(figure, beyond, now.half95, wording.units)} outside ${asked}`,

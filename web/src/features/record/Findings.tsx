@@ -20,6 +20,11 @@ export function Findings({
           {findingWords(finding, wording)}
         </p>
       ))}
+      {findings.length === 0 && (
+        <p className="text-[1.35rem] leading-snug font-semibold">
+          Nothing to say yet: a visit is a point from three balls on that were hit in no drill.
+        </p>
+      )}
       {record.visits.length < 3 && (
         <p className="text-soft">
           {record.visits.length === 1 ? 'One visit' : 'Two visits'} with this kind of club so far: a

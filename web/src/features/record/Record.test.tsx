@@ -96,6 +96,19 @@ describe('a record', () => {
     ).toBeInTheDocument();
   });
 
+  it('says of too few balls that it says nothing yet', () => {
+    show(
+      <Routes>
+        <Route path="/players/:playerId/record" element={<RecordPage />} />
+      </Routes>,
+      { players: [ada], record: answerWith({ ...recordWith(mended)!, followed: [] }) },
+      '/players/ada/record',
+    );
+    expect(
+      screen.getByText(/^Nothing to say yet: a visit is a point from three/),
+    ).toBeInTheDocument();
+  });
+
   it('is what the first balls begin', async () => {
     await open(answerWith(null));
     expect(screen.getByText(/^The record begins with the first balls/)).toBeInTheDocument();
