@@ -113,6 +113,27 @@ describe('a file', () => {
     other.close();
   });
 
+  it('does what a setting says each time it is said, though its statement is kept', async () => {
+    const connection = connect(url);
+    for (let n = 0; n < 3; n++) {
+      for (const [word, value] of [
+        ['NORMAL', 1],
+        ['FULL', 2],
+      ] as const) {
+        await connection.ask(`PRAGMA synchronous = ${word}`);
+        expect(await connection.ask('PRAGMA synchronous')).toEqual([[value]]);
+      }
+      for (const [word, value] of [
+        ['OFF', 0],
+        ['ON', 1],
+      ] as const) {
+        await connection.ask(`PRAGMA foreign_keys = ${word}`);
+        expect(await connection.ask('PRAGMA foreign_keys')).toEqual([[value]]);
+      }
+    }
+    connection.close();
+  });
+
   it('is told of what another connection laid out anew', async () => {
     const [one, other] = [connect(url), connect(url)];
     await one.ask('create table more (a)');
