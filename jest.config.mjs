@@ -76,7 +76,12 @@ export default {
     project('web', {
       testEnvironment: '<rootDir>/web/jest/environment.cjs',
       setupFilesAfterEnv: ['<rootDir>/web/jest/setup.ts'],
-      moduleNameMapper: { '\\.css$': '<rootDir>/web/jest/empty.cjs' },
+      moduleNameMapper: {
+        '\\.css$': '<rootDir>/web/jest/empty.cjs',
+        // The calendar asks for it by `require`, and is given it so.
+        '^preact$': '<rootDir>/node_modules/preact/dist/preact.js',
+        '^preact/(compat|hooks)$': '<rootDir>/node_modules/preact/$1/dist/$1.js',
+      },
       testEnvironmentOptions: {
         customExportConditions: ['loxos/source', 'browser', 'require', 'default'],
       },

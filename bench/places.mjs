@@ -159,6 +159,10 @@ export async function benchPlaces() {
       Players: () => ask('/api/players'),
       'a player’s lessons': (i) => ask(`/api/lessons?playerId=${one(i).player.id}`),
       'what drills moved, kept': () => ask(`/api/players/${one(1).player.id}/effects`),
+      'a month of lessons': () =>
+        ask(`/api/lessons?from=${iso(now - 30 * 864e5)}&to=${iso(now + 12 * 864e5)}`),
+      'a report’s half year': (i) =>
+        ask(`/api/players/${one(i).player.id}/record?from=${iso(now - 182 * 864e5).slice(0, 10)}`),
       'a player’s record': (i) => ask(`/api/players/${one(i).player.id}/record`),
       'where everybody stands': () => ask('/api/standings'),
       'who went away lately': () =>

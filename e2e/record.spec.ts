@@ -1,31 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import type { APIRequestContext, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import Papa from 'papaparse';
 import { expectAccessible, expectNothingWider } from './academy.ts';
-import { fileOf, launchText } from './balls.ts';
-
-const DAY_MS = 864e5;
-
-/** A player with a visit a week: paths as a right-hander's, the last one today. */
-async function followed(
-  api: APIRequestContext,
-  name: string,
-  hand: 'right' | 'left',
-  paths: readonly number[],
-): Promise<string> {
-  const made = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
-  const { id: playerId } = (await made.json()) as { id: string };
-  for (const [n, path] of paths.entries()) {
-    const startsAt = new Date(Date.now() - (paths.length - 1 - n) * 7 * DAY_MS).toISOString();
-    const lesson = await api.post('/api/lessons', { data: { playerId, startsAt } });
-    const { id } = (await lesson.json()) as { id: string };
-    const sets = [{ balls: 12, path, face: 0 }];
-    const file = fileOf(launchText(hand, '7-iron', sets, 40 + n), `${n}.csv`);
-    await api.post(`/api/lessons/${id}/files`, { multipart: { file } });
-  }
-  return playerId;
-}
+import { followed } from './seasons.ts';
 
 const MENDED = [-6, -6, -6, -6, -6, 0, 0, 0, 0, 0];
 const findings = (page: Page) => page.locator('[data-findings]');
@@ -79,11 +57,17 @@ test('what a record shows can be taken along: CSV that a parser reads, PNG and S
   expect(errors).toEqual([]);
   expect(data).toHaveLength(3);
   expect(Number(data[0]!['clubPathDeg'])).toBeCloseTo(-4, 0);
-  const png = await save(() => page.getByRole('button', { name: 'Save the chart as PNG' }).click());
-  expect(png.subarray(1, 4).toString()).toBe('PNG');
-  await page.getByRole('button', { name: 'Save the picture' }).first().click();
-  const svg = await save(() => page.getByRole('menuitem', { name: /SVG/ }).click());
-  expect(svg.toString()).toMatch(/^<svg|<\?xml/);
+  // The chart first, then a drawing.
+  for (const n of [0, 1]) {
+    const menu = page.getByRole('button', { name: 'Save the picture' }).nth(n);
+    await menu.click();
+    const png = await save(() => page.getByRole('menuitem', { name: /PNG/ }).click());
+    expect(png.subarray(1, 4).toString()).toBe('PNG');
+    await menu.click();
+    const svg = (await save(() => page.getByRole('menuitem', { name: /SVG/ }).click())).toString();
+    expect(svg).toMatch(/^<svg .*<\/svg>$/s);
+    if (n === 0) expect(svg).toContain('° open');
+  }
 });
 
 test('who went away from what is wanted stands on the day, one tap from the record; on a phone', async ({
@@ -105,6 +89,8 @@ test('who went away from what is wanted stands on the day, one tap from the reco
   await expectNothingWider(page);
   await page.getByRole('link', { name: 'Record of Gone Away' }).click();
   await expect(findings(page)).toContainText(/more open than held before/);
+  // A finger on the chart still scrolls the page.
+  await expect(page.locator('canvas')).toHaveCSS('touch-action', 'pan-y');
   await expectNothingWider(page);
   await expectAccessible(page);
 });

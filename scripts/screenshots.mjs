@@ -49,7 +49,8 @@ for (const { file, path, width = 1280, height = 800, theme = 'light', act, waitM
   await context.addInitScript((kept) => localStorage.setItem('loxos.account', kept), account);
   const page = await context.newPage();
   await page.goto(`${BASE}${path(lessonOf)}`);
-  await page.waitForLoadState('networkidle');
+  // A font within a style is never told to have come.
+  await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
   await page.waitForTimeout(400);
   if (act !== undefined) {
     await act(page);

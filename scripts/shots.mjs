@@ -62,7 +62,8 @@ export const SHOTS = [
     height: 844,
     act: givePage,
   },
-  { file: 'people.png', path: () => '/people' },
+  { file: 'report.png', path: (lessonOf) => `/players/${lessonOf('Wren').player.id}/report` },
+  { file: 'month.png', path: () => '/?look=month' },
   { file: 'yard.png', path: () => '/yard?drill=two-gates&path=3&start=-1' },
   { file: 'workshop.png', path: () => '/workshop?c=driver&f=1.2&p=-4&b=1&f2=0.5&p2=-1&u=yd' },
 ];

@@ -229,24 +229,31 @@ export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
 export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
 export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
 export type { Fields } from './record/fields.ts';
-export { RECORD_FIGURES, openRecord, recordOfLesson } from './record/lesson-record.ts';
+export {
+  RECORD_FIGURES,
+  RECORD_LAYOUT,
+  openRecord,
+  recordOfLesson,
+} from './record/lesson-record.ts';
 export type {
   LessonRecord,
   RecordBalls,
   RecordBlock,
   RecordFigure,
 } from './record/lesson-record.ts';
-export { findingsOf } from './record/findings.ts';
+export { FINDINGS_AT_MOST, findingsOf } from './record/findings.ts';
 export type { RecordFinding } from './record/findings.ts';
 export type { Followed } from './record/follow.ts';
+export { GOALS_AT_MOST, GOAL_LIMITS, goalProgress } from './record/goal.ts';
+export type { Goal, GoalProgress } from './record/goal.ts';
 export { HALF_OF_BALLS } from './record/landing.ts';
 export type { LandingPattern } from './record/landing.ts';
-export { movedOverAll } from './record/moved.ts';
-export type { EffectsOf, Moved, MovedOverAll } from './record/moved.ts';
+export { movedOfPlayer, movedOverAll } from './record/moved.ts';
+export type { Moved, MovedOfPlayer, MovedOverAll } from './record/moved.ts';
 export { PLAIN } from './record/plain-score.ts';
 export type { Plain, PlainScore } from './record/plain-score.ts';
-export { FOLLOWED } from './record/points.ts';
-export type { FollowedFigure, VisitPoint } from './record/points.ts';
+export { FOLLOWED, endsOf } from './record/points.ts';
+export type { FollowedFigure, Target, VisitPoint } from './record/points.ts';
 export { playerRecord } from './record/player-record.ts';
 export type { Period, PlayerRecord } from './record/player-record.ts';
 export { standingsOf, toldOf, wentAway, windowsOut } from './record/standing.ts';
@@ -256,10 +263,12 @@ export {
   fairwayWords,
   findingWords,
   followedLabel,
+  markText,
   movedOverAllWords,
   movedWords,
   plainLabel,
   plainWords,
+  sourceWords,
   standText,
   changeWords,
   standingWords,
@@ -267,10 +276,21 @@ export {
   towards,
 } from './words/record.ts';
 export type { RecordWording } from './words/record.ts';
+export { WORKING_HOURS } from './record/hours.ts';
 export { homeworkState } from './record/homework.ts';
+export { homeworkHeld } from './record/homework-held.ts';
+export type { HomeworkDue } from './record/homework-held.ts';
+export { sourcesDiffer, visitMarks } from './record/marks.ts';
+export { spreadOf } from './record/spread.ts';
+export { stationRecord } from './record/station.ts';
+export type { StationDay } from './record/station.ts';
+export { homeworkHeldWords, stationRecordWords } from './words/practice.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';
-export { addDaysIso, composePage } from './words/page.ts';
+export { goalProgressWords, goalWords } from './words/record-for-player.ts';
+export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';
+export type { PageRecord } from './words/report.ts';
+export { PAGE_DEFAULTS, addDaysIso, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/balls.ts';
 export { faultWords, traceWords, valueWords } from './words/causes.ts';

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseLaunchFile, readBalls } from '@loxos/core';
-import { filesToDrop, visitFile } from './files.ts';
+import { filesToDrop, visitFiles } from './files.ts';
 import { PEOPLE } from './people.ts';
 
 const person = (name: string) => PEOPLE.find((p) => p.name.startsWith(name))!;
 const readingOf = (name: string) => {
   const who = person(name);
-  const { balls, questions } = parseLaunchFile(visitFile(who, who.visits[0]!).text, {
+  const { balls, questions } = parseLaunchFile(visitFiles(who, who.visits[0]!)[0]!.text, {
     hand: who.hand,
   });
   expect(questions).toEqual([]);

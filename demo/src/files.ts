@@ -1,7 +1,7 @@
 import { seededRandom } from '@loxos/core';
 import { DIALECTS } from './dialects.ts';
 import { PEOPLE, STRAIGHT_PULL } from './people.ts';
-import type { Person, Visit } from './people.ts';
+import type { Monitor, Person, Visit } from './people.ts';
 import { hitBlocks } from './shots.ts';
 import type { Block } from './shots.ts';
 
@@ -19,17 +19,44 @@ function seedOf(text: string): number {
   return hash >>> 0;
 }
 
+/** Between the first balls of two monitors in one lesson. */
+const MINUTES_A_FILE = 20;
+
 const slug = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]+/g, '-');
 
-function fileOf(person: Person, name: string, blocks: readonly Block[], at: number): DemoFile {
-  const dialect = DIALECTS[person.dialect];
+function fileOf(
+  person: Person,
+  name: string,
+  blocks: readonly Block[],
+  at: number,
+  { dialect: spelt }: Pick<Monitor, 'dialect'> = person,
+): DemoFile {
+  const dialect = DIALECTS[spelt];
   const balls = hitBlocks(person, blocks, seededRandom(seedOf(name)), at);
   return { name: `${name}.${dialect.extension}`, text: dialect.print(balls, person.hand) };
 }
 
-/** The launch file of a visit. */
-export const visitFile = (person: Person, visit: Visit): DemoFile =>
-  fileOf(person, `${slug(person.name)} ${visit.daysAgo} days ago`, visit.blocks, visit.at);
+/** A monitor that reads the face more open writes every swing down so. */
+const asReadBy = ({ readsMoreDeg }: Monitor, blocks: readonly Block[]): Block[] =>
+  blocks.map((block) => ({
+    ...block,
+    swing: { ...block.swing, faceDeg: block.swing.faceDeg + readsMoreDeg },
+  }));
+
+/** The launch files of a visit: one of each monitor it was hit on. */
+export function visitFiles(person: Person, visit: Visit): DemoFile[] {
+  const name = `${slug(person.name)} ${visit.daysAgo} days ago`;
+  const { monitors = [{ dialect: person.dialect, readsMoreDeg: 0 }], at } = visit;
+  return monitors.map((monitor, n) =>
+    fileOf(
+      person,
+      n === 0 ? name : `${name}, monitor ${n + 1}`,
+      asReadBy(monitor, visit.blocks),
+      at + n * MINUTES_A_FILE,
+      monitor,
+    ),
+  );
+}
 
 const BEFORE_NOON = 11 * 60;
 

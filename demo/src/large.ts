@@ -103,8 +103,15 @@ function putBall(place: Place, row: Row, ball: MeasuredBall): void {
   });
 }
 
+interface WorkOf {
+  readonly lessonId: string;
+  readonly playerId: string;
+  readonly drillId: string;
+  readonly at: string;
+}
+
 /** What a lesson leaves beside its balls: a part, repetitions, a page and its ticks, its history. */
-function putWork(place: Place, lessonId: string, drillId: string, at: string): void {
+function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): void {
   const { tables, newId, academyId, random } = place;
   const own = { academy_id: academyId, lesson_id: lessonId };
   const value = JSON.stringify({ route: 'face-then-path', drillIds: [drillId] });
@@ -131,7 +138,7 @@ function putWork(place: Place, lessonId: string, drillId: string, at: string): v
   const pageId = newId();
   const homework = Array.from({ length: 6 }, (_, n) => ({
     date: new Date(Date.parse(at) + (n + 1) * DAY_MS).toISOString().slice(0, 10),
-    text: 'Ten at the station, slowly.',
+    what: 'Ten at the station, slowly.',
   }));
   const content = {
     points: ['Swing from the inside.', 'Keep the rails.'],
@@ -139,10 +146,11 @@ function putWork(place: Place, lessonId: string, drillId: string, at: string): v
     slants: [],
     stations: [],
     homework,
-    nextLook: 'The gap stays small.',
+    nextLook: new Date(Date.parse(at) + 14 * DAY_MS).toISOString().slice(0, 10),
   };
   tables.put('shared_page', {
     ...own,
+    player_id: playerId,
     id: pageId,
     token_hash: newId(),
     content: JSON.stringify(content),
@@ -198,6 +206,7 @@ function putLesson(place: Place, player: Visited, visit: number): void {
     id: fileId,
     name: 'session.csv',
     sha256: newId(),
+    source_key: 'of-the-one-monitor',
     size_bytes: 9,
     content: 'Club\n7i\n\n',
     rows: '[]',
@@ -231,7 +240,7 @@ function putLesson(place: Place, player: Visited, visit: number): void {
       tables.put('ball_file', { academy_id: academyId, ball_id: id, launch_file_id: fileId });
     }
   }
-  putWork(place, lessonId, drillId, at);
+  putWork(place, { lessonId, playerId: player.id, drillId, at });
 }
 
 function putPlayer(place: Place, n: number): void {

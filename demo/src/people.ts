@@ -1,6 +1,6 @@
-import type { RouteId, Wanted } from '@loxos/core';
+import type { ClubKind, FollowedFigure, RouteId, Wanted } from '@loxos/core';
 import type { DialectName } from './dialects.ts';
-import { SEASONS } from './seasons.ts';
+import { LATER_MONITOR, SEASONS } from './seasons.ts';
 import type { Block, Striker, Swing } from './shots.ts';
 
 /** What was put down in the steps of a lesson. */
@@ -13,8 +13,16 @@ export interface LessonDone {
   readonly pathDeg?: number;
   /** Repetitions logged at the first drill: + good, − missed. */
   readonly repetitions?: string;
+  /** The step of the dose they were at, from 0. */
+  readonly doseStep?: number;
   /** A page was given, and so many days of its homework were ticked. */
   readonly pageTicks?: number;
+}
+
+/** A monitor of the academy, and how much more open than the others it reads a face, degrees. */
+export interface Monitor {
+  readonly dialect: DialectName;
+  readonly readsMoreDeg: number;
 }
 
 /** A visit: how long ago, when, what for, and what was hit (nothing yet for a lesson to come). */
@@ -26,6 +34,18 @@ export interface Visit {
   readonly blocks: readonly Block[];
   /** How far the lesson went beyond its balls. */
   readonly done?: LessonDone;
+  /** What wrote it down, where that is not the player's usual monitor; the blocks are hit on each. */
+  readonly monitors?: readonly Monitor[];
+}
+
+/** Where a number is to be, in days from now; as the API keeps it but for the days. */
+export interface DemoGoal {
+  readonly kind: ClubKind;
+  readonly figure: FollowedFigure;
+  readonly wanted: number;
+  readonly window: number;
+  readonly setDaysAgo: number;
+  readonly byInDays: number;
 }
 
 export interface Person extends Striker {
@@ -37,6 +57,7 @@ export interface Person extends Striker {
   /** The flight wanted, where it is not straight. */
   readonly wanted?: Wanted;
   readonly dialect: DialectName;
+  readonly goals?: readonly DemoGoal[];
   readonly visits: readonly Visit[];
 }
 
@@ -68,6 +89,16 @@ export const PEOPLE: readonly Person[] = [
     aims: 'Stop missing left with the irons',
     bodyNotes: 'Stiff lower back in the mornings',
     dialect: 'plain',
+    goals: [
+      {
+        kind: 'iron',
+        figure: 'clubPathDeg',
+        wanted: 0,
+        window: 3,
+        setDaysAgo: 160,
+        byInDays: 60,
+      },
+    ],
     visits: [
       {
         daysAgo: 28,
@@ -186,6 +217,16 @@ export const PEOPLE: readonly Person[] = [
     bodyNotes: '',
     wanted: { shape: 'fade', startDeg: 1, ruledOut: 'never right' },
     dialect: 'lettered',
+    goals: [
+      {
+        kind: 'iron',
+        figure: 'clubPathDeg',
+        wanted: 3,
+        window: 2,
+        setDaysAgo: 210,
+        byInDays: 30,
+      },
+    ],
     visits: [
       {
         daysAgo: 30,
@@ -226,6 +267,7 @@ export const PEOPLE: readonly Person[] = [
         daysAgo: 42,
         at: clock(16),
         asked: 'A check before the season',
+        monitors: LATER_MONITOR,
         blocks: [
           block('7-iron', 12, swing(0.8, 0.3, 0.7)),
           block('driver', 10, swing(1.2, 0.6, 0.7)),

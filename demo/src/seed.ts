@@ -1,7 +1,7 @@
 import { DEFAULT_DISPLAY_UNITS, composePage, fieldsOf, findDrill, stationCard } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import type { Api } from './api.ts';
-import { visitFile } from './files.ts';
+import { visitFiles } from './files.ts';
 import { PEOPLE, allVisits } from './people.ts';
 import { addStaff } from './staff.ts';
 import type { Person, Visit } from './people.ts';
@@ -25,7 +25,8 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
   const { done, blocks } = visit;
   const { balls } = await api.get<{ balls: Stored[] }>(`/api/lessons/${lessonId}/balls`);
   let at = 0;
-  for (const { balls: count, tag } of blocks) {
+  const hit = (visit.monitors ?? [null]).flatMap(() => blocks);
+  for (const { balls: count, tag } of hit) {
     const ballIds = balls.slice(at, at + count).map(({ id }) => id);
     at += count;
     if (tag === undefined) continue;
@@ -52,6 +53,7 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
       drillId,
       good: mark === '+',
       miss,
+      ...(done.doseStep !== undefined && { doseStep: done.doseStep }),
     });
   }
   if (done.pageTicks !== undefined) await addPage(api, lessonId, drillId, wanted, done.pageTicks);
@@ -101,15 +103,31 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
   const startsAt = instantOf(visit, now).toISOString();
   const lesson = await api.post<Stored>('/api/lessons', { playerId, startsAt, asked: visit.asked });
   if (visit.blocks.length === 0) return;
-  const { name, text } = visitFile(person, visit);
-  const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
-  if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
+  for (const { name, text } of visitFiles(person, visit)) {
+    const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
+    if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
+  }
   await addSteps(api, lesson.id, visit);
 }
 
-async function addPerson(api: Api, person: Person, coachId: string): Promise<StoredPlayer> {
+/** The ISO day so many days from now. */
+const dayIn = (now: Date, days: number): string =>
+  new Date(now.getTime() + days * 24 * 3600 * 1000).toISOString().slice(0, 10);
+
+async function addPerson(
+  api: Api,
+  person: Person,
+  coachId: string,
+  now: Date,
+): Promise<StoredPlayer> {
   const { name, hand, lengthUnit, speedUnit, aims, bodyNotes, wanted } = person;
-  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId };
+  const goals = (person.goals ?? []).map(({ setDaysAgo, byInDays, ...goal }, n) => ({
+    ...goal,
+    id: `goal-${n + 1}-of-the-demo`,
+    setOn: dayIn(now, -setDaysAgo),
+    by: dayIn(now, byInDays),
+  }));
+  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId, goals };
   return api.post('/api/players', { ...body, ...(wanted && { wanted: { all: wanted } }) });
 }
 
@@ -127,7 +145,7 @@ export async function seed(api: Api, now: Date): Promise<void> {
   if (today.length > 0) return;
   for (const [index, person] of PEOPLE.entries()) {
     const before = known.find(({ name }) => name === person.name);
-    const player = before ?? (await addPerson(api, person, coaches[index % coaches.length]!));
+    const player = before ?? (await addPerson(api, person, coaches[index % coaches.length]!, now));
     const visits = before === undefined ? allVisits(person) : person.visits.slice(-1);
     for (const visit of visits) await addVisit(api, person, player.id, visit, now);
   }

@@ -24,6 +24,9 @@ import { BallsService } from './balls/balls.service.ts';
 import { BlocksController } from './blocks/blocks.controller.ts';
 import { BlocksRepository } from './blocks/blocks.repository.ts';
 import { BlocksService } from './blocks/blocks.service.ts';
+import { CalendarController } from './calendar/calendar.controller.ts';
+import { CalendarRepository } from './calendar/calendar.repository.ts';
+import { CalendarService } from './calendar/calendar.service.ts';
 import { DayController } from './day/day.controller.ts';
 import { DayRepository } from './day/day.repository.ts';
 import { DayService } from './day/day.service.ts';
@@ -87,6 +90,7 @@ export class AppModule {
         BallsController,
         BlocksController,
         DayController,
+        CalendarController,
         EffectsController,
         RecordController,
         IntakeController,
@@ -130,6 +134,8 @@ export class AppModule {
         BallsService,
         BlocksRepository,
         BlocksService,
+        CalendarRepository,
+        CalendarService,
         DayRepository,
         DayService,
         FilesRepository,

@@ -42,7 +42,8 @@ const contentSecurityPolicy = {
     styleSrc: SELF,
     styleSrcElem: ["'self'", "'unsafe-inline'"],
     styleSrcAttr: NONE,
-    fontSrc: SELF,
+    // The calendar's own icons come as a font within its style.
+    fontSrc: ["'self'", 'data:'],
     connectSrc: SELF,
     workerSrc: SELF,
     imgSrc: ["'self'", 'data:', 'blob:'],

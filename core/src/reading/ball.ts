@@ -24,6 +24,8 @@ export interface LessonBall extends MeasuredBall {
   readonly block?: BlockKind | null;
   /** The drill of a drill block. */
   readonly drillId?: string | null;
+  /** What wrote its figures down, as a key; null where nobody said. */
+  readonly source?: string | null;
 }
 
 /** The ranges of the figures as a list, made once: every reading cleans its ball. */
@@ -33,7 +35,7 @@ const RANGES = BALL_QUANTITIES.map((quantity) => {
 });
 
 /** What is said of a ball beside its figures. */
-const SAID = ['id', 'keep', 'seen', 'blockId', 'block', 'drillId'] as const;
+const SAID = ['id', 'keep', 'seen', 'blockId', 'block', 'drillId', 'source'] as const;
 
 const isFigure = (value: unknown, min: number, max: number): value is number =>
   typeof value === 'number' && value >= min && value <= max;
@@ -47,6 +49,7 @@ const UNSAID = {
   blockId: undefined,
   block: undefined,
   drillId: undefined,
+  source: undefined,
 } as unknown as LessonBall;
 
 /** The ball with every figure a finite number in its range, or null, and a club of the bag, or null. */

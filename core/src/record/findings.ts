@@ -2,6 +2,7 @@
 import type { Pooled } from '../maths/pooled.ts';
 import type { Change, Drift, Followed, Now } from './follow.ts';
 import type { PlayerRecord } from './player-record.ts';
+import { outsideOf } from './points.ts';
 import type { FollowedFigure } from './points.ts';
 import { toldOf } from './standing.ts';
 
@@ -42,14 +43,14 @@ export type RecordFinding = Of &
 const standing = ({ figure, now, target, levels }: Followed): RecordFinding[] => {
   const last = levels.at(-1);
   if (now === null || last === undefined) return [];
-  const beyond = target === null ? 0 : Math.abs(now.value - target.wanted) - target.window;
+  const beyond = target === null ? 0 : outsideOf(now.value, target);
   return [
     {
       kind: 'standing',
       figure,
       now,
       wanted: target?.wanted ?? null,
-      beyond: Math.max(0, beyond),
+      beyond,
       visits: last.to - last.from,
     },
   ];

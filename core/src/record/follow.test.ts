@@ -25,6 +25,8 @@ function visitsOf(
       error,
       half95: 1.96 * error,
       inside: null,
+      source: null,
+      sourceError: 0,
     };
   });
 }

@@ -2,6 +2,7 @@
  * Is it holding: the levels a figure stood at, where it stands now against what is wanted, whether the last visits lean
  * off it, and whether the last visit drifted from what was held before.
  */
+import { commonest } from '../maths/commonest.ts';
 import { NORMAL_975 } from '../maths/statistics.ts';
 import { tQuantile } from '../maths/student.ts';
 import { CLOSE_WINDOWS } from '../plan/off.ts';
@@ -9,8 +10,9 @@ import { costOfChange, levelsOf } from './change-points.ts';
 import type { Level, Reading } from './change-points.ts';
 import { ewmaChart, limitsFor } from './control-chart.ts';
 import type { ChartPoint } from './control-chart.ts';
-import { dayScatter, readingsOf } from './points.ts';
+import { awayFrom, dayScatter, readingsOf } from './points.ts';
 import type { DayScatter, FollowedFigure, Target, VisitPoint } from './points.ts';
+import type { SourceOffset } from './sources.ts';
 
 /** Scatter from day to day before a player's own is known, as a share of the smallest change that matters (common practice, no source). */
 const USUAL_DAY_SHARE = 0.7;
@@ -28,6 +30,8 @@ export interface Drift {
   readonly by: number;
   readonly half95: number;
   readonly state: 'away' | 'nearer' | 'none' | 'not clear';
+  /** Whether another source wrote the last visit down. */
+  readonly isOfSource: boolean;
 }
 
 export interface Change {
@@ -40,10 +44,14 @@ export interface Change {
   readonly isNearer: boolean | null;
   /** Whether it stood there before, or further out to the same side. */
   readonly isReturn: boolean;
+  /** Whether another source wrote the figures down since, so that it may be the monitor that changed. */
+  readonly isOfSource: boolean;
 }
 
 export interface Followed {
   readonly figure: FollowedFigure;
+  /** Earlier sources whose figures are taken as the one used last would have read them. */
+  readonly sources: readonly SourceOffset[];
   readonly points: readonly VisitPoint[];
   readonly target: Target | null;
   readonly levels: readonly Level[];
@@ -55,6 +63,7 @@ export interface Followed {
 }
 
 export interface FollowOptions {
+  readonly sources?: readonly SourceOffset[];
   readonly target: Target | null;
   /** The smallest change that matters, in the figure's unit. */
   readonly smallest: number;
@@ -72,24 +81,55 @@ const changeCost = (count: number, { degrees }: DayScatter): number =>
   costOfChange(count) * (COST_SHARE + UNSURE_COST / degrees);
 
 const distance = (value: number, target: Target | null): number =>
-  target === null ? 0 : Math.abs(value - target.wanted);
+  target === null ? 0 : awayFrom(value, target);
+
+/** How a value stands to what is wanted, as a lesson's numbers are judged. */
+export function standsAt(value: number, half95: number, target: Target): Now['state'] {
+  const away = awayFrom(value, target);
+  if (away - target.window > half95) return 'off';
+  return away + half95 <= CLOSE_WINDOWS * target.window ? 'within' : 'cannot tell';
+}
 
 function nowOf({ value, error }: Level, point: number, { target, sharedSd }: FollowOptions): Now {
   const half95 = Math.hypot(point * error, NORMAL_975 * sharedSd);
-  if (target === null) return { value, half95, state: 'cannot tell' };
-  // As a lesson's numbers are judged.
-  const away = distance(value, target);
-  const isOff = away - target.window > half95;
-  const isWithin = away + half95 <= CLOSE_WINDOWS * target.window;
-  return { value, half95, state: isOff ? 'off' : isWithin ? 'within' : 'cannot tell' };
+  const state = target === null ? 'cannot tell' : standsAt(value, half95, target);
+  return { value, half95, state };
 }
 
-function changesOf(levels: readonly Level[], point: number, target: Target | null): Change[] {
+/** The source that wrote most of some visits, and how unsure it is that it reads as the one used last. */
+function sourceOf(points: readonly VisitPoint[]) {
+  const most = commonest(points.flatMap(({ source }) => source ?? []))?.value ?? null;
+  const own = points.filter(({ source }) => source === most);
+  const isCompared = own.every(({ sourceError }) => sourceError !== null);
+  const error = Math.max(0, ...own.map(({ sourceError }) => sourceError ?? 0));
+  return { source: most, error: isCompared ? error : Infinity };
+}
+
+/** Whether what is between two runs of visits may be that other sources wrote them down. */
+function mayBeSource(
+  before: readonly VisitPoint[],
+  after: readonly VisitPoint[],
+  by: number,
+  half95: number,
+): boolean {
+  const [was, is] = [sourceOf(before), sourceOf(after)];
+  if (was.source === null || is.source === null || was.source === is.source) return false;
+  return Math.abs(by) <= half95 + NORMAL_975 * Math.hypot(was.error, is.error);
+}
+
+function changesOf(
+  points: readonly VisitPoint[],
+  levels: readonly Level[],
+  point: number,
+  target: Target | null,
+): Change[] {
+  const pointsOf = ({ from, to }: Level): readonly VisitPoint[] => points.slice(from, to);
   return levels.slice(1).map((level, n) => {
     const before = levels[n]!;
     const nearer = distance(before.value, target) - distance(level.value, target);
     const half95 = point * Math.hypot(before.error, level.error);
     const way = Math.sign(level.value - before.value);
+    const [was, is] = [pointsOf(before), pointsOf(level)];
     const isReturn = levels.slice(0, n).some(({ value }) => way * (value - level.value) > -half95);
     return {
       at: level.from,
@@ -98,6 +138,7 @@ function changesOf(levels: readonly Level[], point: number, target: Target | nul
       half95,
       isNearer: target === null ? null : nearer > 0,
       isReturn,
+      isOfSource: mayBeSource(was, is, level.value - before.value, half95),
     };
   });
 }
@@ -119,7 +160,9 @@ function driftOf(
   const isNone = Math.abs(by) + half95 < smallest;
   const isAway = distance(last.value, target) > distance(before.value, target);
   const state = isClear ? (isAway ? 'away' : 'nearer') : isNone ? 'none' : 'not clear';
-  return { lessonId, by, half95, state };
+  const held = points.slice(before.from, before.to);
+  const isOfSource = mayBeSource(held, points.slice(-1), by, half95);
+  return { lessonId, by, half95, state, isOfSource };
 }
 
 /** The moving average of a level's visits after those that say what was held; none of a level too young. */
@@ -150,10 +193,11 @@ export function follow(
   const last = levels.at(-1);
   return {
     figure,
+    sources: options.sources ?? [],
     points,
     target,
     levels,
-    changes: changesOf(levels, point, target),
+    changes: changesOf(points, levels, point, target),
     chart: last === undefined ? [] : chartOf(readings, last),
     now: last === undefined ? null : nowOf(last, point, options),
     drift: driftOf(points, readings, day, options),

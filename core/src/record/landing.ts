@@ -1,11 +1,14 @@
 /**
  * Where the balls of a period land, at standard conditions: each flown again from its launch through the same still
  * air, so that a warm day and a cold one compare. The pattern is the ellipse of their covariance; the share on a fairway
- * is counted, with the interval of Wilson (1927, J. Am. Stat. Assoc. 22:209).
+ * is counted, with its interval.
  */
 import type { ClubKind } from '../delivery/head.ts';
 import { flyBall } from '../flight/flight.ts';
-import { NORMAL_975, mean } from '../maths/statistics.ts';
+import { proportionOf } from '../maths/proportion.ts';
+import type { Proportion } from '../maths/proportion.ts';
+import { mean } from '../maths/statistics.ts';
+import type { WantedNumbers } from '../plan/wanted.ts';
 import type { RecordBalls, RecordFigure } from './lesson-record.ts';
 import { ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
@@ -30,24 +33,6 @@ export interface LandingPattern {
   readonly axesM: readonly [number, number];
   /** Where the longer axis points from the target line, degrees, positive right, from −90 to 90. */
   readonly turnDeg: number;
-}
-
-export interface Proportion {
-  readonly share: number;
-  readonly low: number;
-  readonly high: number;
-  readonly had: number;
-  readonly of: number;
-}
-
-/** A share with its 95 % interval; null of nothing. */
-export function proportionOf(had: number, of: number): Proportion | null {
-  if (of === 0) return null;
-  const [share, z2] = [had / of, NORMAL_975 ** 2];
-  const middle = (share + z2 / (2 * of)) / (1 + z2 / of);
-  const half =
-    (NORMAL_975 / (1 + z2 / of)) * Math.sqrt((share * (1 - share)) / of + z2 / (4 * of * of));
-  return { share, low: Math.max(0, middle - half), high: Math.min(1, middle + half), had, of };
 }
 
 const LAUNCH = [
@@ -103,6 +88,17 @@ export function landingsOf(visits: readonly Visit[], kind: ClubKind, club?: stri
       .map((n) => ({ balls: visit.balls, n })),
   );
   return balls.slice(-LANDINGS_AT_MOST).flatMap(({ balls: of, n }) => landingOf(of, n) ?? []);
+}
+
+/** The share of landings beyond the accepted width on the side that is ruled out; null where none is. */
+export function onRuledOutSide(
+  landings: readonly Landing[],
+  { ruledOut, finishM, halfWidthM }: WantedNumbers,
+): Proportion | null {
+  if (ruledOut === 'either') return null;
+  const side = ruledOut === 'never left' ? -1 : 1;
+  const isThere = ({ offlineM }: Landing): boolean => side * (offlineM - finishM) > halfWidthM;
+  return proportionOf(landings.filter(isThere).length, landings.length);
 }
 
 /** The share of landings on a fairway of such a width round the target line, m. */

@@ -1,6 +1,6 @@
 /**
  * What is kept of a lesson's balls as read: enough for everything that follows a player through the months, in columns,
- * 74 bytes a ball. A figure is a 32-bit float, which tells a thousandth of a degree apart at any angle; NaN is none.
+ * 75 bytes a ball. A figure is a 32-bit float, which tells a thousandth of a degree apart at any angle; NaN is none.
  */
 import type { DrillEffect } from '../drills/effect.ts';
 import { effectsOfClubs } from '../proof/effects.ts';
@@ -48,8 +48,12 @@ const LEFT_OUT: readonly (LeftOut | null)[] = [
 ];
 
 const FLOAT_BYTES = 4;
-/** Of a ball beside its figures: its place in the lesson (4), club and block (2 each), sources and state (1 each). */
-const BYTES_A_BALL = RECORD_FIGURES.length * FLOAT_BYTES + 10;
+/** Of a ball beside its figures: its place in the lesson (4), club and block (2 each), what is measured of it, state and source (1 each). */
+const BYTES_A_BALL = RECORD_FIGURES.length * FLOAT_BYTES + 11;
+/** Changes with what is kept of a ball: what was kept before is out of date then. */
+export const RECORD_LAYOUT = 2;
+/** Sources told apart in a lesson; the last stands for any more. */
+const SOURCES_AT_MOST = 255;
 const IS_INFERRED = 1;
 const IS_SEEN = 2;
 const LEFT_OUT_AT = 4;
@@ -67,6 +71,8 @@ export interface LessonRecord {
   /** Clubs of the balls: of the standard bag, or `text:` and what the file called it. */
   readonly clubs: readonly string[];
   readonly blocks: readonly RecordBlock[];
+  /** What wrote figures down, as keys; null where nobody said. */
+  readonly sources: readonly (string | null)[];
   readonly columns: Uint8Array;
   readonly effects: readonly DrillEffect[];
 }
@@ -97,9 +103,10 @@ function columnsOf(bytes: Uint8Array, count: number) {
   const ordinals = take(Uint32Array, 4);
   const clubs = take(Uint16Array, 2);
   const blocks = take(Uint16Array, 2);
-  const sources = take(Uint8Array, 1);
+  const measured = take(Uint8Array, 1);
   const states = take(Uint8Array, 1);
-  return { figures, ordinals, clubs, blocks, sources, states };
+  const writers = take(Uint8Array, 1);
+  return { figures, ordinals, clubs, blocks, measured, states, writers };
 }
 
 /** Reads the balls of a lesson, in the order hit, each with its block. Never throws for a ball. */
@@ -110,10 +117,16 @@ export function recordOfLesson(
   const clubViews = countedClubs(balls, context);
   const views = new Map(clubViews.flatMap((own) => own.map((view) => [view.id, view])));
   const columns = new Uint8Array(balls.length * BYTES_A_BALL);
-  const { figures, ordinals, clubs, blocks, sources, states } = columnsOf(columns, balls.length);
+  const made = columnsOf(columns, balls.length);
+  const { figures, ordinals, clubs, blocks, measured, states, writers } = made;
   const names: string[] = [];
   const begun: RecordBlock[] = [];
-  const [nameKeys, blockKeys] = [new Map<string, number>(), new Map<string, number>()];
+  const sources: (string | null)[] = [];
+  const [nameKeys, blockKeys, sourceKeys] = [0, 1, 2].map(() => new Map<string, number>()) as [
+    Map<string, number>,
+    Map<string, number>,
+    Map<string, number>,
+  ];
   balls.forEach((ball, n) => {
     const view = views.get(ball.id ?? String(n + 1))!;
     for (const figure of RECORD_FIGURES) figures[figure][n] = figureOf(view, figure) ?? NaN;
@@ -123,14 +136,17 @@ export function recordOfLesson(
     const { blockId = null, block = null, drillId = null } = view.ball;
     const own = { id: blockId, kind: block, drillId };
     blocks[n] = placeIn(begun, blockKeys, JSON.stringify(own), () => own);
-    sources[n] = SOURCED.reduce((bits, name, i) => bits | (sourceOf(view[name]) << (2 * i)), 0);
+    const { source = null } = view.ball;
+    const writer = placeIn(sources, sourceKeys, source ?? '', () => source);
+    writers[n] = Math.min(SOURCES_AT_MOST, writer);
+    measured[n] = SOURCED.reduce((bits, name, i) => bits | (sourceOf(view[name]) << (2 * i)), 0);
     states[n] =
       (view.inferred ? IS_INFERRED : 0) |
       (view.ball.seen === 'eye' ? IS_SEEN : 0) |
       (LEFT_OUT.indexOf(view.leftOut) * LEFT_OUT_AT);
   });
   const effects = effectsOfClubs(clubViews, context);
-  return { count: balls.length, clubs: names, blocks: begun, columns, effects };
+  return { count: balls.length, clubs: names, blocks: begun, sources, columns, effects };
 }
 
 /** A kept lesson opened: each ball by its place, 0 for the first hit. */
@@ -142,6 +158,8 @@ export interface RecordBalls {
   readonly clubOf: (n: number) => string;
   readonly blockOf: (n: number) => RecordBlock;
   readonly sourceOf: (n: number, figure: Sourced) => Source;
+  /** What wrote its figures down, as a key; null where nobody said. */
+  readonly writtenBy: (n: number) => string | null;
   readonly isInferred: (n: number) => boolean;
   readonly isSeen: (n: number) => boolean;
   /** Why it is not averaged; null where it counts. */
@@ -150,21 +168,22 @@ export interface RecordBalls {
 
 /** Opens what was kept; throws RangeError where it is not the columns of so many balls. */
 export function openRecord(record: Omit<LessonRecord, 'effects'>): RecordBalls {
-  const { count, clubs: names, blocks: begun } = record;
+  const { count, clubs: names, blocks: begun, sources: keys } = record;
   if (record.columns.byteLength !== count * BYTES_A_BALL)
     throw new RangeError(
       `${count} balls take ${count * BYTES_A_BALL} bytes, not ${record.columns.byteLength}`,
     );
   // A copy begins at its memory's start, as its columns ask.
   const opened = columnsOf(record.columns.slice(), count);
-  const { figures, ordinals, clubs, blocks, sources, states } = opened;
+  const { figures, ordinals, clubs, blocks, measured, states, writers } = opened;
   return {
     count,
     figures,
     ordinals,
     clubOf: (n) => names[clubs[n]!]!,
     blockOf: (n) => begun[blocks[n]!]!,
-    sourceOf: (n, figure) => SOURCES[(sources[n]! >> (2 * SOURCED.indexOf(figure))) & 3]!,
+    sourceOf: (n, figure) => SOURCES[(measured[n]! >> (2 * SOURCED.indexOf(figure))) & 3]!,
+    writtenBy: (n) => keys[writers[n]!] ?? null,
     isInferred: (n) => (states[n]! & IS_INFERRED) !== 0,
     isSeen: (n) => (states[n]! & IS_SEEN) !== 0,
     leftOut: (n) => LEFT_OUT[states[n]! >> 2]!,

@@ -1,4 +1,5 @@
 /** What each drill moved for a player, over all its times: pooled, since what it does differs from day to day. */
+import { CLUB_KINDS } from '../delivery/head.ts';
 import type { ClubKind } from '../delivery/head.ts';
 import type { DrillEffect, EffectFigure } from '../drills/effect.ts';
 import { handSign } from '../line/hand.ts';
@@ -47,31 +48,45 @@ export interface MovedOverAll extends Moved {
   readonly players: number;
 }
 
-/** A player's effects, for joining with others'. */
-export interface EffectsOf {
-  readonly hand: Hand;
-  readonly effects: readonly DrillEffect[];
+/** What a drill moved for one player over all their times, as a right-hander's: what is kept to join with others'. */
+export interface MovedOfPlayer extends Estimate {
+  readonly kind: ClubKind;
+  readonly drillId: string;
+  readonly figure: EffectFigure;
 }
+
+/** What drills moved for a player with every kind of club. */
+export const movedOfPlayer = (effects: readonly DrillEffect[], hand: Hand): MovedOfPlayer[] =>
+  CLUB_KINDS.flatMap((kind) =>
+    movedBy(effects, kind).map(({ drillId, figure, pooled: { value, error } }) => ({
+      kind,
+      drillId,
+      figure,
+      value: handSign(hand) * value,
+      error,
+    })),
+  );
 
 /**
  * What drills moved with a kind of club over all players, those that clearly did first: each player's times are pooled
  * first, so that one who came fifty times counts as one.
  */
-export function movedOverAll(players: readonly EffectsOf[], kind: ClubKind): MovedOverAll[] {
-  const groups = new Map<string, { moved: Moved; estimates: Estimate[] }>();
-  for (const { hand, effects } of players)
-    for (const moved of movedBy(effects, kind)) {
-      const { value, error } = moved.pooled;
-      const estimate = { value: handSign(hand) * value, error };
+export function movedOverAll(
+  players: readonly (readonly MovedOfPlayer[])[],
+  kind: ClubKind,
+): MovedOverAll[] {
+  const groups = new Map<string, MovedOfPlayer[]>();
+  for (const own of players)
+    for (const moved of own) {
+      if (moved.kind !== kind) continue;
       const key = `${moved.drillId} ${moved.figure}`;
-      const group = groups.get(key);
-      if (group === undefined) groups.set(key, { moved, estimates: [estimate] });
-      else group.estimates.push(estimate);
+      groups.set(key, [...(groups.get(key) ?? []), moved]);
     }
-  const all = [...groups.values()].map(({ moved, estimates }): MovedOverAll => {
+  const all = [...groups.values()].map((estimates): MovedOverAll => {
+    const { drillId, figure } = estimates[0]!;
     const pooled = pooledOf(estimates)!;
     const isClear = estimates.length > 1 && (pooled.low > 0 || pooled.high < 0);
-    return { ...moved, pooled, isClear, players: estimates.length };
+    return { drillId, figure, pooled, isClear, players: estimates.length };
   });
   return all.sort(byClearness);
 }

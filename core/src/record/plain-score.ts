@@ -3,6 +3,7 @@
  * within their windows, strike near the middle, and the speed the player has with that club.
  */
 import type { ClubKind } from '../delivery/head.ts';
+import type { Share } from '../maths/proportion.ts';
 import { median } from '../maths/statistics.ts';
 import { STRIKE_WINDOW_MM } from '../plan/off.ts';
 import type { WantedNumbers } from '../plan/wanted.ts';
@@ -15,12 +16,6 @@ export const SPEED_WINDOW_SHARE = 0.03;
 
 export const PLAIN = ['face', 'strike', 'path', 'speed'] as const;
 export type Plain = (typeof PLAIN)[number];
-
-/** Balls that had a thing, of those that say. */
-export interface Share {
-  readonly had: number;
-  readonly of: number;
-}
 
 export interface PlainScore extends Readonly<Record<Plain, Share>> {
   /** Of the balls that say all that any of them says. */

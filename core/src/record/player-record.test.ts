@@ -6,8 +6,8 @@ import { resolveContext } from '../reading/context.ts';
 import { planFor } from '../plan/plan.ts';
 import { ballsOf, tries } from '../testing/players.ts';
 import { visitOf } from '../testing/visits.ts';
-import { landingsOf, onFairway, patternOf, proportionOf } from './landing.ts';
-import { movedBy, movedOverAll } from './moved.ts';
+import { landingsOf, onFairway, patternOf } from './landing.ts';
+import { movedBy, movedOfPlayer, movedOverAll } from './moved.ts';
 import { plainScorer } from './plain-score.ts';
 import { playerRecord } from './player-record.ts';
 import type { PlayerRecord } from './player-record.ts';
@@ -227,18 +227,6 @@ describe('landings', () => {
     expect(patternOf(landings.slice(0, 4))).toBeNull();
   });
 
-  // Newcombe 1998, Stat. Med. 17:857, method 3, table I (from memory).
-  it.each([
-    [81, 263, 0.2553, 0.3662],
-    [15, 148, 0.0624, 0.1605],
-    [0, 20, 0, 0.1611],
-    [1, 29, 0.0061, 0.1718],
-  ])('a share has its interval: %p of %p', (had, of, low, high) => {
-    const found = proportionOf(had, of)!;
-    expect(found.low).toBeCloseTo(low, 4);
-    expect(found.high).toBeCloseTo(high, 4);
-  });
-
   it('are flown again through the same air, whatever the day was', () => {
     const visit = visitOf(0, [{ balls: 8, path: 0, face: 0, misread: 0 }], random);
     const windy = {
@@ -304,10 +292,10 @@ describe('what moved what', () => {
 
   it('is one of each player over all, left-handers mirrored, and never clear of one player alone', () => {
     const players = [
-      { hand: 'right' as const, effects: [effect(3), effect(3.2), effect(2.8)] },
-      { hand: 'left' as const, effects: [effect(-3.1)] },
-      { hand: 'right' as const, effects: [effect(2.9), effect(5, { drillId: 'overhang' })] },
-      { hand: 'right' as const, effects: [effect(3.3, { kind: 'driver' })] },
+      movedOfPlayer([effect(3), effect(3.2), effect(2.8)], 'right'),
+      movedOfPlayer([effect(-3.1)], 'left'),
+      movedOfPlayer([effect(2.9), effect(5, { drillId: 'overhang' })], 'right'),
+      movedOfPlayer([effect(3.3, { kind: 'driver' })], 'right'),
     ];
     const [rails, overhang, ...rest] = movedOverAll(players, 'iron');
     expect(rails).toMatchObject({ drillId: 'rails', players: 3, isClear: true });
@@ -324,7 +312,7 @@ describe('what moved what', () => {
       const players = Array.from({ length: 6 }, () => {
         const usual = gaussian(own);
         const effects = Array.from({ length: 3 }, () => effect(usual + 0.5 * gaussian(own)));
-        return { hand: 'right' as const, effects };
+        return movedOfPlayer(effects, 'right');
       });
       if (movedOverAll(players, 'iron')[0]!.isClear) clear++;
     }

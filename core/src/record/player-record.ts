@@ -3,6 +3,7 @@ import type { ClubKind } from '../delivery/head.ts';
 import type { DrillEffect } from '../drills/effect.ts';
 import type { Hand } from '../line/hand.ts';
 import type { Pooled } from '../maths/pooled.ts';
+import type { Proportion } from '../maths/proportion.ts';
 import { couplingOf } from '../plan/coupling.ts';
 import type { Coupling } from '../plan/coupling.ts';
 import { targetsOf } from '../plan/off.ts';
@@ -13,14 +14,15 @@ import { sharedSdOf } from '../reading/error.ts';
 import { mean } from '../maths/statistics.ts';
 import { follow } from './follow.ts';
 import type { Followed } from './follow.ts';
-import { landingsOf, onFairway, patternOf } from './landing.ts';
-import type { LandingPattern, Proportion } from './landing.ts';
+import { landingsOf, onFairway, onRuledOutSide, patternOf } from './landing.ts';
+import type { LandingPattern } from './landing.ts';
 import { movedBy } from './moved.ts';
 import type { Moved } from './moved.ts';
 import { plainScorer } from './plain-score.ts';
 import type { PlainScore } from './plain-score.ts';
 import { DELIVERY, FOLLOWED, pointsOf, valuesAt } from './points.ts';
 import type { FollowedFigure } from './points.ts';
+import { mainSource, offsetsOf } from './sources.ts';
 import { faceShareOf, usualClub, wantedOfKind } from './target.ts';
 import { countedOf, kindsOf, ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
@@ -43,6 +45,8 @@ export interface Period {
   readonly pattern: LandingPattern | null;
   /** On a fairway as wide as the player accepts. */
   readonly fairway: Proportion | null;
+  /** Beyond that width on the side the player rules out. */
+  readonly ruledOut: Proportion | null;
   readonly score: PlainScore | null;
 }
 
@@ -56,6 +60,9 @@ export interface PlayerRecord {
     readonly lessonId: string;
     readonly at: string;
     readonly balls: number;
+    /** The club hit most, and what wrote most of its balls down, as a key. */
+    readonly club: string;
+    readonly source: string | null;
   }[];
   /** Lessons in which a drill was worked on with the kind of club. */
   readonly worked: readonly string[];
@@ -80,7 +87,17 @@ export interface RecordAsk {
   readonly effects: readonly DrillEffect[];
   /** The kind of club; the one hit most where it is left out or was never hit. */
   readonly kind?: ClubKind | undefined;
+  /** Only visits from this ISO day on, and up to that one. */
+  readonly from?: string | undefined;
+  readonly to?: string | undefined;
+  /** The ISO day the second of the two periods begins at; where left out, the last change says. */
+  readonly partedAt?: string | undefined;
 }
+
+const isWithin = ({ at }: Visit, { from, to }: RecordAsk): boolean => {
+  const day = at.slice(0, 10);
+  return (from === undefined || day >= from) && (to === undefined || day <= to);
+};
 
 /** Every figure that is known of these visits, followed. */
 export function followAll(
@@ -101,7 +118,8 @@ export function followAll(
     if (points.length === 0) return [];
     const smallest = smallestChange(figure, [{ carryM }]);
     const sharedSd = sharedSdOf(figure, [], context, null);
-    return [follow(figure, points, { target, smallest, sharedSd })];
+    const sources = [...offsetsOf(visits, kind, figure).values()];
+    return [follow(figure, points, { target, smallest, sharedSd, sources })];
   });
 }
 
@@ -132,24 +150,35 @@ function withinVisits(balls: readonly ScatterBall[]): ScatterBall[] {
   });
 }
 
-/** Where the visits are parted in two: at the last change of gap, path or face, else in the middle. */
-function partOf(visits: readonly Visit[], followed: readonly Followed[]): number {
+/** Where the visits are parted in two: at the day chosen, else at the last change of gap, path or face, else in the middle. */
+function partOf(
+  visits: readonly Visit[],
+  followed: readonly Followed[],
+  partedAt: string | undefined,
+): number {
+  const chosen = visits.findIndex(
+    ({ at }) => partedAt !== undefined && at.slice(0, 10) >= partedAt,
+  );
+  if (chosen > 0) return chosen;
   const changes = followed.flatMap(({ figure, changes: of, points }) => {
-    const last = of.at(-1);
+    const last = of.filter(({ isOfSource }) => !isOfSource).at(-1);
     return last === undefined || !DELIVERY.has(figure) ? [] : [points[last.at]!.lessonId];
   });
   const places = changes.map((id) => visits.findIndex(({ lessonId }) => lessonId === id));
   return places.length === 0 ? visits.length >> 1 : Math.max(...places);
 }
 
-/** The record of a player's visits, the oldest first; null where they have hit no named club. */
+/** The record of a player's visits, the oldest first; null where they have hit no named club in the period. */
 export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecord | null {
   const { context } = ask;
   const kinds = kindsOf(all);
   const kind = kinds.find((one) => one === ask.kind) ?? kinds[0];
   if (kind === undefined) return null;
-  const visits = all.filter((visit) => countedOf(visit, kind).length > 0);
-  const wanted = wantedOfKind(visits, kind, ask.wanted, context);
+  const ever = all.filter((visit) => countedOf(visit, kind).length > 0);
+  const visits = ever.filter((visit) => isWithin(visit, ask));
+  if (visits.length === 0) return null;
+  // What is wanted is so of how they usually swing, whatever the period.
+  const wanted = wantedOfKind(ever, kind, ask.wanted, context);
   const followed = followAll(visits, kind, wanted, context);
   const score = wanted === null ? null : plainScorer(visits, kind, wanted);
   const { id: club } = usualClub(visits, kind)!;
@@ -161,10 +190,11 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
       to,
       pattern: patternOf(landings),
       fairway: wanted === null ? null : onFairway(landings, 2 * wanted.halfWidthM),
+      ruledOut: wanted === null ? null : onRuledOutSide(landings, wanted),
       score: score?.(own) ?? null,
     };
   };
-  const part = partOf(visits, followed);
+  const part = partOf(visits, followed, ask.partedAt);
   const figure = followed[0]?.figure ?? 'faceToPathDeg';
   return {
     hand: context.hand,
@@ -175,6 +205,8 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
       lessonId: visit.lessonId,
       at: visit.at,
       balls: countedOf(visit, kind).length,
+      club: usualClub([visit], kind)!.id,
+      source: mainSource(visit.balls, countedOf(visit, kind)),
     })),
     worked: visits
       .filter((visit) =>

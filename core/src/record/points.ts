@@ -5,6 +5,7 @@ import { NORMAL_975, mean } from '../maths/statistics.ts';
 import { eyeSdOf } from '../reading/error.ts';
 import type { Reading } from './change-points.ts';
 import type { RecordBalls, RecordFigure } from './lesson-record.ts';
+import { asLastSource, lastSource, mainSource, offsetsOf } from './sources.ts';
 import { ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
 
@@ -42,15 +43,37 @@ export interface VisitPoint {
   readonly error: number;
   /** 95 % half-width of the middle. */
   readonly half95: number;
+  /** Its 95 % interval, where that is not as wide to both sides. */
+  readonly ends?: readonly [low: number, high: number];
   /** Balls within the window; null where there is none. */
   readonly inside: number | null;
+  /** What wrote most of its balls down, as a key; null where nobody said, or the coach's eye did. */
+  readonly source: string | null;
+  /** How unsure it is that the source reads as the one used last: a standard error; null where they were never compared. */
+  readonly sourceError: number | null;
 }
+
+/** The 95 % interval of a point. */
+export const endsOf = ({
+  middle,
+  half95,
+  ends,
+}: Pick<VisitPoint, 'middle' | 'half95' | 'ends'>): readonly [low: number, high: number] =>
+  ends ?? [middle - half95, middle + half95];
 
 /** What is wanted of a figure, and how far to each side is within. */
 export interface Target {
   readonly wanted: number;
   readonly window: number;
 }
+
+/** How far a value is from what is wanted, to either side. */
+export const awayFrom = (value: number, { wanted }: Pick<Target, 'wanted'>): number =>
+  Math.abs(value - wanted);
+
+/** By how much a value is outside the window; 0 within. */
+export const outsideOf = (value: number, target: Target): number =>
+  Math.max(0, awayFrom(value, target) - target.window);
 
 export const valuesAt = (
   balls: RecordBalls,
@@ -76,15 +99,18 @@ export function pointsOf(
   figure: FollowedFigure,
   target: Target | null,
 ): VisitPoint[] {
+  const offsets = offsetsOf(visits, kind, figure);
+  const last = lastSource(visits, kind);
   return visits.flatMap((visit) => {
     const { balls, lessonId, at } = visit;
     const places = ownOf(visit, kind).filter((n) => !Number.isNaN(balls.figures[figure][n]!));
     if (places.length < POINT_AT_LEAST) return [];
-    const values = valuesAt(balls, places, figure);
+    const { values, error: sourceError } = asLastSource(balls, places, figure, offsets);
+    const source = mainSource(balls, places);
+    const isCompared = source === null || source === last || offsets.has(source);
     const { count, middle, spread, error } = robustOf(values)!;
-    const isInside = (value: number): boolean =>
-      target !== null && Math.abs(value - target.wanted) <= target.window;
-    const sure = Math.hypot(error, sharedOf(balls, places, figure));
+    const isInside = (value: number): boolean => target !== null && outsideOf(value, target) === 0;
+    const sure = Math.hypot(error, sourceError, sharedOf(balls, places, figure));
     return [
       {
         lessonId,
@@ -95,6 +121,8 @@ export function pointsOf(
         error: sure,
         half95: NORMAL_975 * sure,
         inside: target === null ? null : values.filter(isInside).length,
+        source,
+        sourceError: isCompared ? sourceError : null,
       },
     ];
   });

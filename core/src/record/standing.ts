@@ -3,6 +3,7 @@ import type { ClubKind } from '../delivery/head.ts';
 import type { Change, Drift, Followed, Now } from './follow.ts';
 import { followAll } from './player-record.ts';
 import type { RecordAsk } from './player-record.ts';
+import { awayFrom } from './points.ts';
 import type { FollowedFigure, Target } from './points.ts';
 import { wantedOfKind } from './target.ts';
 import { countedOf, kindsOf } from './visit.ts';
@@ -41,7 +42,7 @@ export function toldOf(followed: readonly Followed[]): Followed | undefined {
 function driftedOf(followed: readonly Followed[]): Standing['drifted'] {
   for (const figure of ['faceToPathDeg', 'clubPathDeg', 'faceAngleDeg'] as const) {
     const drift = followed.find((one) => one.figure === figure)?.drift ?? null;
-    if (drift?.state === 'away') return { figure, drift };
+    if (drift?.state === 'away' && !drift.isOfSource) return { figure, drift };
   }
   return null;
 }
@@ -69,7 +70,7 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
 
 /** Whether it went away from what is wanted, in the last visit or for good. */
 const isNews = ({ drifted, changed }: Standing): boolean =>
-  drifted !== null || changed?.isNearer === false;
+  drifted !== null || (changed?.isNearer === false && !changed.isOfSource);
 
 /** Where a player stands with the kind of club hit most, and with any other that went away from what is wanted. */
 export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[] =>
@@ -80,10 +81,10 @@ export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[
 /** How far a kind of club went away from what is wanted since a time (ISO): in the last visit, or for good; 0 for not at all. */
 export function wentAway({ drifted, changed, lastAt }: Standing, since: string): number {
   if (drifted !== null && lastAt >= since) return Math.abs(drifted.drift.by);
-  const isAway = changed?.isNearer === false && changed.day >= since;
+  const isAway = changed?.isNearer === false && !changed.isOfSource && changed.day >= since;
   return isAway ? Math.abs(changed.to - changed.from) : 0;
 }
 
 /** How far from what is wanted a figure stands, in windows; 0 where nothing is wanted. */
 export const windowsOut = ({ now, target }: Standing): number =>
-  target === null ? 0 : Math.abs(now.value - target.wanted) / target.window;
+  target === null ? 0 : awayFrom(now.value, target) / target.window;

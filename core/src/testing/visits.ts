@@ -12,6 +12,7 @@ export interface SetOf extends SwingOf {
   readonly balls: number;
   readonly block?: BlockKind | null;
   readonly drillId?: string | null;
+  readonly source?: string | null;
 }
 
 /** A visit a week; `sets` in the order hit, each ball with what else was measured of it. */
@@ -23,13 +24,14 @@ export function visitOf(
 ): Visit {
   const hand = sets[0]?.hand ?? 'right';
   const balls = sets.flatMap(
-    ({ club = '7-iron', balls: count, block = null, drillId = null, ...swing }, s) =>
+    ({ club = '7-iron', balls: count, block = null, drillId = null, source = null, ...swing }, s) =>
       ballsOf(club, count, random, swing).map((ball, n): LessonBall => ({
         ...measured(ball),
         id: `v${week}s${s}b${n}`,
         blockId: `v${week}s${s}`,
         block,
         drillId,
+        source,
       })),
   );
   return {

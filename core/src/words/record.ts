@@ -3,10 +3,12 @@ import type { Drill } from '../drills/drill.ts';
 import type { Hand } from '../line/hand.ts';
 import { faceWord, pathWord } from '../line/words.ts';
 import type { Pooled } from '../maths/pooled.ts';
+import { NORMAL_975 } from '../maths/statistics.ts';
+import type { Proportion } from '../maths/proportion.ts';
 import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
-import type { Change, Drift, Now } from '../record/follow.ts';
-import type { Proportion } from '../record/landing.ts';
+import type { Change, Drift, Followed, Now } from '../record/follow.ts';
+import type { VisitMark } from '../record/marks.ts';
 import type { Moved, MovedOverAll } from '../record/moved.ts';
 import { PLAIN } from '../record/plain-score.ts';
 import type { Plain, PlainScore } from '../record/plain-score.ts';
@@ -15,7 +17,7 @@ import type { Standing } from '../record/standing.ts';
 import { fromSi } from '../units/units.ts';
 import { formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
-import { shortFigure, strikeText, sureDegrees } from './labels.ts';
+import { clubLabel, shortFigure, strikeText, sureDegrees } from './labels.ts';
 import { capital, countOf, sideWord } from './sentence.ts';
 
 export interface RecordWording {
@@ -107,12 +109,17 @@ export function changeWords(
   return `${before} until ${wording.dayText(day)}, ${since} since`;
 }
 
+/** Said where a change came with another source of figures. */
+const MAY_BE_SOURCE =
+  'another source wrote the figures since, so it may be the monitor: five balls on each on one day tell them apart.';
+
 function changedWords(
   { figure, change, at, visitsSince }: Extract<RecordFinding, { kind: 'changed' }>,
   wording: RecordWording,
 ): string {
   const what = changeWords(figure, change, at, wording);
   const visits = countOf(visitsSince, 'visit');
+  if (change.isOfSource) return `${nameOf(figure)} reads ${what}; ${MAY_BE_SOURCE}`;
   if (change.isNearer !== false) return `${nameOf(figure)} was ${what}: it has held for ${visits}.`;
   return change.isReturn
     ? `${nameOf(figure)} has come back: ${what}, ${visits}.`
@@ -135,7 +142,8 @@ function driftedWords(
   wording: RecordWording,
 ): string {
   const way = drift.state === 'away' ? 'away from' : 'nearer to';
-  return `On ${wording.dayText(at)} the ${nameOf(figure).toLowerCase()} was ${driftWords(figure, drift, wording)}: ${way} what is wanted.`;
+  const ending = drift.isOfSource ? MAY_BE_SOURCE : `${way} what is wanted.`;
+  return `On ${wording.dayText(at)} the ${nameOf(figure).toLowerCase()} was ${driftWords(figure, drift, wording)}: ${ending}`;
 }
 
 const STATE_WORDS: Readonly<Record<Now['state'], string>> = {
@@ -221,6 +229,28 @@ export function fairwayWords(fairway: Proportion | null): string {
   if (fairway === null) return '';
   const per = (share: number): string => formatNumber(100 * share, 0);
   return `${fairway.had} of ${fairway.of} (${per(fairway.low)} to ${per(fairway.high)} %)`;
+}
+
+/** What is said where figures of an earlier source stand in a chart; empty where none does. */
+export function sourceWords(
+  { figure, sources }: Pick<Followed, 'figure' | 'sources'>,
+  { hand, units }: Pick<RecordWording, 'hand' | 'units'>,
+): string {
+  return sources
+    .map(({ by, error, days }) => {
+      const half95 = NORMAL_975 * error;
+      const size = sizeText(figure, by, half95, units);
+      const sure = sizeText(figure, half95, 0, units);
+      return `Two sources of figures were compared on ${days === 1 ? 'one day' : `${days} days`}: the earlier read ${size} more ${towards(figure, by, hand)} than the later (give or take ${sure}), and is drawn as the later reads. Which of them is right is not known.`;
+    })
+    .join(' ');
+}
+
+/** What changed at a visit beside the player: `8 iron`, `another source`. */
+export function markText({ club, isSource }: Pick<VisitMark, 'club' | 'isSource'>): string {
+  const name = club === null ? null : clubLabel(club, club);
+  if (name === null) return 'another source';
+  return isSource ? `${name}, another source` : name;
 }
 
 /** A followed figure’s name, as a heading. */

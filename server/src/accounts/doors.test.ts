@@ -19,6 +19,23 @@ type Route = readonly [Method, string, Needs, object?];
 const AT = '2026-05-04T09:00:00Z';
 const BLOCK = '5f0c5c55-0f70-4a3a-9d0a-6d7a0a3c0001';
 
+const PAGE = {
+  days: 7,
+  content: {
+    points: ['a'],
+    numbers: [],
+    slants: [],
+    stations: [],
+    homework: [],
+    nextLook: '2026-05-18',
+    words: null,
+  },
+};
+const REPORT = {
+  ...PAGE,
+  content: { ...PAGE.content, period: { from: '2026-01-01', to: '2026-05-04' } },
+};
+
 /** Ids are the names of the things: a database with a row in every table has them so. */
 const ROUTES: readonly Route[] = [
   ['get', '/api/health', 'anyone'],
@@ -39,6 +56,10 @@ const ROUTES: readonly Route[] = [
   ['post', '/api/account/password', 'see', { password: 'x', next: 'ten long words' }],
   ['post', '/api/account/keys', 'see', {}],
   ['get', '/api/account/sessions', 'see'],
+  ['get', '/api/account/calendar', 'see'],
+  ['post', '/api/account/calendar', 'see', { whose: 'all' }],
+  ['delete', '/api/account/calendar', 'see'],
+  ['get', '/api/calendar/{token}.ics', 'page'],
   ['delete', '/api/account/sessions/{session}', 'see'],
   ['delete', '/api/sessions/this', 'see'],
   ['patch', '/api/academy', 'own', { name: 'Renamed' }],
@@ -57,6 +78,8 @@ const ROUTES: readonly Route[] = [
   ['post', '/api/players/{player}/restore', 'plan', {}],
   ['get', '/api/players/{player}/effects', 'see'],
   ['get', '/api/players/{player}/record', 'see'],
+  ['get', '/api/players/{player}/reports', 'see'],
+  ['post', '/api/players/{player}/reports', 'plan', REPORT],
   ['get', '/api/standings', 'see'],
   ['get', '/api/moved', 'see'],
   ['get', '/api/players/{player}/history', 'see'],
@@ -170,18 +193,6 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const PAGE = {
-  days: 7,
-  content: {
-    points: ['a'],
-    numbers: [],
-    slants: [],
-    stations: [],
-    homework: [],
-    nextLook: '2026-05-18',
-    words: null,
-  },
-};
 /** Ids in a path: those of the academy's things are the things' names. */
 const THINGS =
   /\{(player|lesson|ball|block|launch_file|shared_page|repetition|own_drill|history)\}/;

@@ -20,7 +20,7 @@ function ofPlayer(db: Handle, name: TableName, playerId: string): SQL | null {
   const pages = db
     .select({ id: sharedPage.id })
     .from(sharedPage)
-    .where(inArray(sharedPage.lessonId, lessons));
+    .where(eq(sharedPage.playerId, playerId));
   const balls = db.select({ id: ball.id }).from(ball).where(inArray(ball.lessonId, lessons));
   switch (name) {
     case 'setting':
@@ -31,6 +31,8 @@ function ofPlayer(db: Handle, name: TableName, playerId: string): SQL | null {
       return eq(player.id, playerId);
     case 'lesson':
       return eq(lesson.playerId, playerId);
+    case 'sharedPage':
+      return eq(sharedPage.playerId, playerId);
     case 'ballFile':
       return inArray(ballFile.ballId, balls);
     case 'homeworkTick':

@@ -113,6 +113,21 @@ describe('an academy', () => {
       expect((await elsewhere.whole(id)).balls).toHaveLength(ballCount);
   });
 
+  it('of an older version is brought in too: its pages are given the player of their lesson', async () => {
+    const out = await fetched(t, '/api/archive');
+    const old = linesOf(out).map((line) => {
+      if (line['archive'] === 'loxos') return { ...line, v: 1 };
+      if (line['in'] !== 'sharedPage') return line;
+      const { playerId: _playerId, ...row } = line['row'] as Line;
+      return { ...line, row };
+    });
+    const text = old.map((line) => JSON.stringify(line)).join('\n');
+    const zip = zipSync({ ...unzipSync(out), 'academy.jsonl': strToU8(text) });
+    elsewhere = await startTestApp();
+    await bringIn(elsewhere, Buffer.from(zip)).expect(201);
+    expect(shapeOf(await fetched(elsewhere, '/api/archive'))).toEqual(shapeOf(out));
+  });
+
   it('is brought in beside what is here, even beside itself', async () => {
     const out = await fetched(t, '/api/archive');
     await bringIn(t, out).expect(201);
@@ -147,8 +162,8 @@ describe('what is no archive', () => {
   });
 
   it('is refused: one of a later version', async () => {
-    const bytes = await tampered(([head, ...rest]) => [{ ...head, v: 2 }, ...rest]);
-    await refused(bytes, /of version 2: update Loxos first/);
+    const bytes = await tampered(([head, ...rest]) => [{ ...head, v: 3 }, ...rest]);
+    await refused(bytes, /of version 3: update Loxos first/);
   });
 
   it.each([

@@ -7,7 +7,9 @@ import { jsonTrouble } from './json-fields.ts';
 import { TABLE_NAMES, columnTrouble, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
-const FORMAT = { archive: 'loxos', v: 1 } as const;
+const FORMAT = { archive: 'loxos', v: 2 } as const;
+/** The first version that is still read. */
+const OLDEST = 1;
 const ROWS = 'academy.jsonl';
 /** A zip that opens to more than this, bytes, is none of ours. */
 const MOST_BYTES = 2 * 1024 ** 3;
@@ -64,8 +66,17 @@ function parsed(text: string, line: number): Record<string, unknown> {
   throw refuse(`Line ${line} of the archive cannot be read.`);
 }
 
-function rowOf(text: string, line: number): ArchivedRow {
-  const { in: name, row } = parsed(text, line);
+/** A row of an older version as this one keeps it: a page there knew its lesson, and not whose it was. */
+function broughtUp(name: unknown, row: Row, playerOf: ReadonlyMap<unknown, unknown>): Row {
+  if (name !== 'sharedPage' || 'playerId' in row) return row;
+  return { ...row, playerId: playerOf.get(row['lessonId']) };
+}
+
+function rowOf(text: string, line: number, playerOf: Map<unknown, unknown>): ArchivedRow {
+  const { in: name, row: given } = parsed(text, line);
+  const isRow = typeof given === 'object' && given !== null;
+  const row = isRow ? broughtUp(name, given as Row, playerOf) : given;
+  if (name === 'lesson' && isRow) playerOf.set((row as Row)['id'], (row as Row)['playerId']);
   if (!TABLE_NAMES.includes(name as TableName) || typeof row !== 'object' || row === null)
     throw refuse(`Line ${line} of the archive is of a kind this version does not know.`);
   const columns = travellingColumns(name as TableName);
@@ -86,14 +97,17 @@ export async function unpacked(bytes: Buffer): Promise<Archive> {
   const [head = '', ...lines] = strFromU8(text).trimEnd().split('\n');
   const { archive, v, academy, at } = parsed(head, 1);
   if (archive !== FORMAT.archive) throw refuse('This is no archive of an academy.');
-  if (v !== FORMAT.v) throw refuse(`The archive is of version ${String(v)}: update Loxos first.`);
+  if (typeof v !== 'number' || v < OLDEST || v > FORMAT.v)
+    throw refuse(`The archive is of version ${String(v)}: update Loxos first.`);
+  // Rows stand in the order they refer to each other: a lesson before its pages.
+  const playerOf = new Map<unknown, unknown>();
   const files = Object.entries(found).flatMap(([name, data]): [string, Buffer][] =>
     name.startsWith('files/') ? [[name.slice('files/'.length), Buffer.from(data)]] : [],
   );
   return {
     academy: String(academy),
     at: String(at),
-    rows: lines.map((line, index) => rowOf(line, index + 2)),
+    rows: lines.map((line, index) => rowOf(line, index + 2, playerOf)),
     files: new Map(files),
   };
 }

@@ -3,6 +3,8 @@ import type { TableName } from './tables.ts';
 /** What the text of a column that holds JSON is: a list, or an object. */
 const KINDS: Readonly<Record<string, 'list' | 'object'>> = {
   'wanted of player': 'object',
+  'goals of player': 'list',
+  'report of player': 'object',
   'aim of block': 'object',
   'value of lessonPart': 'object',
   'content of sharedPage': 'object',

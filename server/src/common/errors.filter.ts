@@ -57,7 +57,9 @@ export class ErrorsFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const response = http.getResponse<Response>();
     const problem = this.problemOf(error, http.getRequest<Request>());
-    if (!response.headersSent) response.status(problem.statusCode).json(problem);
+    if (response.headersSent) return;
+    // Where the answer would have been a calendar, its refusal is none.
+    response.status(problem.statusCode).type('json').json(problem);
   }
 
   private problemOf(error: unknown, request: Request): Problem {

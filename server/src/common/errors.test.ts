@@ -15,10 +15,13 @@ function answerTo(error: unknown): Problem {
   const response = {
     headersSent: false,
     status: (code: number) => ({
-      json: (body: Problem) => {
-        expect(body.statusCode).toBe(code);
-        sent = body;
-      },
+      type: (kind: string) => ({
+        json: (body: Problem) => {
+          expect(kind).toBe('json');
+          expect(body.statusCode).toBe(code);
+          sent = body;
+        },
+      }),
     }),
   };
   const host = {

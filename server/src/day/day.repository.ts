@@ -15,11 +15,11 @@ const PAGE_OF_LESSON = {
   lesson: { id: lesson.id, startsAt: lesson.startsAt },
 };
 
-/** The page given last to a player, of the last lesson that one stands of: found backwards along the player's lessons. */
+/** The page given last to a player, of the last lesson that one stands of: found among the player's own, whatever else there is. */
 const LAST_PAGE = sql<string | null>`(
-  select p.id from lesson l
-  join shared_page p on p.academy_id = l.academy_id and p.lesson_id = l.id and p.withdrawn_at is null
-  where l.academy_id = player.academy_id and l.player_id = player.id and l.deleted_at is null
+  select p.id from shared_page p
+  cross join lesson l on l.id = p.lesson_id and l.deleted_at is null
+  where p.academy_id = player.academy_id and p.player_id = player.id and p.withdrawn_at is null
   order by l.starts_at desc, p.created_at desc limit 1
 )`;
 
@@ -104,10 +104,10 @@ export class DayRepository {
   /** What each player wrote last, from whichever page that stands. */
   async lastWords(scope: Scope, db: Handle): Promise<Map<string, PageWord>> {
     const rows = await db
-      .select({ word: pageWord, playerId: lesson.playerId })
+      .select({ word: pageWord, playerId: sharedPage.playerId })
       .from(pageWord)
       .innerJoin(sharedPage, eq(sharedPage.id, pageWord.pageId))
-      .innerJoin(lesson, eq(lesson.id, sharedPage.lessonId))
+      .leftJoin(lesson, eq(lesson.id, sharedPage.lessonId))
       .where(
         and(
           eq(pageWord.academyId, scope.academyId),

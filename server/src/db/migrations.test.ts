@@ -103,3 +103,23 @@ describe('a database of any earlier version', () => {
     },
   );
 });
+
+describe('a database whose rows were counted once', () => {
+  it('has them counted anew after an update: a table that was rebuilt would be searched the wrong way round', async () => {
+    const folder = await oldDatabase(MIGRATION_TAGS[20]!);
+    const url = pathToFileURL(join(folder, 'loxos.db')).href;
+    const counted = async (sql: string): Promise<unknown[]> => {
+      const client = createClient({ url });
+      const { rows } = await client.execute(sql);
+      client.close();
+      return rows;
+    };
+    await counted('ANALYZE');
+    const t = await startTestApp(folder);
+    expect(
+      await counted("select idx from sqlite_stat1 where tbl = 'shared_page'"),
+    ).not.toHaveLength(0);
+    await t.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+});

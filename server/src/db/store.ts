@@ -26,6 +26,8 @@ const BUSY_TRIES = 5;
 const STEP_PATIENCE_MS = 250;
 /** The driver is synchronous: after this long, ms, waiting requests get a turn. */
 const TURN_MS = 10;
+/** Rows of an index that are looked at to say how many there are of a kind. */
+const COUNTED_ROWS = 1000;
 const MIGRATIONS = fileURLToPath(new URL('../../drizzle', import.meta.url));
 
 const isBusy = (error: unknown): boolean =>
@@ -67,10 +69,20 @@ export class Store implements OnApplicationShutdown {
   /** Sets the connection up and brings the tables up to date; `beforeUpdate` runs where they are not yet. */
   async open(beforeUpdate: () => Promise<void> = () => Promise.resolve()): Promise<void> {
     await this.prepare();
-    if (await this.isBehind()) await beforeUpdate();
+    const isBehind = await this.isBehind();
+    if (isBehind) await beforeUpdate();
     await migrate(this.db, (statements) => this.connection.migrate(statements), {
       migrationsFolder: MIGRATIONS,
     });
+    if (isBehind) await this.countAnew();
+  }
+
+  /** Counts what a table holds anew where that was ever counted: one that was rebuilt is not known, and is searched the wrong way round. */
+  private async countAnew(): Promise<void> {
+    const known = "select name from sqlite_master where name = 'sqlite_stat1'";
+    if ((await this.connection.ask(known)).length === 0) return;
+    await this.connection.ask(`PRAGMA analysis_limit = ${COUNTED_ROWS}`);
+    await this.connection.ask('ANALYZE');
   }
 
   /** One statement, or several reads. */

@@ -30,6 +30,8 @@ export interface Incoming {
   readonly lessonId: string;
   readonly upload: Upload;
   readonly sha256: string;
+  /** What its source is known by. */
+  readonly sourceKey: string;
   readonly parsed: ReadFile;
   readonly rows: readonly Row[];
 }
@@ -168,7 +170,7 @@ export class ArrivalsService {
   private async putHead(
     scope: Scope,
     tx: Handle,
-    { lessonId, upload, sha256 }: Incoming,
+    { lessonId, upload, sha256, sourceKey }: Incoming,
     { id, at, before, marked, fresh, back }: Settled,
     deletedAt: string | null,
   ): Promise<void> {
@@ -177,7 +179,8 @@ export class ArrivalsService {
     const rows = JSON.stringify(marked.rows);
     const made = { rows, ballCount, refusedCount, receivedAt: at, deletedAt };
     if (before !== null) return this.files.replace(scope, tx, id, made);
-    const head = { id, lessonId, name: upload.name, sha256, sizeBytes: upload.bytes.length };
+    const { length: sizeBytes } = upload.bytes;
+    const head = { id, lessonId, name: upload.name, sha256, sourceKey, sizeBytes };
     return this.files.insert(scope, tx, { ...head, ...made, content: upload.bytes });
   }
 

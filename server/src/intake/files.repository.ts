@@ -25,6 +25,7 @@ const HEAD = {
   lessonId: launchFile.lessonId,
   name: launchFile.name,
   sha256: launchFile.sha256,
+  sourceKey: launchFile.sourceKey,
   sizeBytes: launchFile.sizeBytes,
   ballCount: launchFile.ballCount,
   refusedCount: launchFile.refusedCount,

@@ -111,7 +111,7 @@ export class IntakeService {
     if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, key, answers));
     const made = await this.arrivals.bringIn(
       scope,
-      { lessonId, upload, sha256, parsed, rows },
+      { lessonId, upload, sha256, sourceKey: key, parsed, rows },
       change,
     );
     return added(made.file, made.rows, columns);

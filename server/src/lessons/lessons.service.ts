@@ -7,6 +7,7 @@ import type { Fields } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
+import { CatchUp } from '../readings/catch-up.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { toPlayer } from '../players/players.service.ts';
 import type {
@@ -42,6 +43,7 @@ export class LessonsService {
     private readonly players: PlayersRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
+    private readonly catchUp: CatchUp,
   ) {}
 
   async list(scope: Scope, query: LessonQuery): Promise<LessonSummary[]> {
@@ -134,6 +136,8 @@ export class LessonsService {
           ...columnsOf(edit.fields, this.clock.text()),
           ...times,
         });
+        // When it was says where it stands in the record.
+        this.catchUp.nudge();
       }
       const found = await this.lessons.find(scope, tx, id);
       return found === null ? null : toSummary(found);

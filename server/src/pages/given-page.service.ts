@@ -13,6 +13,8 @@ import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { toRepetition } from '../steps/steps.repository.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
 import { StepsService } from '../steps/steps.service.ts';
 import { stationsOf } from './given-before.ts';
 import type { AddWord, PageContent, PageWord, PlayerPage, TickHomework } from './page.dto.ts';
@@ -22,6 +24,15 @@ import type { PageRow } from './pages.repository.ts';
 /** As many as a player writes back from one page. */
 const MOST_WORDS = 50;
 
+/** A page that may be looked at. */
+interface OpenPage {
+  readonly page: PageRow;
+  readonly scope: Scope;
+  readonly player: PlayerRow;
+  /** ISO. */
+  readonly date: string;
+}
+
 /** What a player does with their page: the token in its link is all that lets them in, and only to that page. */
 @Injectable()
 export class GivenPageService {
@@ -29,6 +40,7 @@ export class GivenPageService {
     private readonly store: Store,
     private readonly accounts: AccountsRepository,
     private readonly lessons: LessonsRepository,
+    private readonly players: PlayersRepository,
     private readonly pages: PagesRepository,
     private readonly steps: StepsService,
     private readonly drills: DrillsService,
@@ -38,8 +50,7 @@ export class GivenPageService {
 
   open(token: string): Promise<PlayerPage> {
     return this.store.read(async (db) => {
-      const { page, scope } = await this.requireOpen(db, token);
-      const { lesson, player } = await this.lessons.require(scope, db, page.lessonId);
+      const { page, scope, player, date } = await this.requireOpen(db, token);
       const repetitions = await this.pages.repetitions(scope, db, page.id);
       const content = JSON.parse(page.content) as PageContent;
       const own = await this.drills.listIn(scope, db);
@@ -50,7 +61,7 @@ export class GivenPageService {
         hand: player.hand,
         lengthUnit: player.lengthUnit,
         academy: (await this.accounts.academy(db, scope.academyId)).name,
-        date: lesson.startsAt,
+        date,
         expiresAt: page.expiresAt,
         ticked: await this.pages.ticked(scope, db, page.id),
         repetitions: repetitions.map(toRepetition),
@@ -76,6 +87,8 @@ export class GivenPageService {
     change: Change,
   ): Promise<StoredRepetition> {
     const { page, scope } = await this.store.read((db) => this.requireOpen(db, token));
+    if (page.lessonId === null)
+      throw invalid([{ field: 'drillId', reason: 'a report has no station to log at' }]);
     return this.steps.addRepetition(scope, page.lessonId, dto, change, page.id);
   }
 
@@ -91,7 +104,8 @@ export class GivenPageService {
         throw invalid([{ field: 'text', reason: 'that is enough for one page: tell your coach' }]);
       if (!(await this.pages.addWord(scope, tx, page.id, word)))
         throw invalid([{ field: 'id', reason: 'this id is another’s' }]);
-      const of = { thing: 'word', id, version: 0, lessonId: page.lessonId } as const;
+      const { lessonId, playerId } = page;
+      const of = { thing: 'word', id, version: 0, lessonId, playerId } as const;
       const values = { before: {}, after: {} };
       await this.history.note(scope, tx, of, 'a word back from the player', change, values);
       return word;
@@ -120,21 +134,32 @@ export class GivenPageService {
     return calendar.toString();
   }
 
-  private async requireOpen(
-    db: Handle,
-    token: string,
-  ): Promise<{ readonly page: PageRow; readonly scope: Scope }> {
+  private async requireOpen(db: Handle, token: string): Promise<OpenPage> {
     const page = await this.pages.findByHash(db, hashOf(token));
     if (page === null)
       throw new NotFoundException(
         'There is no page behind this link. Ask your coach for a new one.',
       );
     const scope = { academyId: page.academyId, userId: null, role: 'player' } as const;
-    const isLessonThere = (await this.lessons.find(scope, db, page.lessonId)) !== null;
-    if (page.withdrawnAt !== null || !isLessonThere)
+    const whose = await this.whose(scope, db, page);
+    if (page.withdrawnAt !== null || whose === null)
       throw new GoneException('Your coach has withdrawn this page. Ask for a new link.');
     if (page.expiresAt <= this.clock.text())
       throw new GoneException('This link has ended. Ask your coach for a new one.');
-    return { page, scope };
+    return { page, scope, ...whose };
+  }
+
+  /** The player of a page, and the day it is of: its lesson's, or the one a report was given; null where they are gone. */
+  private async whose(
+    scope: Scope,
+    db: Handle,
+    { lessonId, playerId, createdAt }: PageRow,
+  ): Promise<Pick<OpenPage, 'player' | 'date'> | null> {
+    if (lessonId !== null) {
+      const found = await this.lessons.find(scope, db, lessonId);
+      return found === null ? null : { player: found.player, date: found.lesson.startsAt };
+    }
+    const player = await this.players.find(scope, db, playerId);
+    return player === null || player.deletedAt !== null ? null : { player, date: createdAt };
   }
 }

@@ -1,13 +1,25 @@
-import { HANDS, LENGTH_UNITS, PART_KINDS } from '@loxos/core';
+import {
+  FINDINGS_AT_MOST,
+  FOLLOWED,
+  GOALS_AT_MOST,
+  HANDS,
+  LENGTH_UNITS,
+  PAGE_DEFAULTS,
+  PAGE_POINTS,
+  PART_KINDS,
+} from '@loxos/core';
 import type {
+  FollowedFigure,
   Hand,
   Layout,
   LengthUnit,
+  PageRecord,
   PartKind,
   Spot,
   StationCard,
   StationPart,
   TapeMark,
+  Target,
 } from '@loxos/core';
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
@@ -32,17 +44,18 @@ import {
 import { IsRichText } from '../common/rich-text.ts';
 import { HomeworkLine, StoredRepetition } from '../steps/part.dto.ts';
 import { trimmed } from '../common/trimmed.ts';
-import { IfGiven, IsDay } from '../common/given.ts';
+import { IfGiven, IsDay, IsInstant } from '../common/given.ts';
 
-/** A few short texts. */
-const Words = (most: number): PropertyDecorator =>
+/** A few texts of some length at most. */
+const Texts = (most: number, letters: number): PropertyDecorator =>
   applyDecorators(
     ApiProperty({ type: [String] }),
     IsArray(),
     ArrayMaxSize(most),
     IsString({ each: true }),
-    MaxLength(200, { each: true }),
+    MaxLength(letters, { each: true }),
   );
+const Words = (most: number): PropertyDecorator => Texts(most, 200);
 
 export class PageNumberDto {
   @ApiProperty() @IsString() @MaxLength(80) readonly label!: string;
@@ -122,10 +135,61 @@ export class PageSlant {
   @ApiProperty() @IsNumber() @Min(-45) @Max(45) readonly clubPathDeg!: number;
 }
 
+/** What numbers a record's picture may hold: degrees, m or mm. */
+const NUMBERS = { min: -500, max: 500 } as const;
+
+export class PageVisit {
+  @ApiProperty() @IsInstant() readonly at!: string;
+  @ApiProperty() @IsNumber() @Min(NUMBERS.min) @Max(NUMBERS.max) readonly middle!: number;
+  @ApiProperty() @IsNumber() @Min(0) @Max(NUMBERS.max) readonly half95!: number;
+}
+
+export class PageLevel {
+  @ApiProperty() @IsInt() @Min(0) @Max(PAGE_POINTS) readonly from!: number;
+  @ApiProperty() @IsInt() @Min(0) @Max(PAGE_POINTS) readonly to!: number;
+  @ApiProperty() @IsNumber() @Min(NUMBERS.min) @Max(NUMBERS.max) readonly value!: number;
+}
+
+export class PageTarget implements Target {
+  @ApiProperty() @IsNumber() @Min(NUMBERS.min) @Max(NUMBERS.max) readonly wanted!: number;
+  @ApiProperty() @IsNumber() @Min(0) @Max(NUMBERS.max) readonly window!: number;
+}
+
+/** The player's record as it was when the page was given: in words, and one picture. */
+export class PageRecordDto implements PageRecord {
+  @ApiProperty({ enum: FOLLOWED }) @IsIn(FOLLOWED) readonly figure!: FollowedFigure;
+  @Texts(FINDINGS_AT_MOST, 400) readonly words!: string[];
+  @Texts(GOALS_AT_MOST, 400) readonly goals!: string[];
+  @ApiProperty({ type: [PageVisit] })
+  @IsArray()
+  @ArrayMaxSize(PAGE_POINTS)
+  @ValidateNested({ each: true })
+  @Type(() => PageVisit)
+  readonly points!: PageVisit[];
+  @ApiProperty({ type: [PageLevel] })
+  @IsArray()
+  @ArrayMaxSize(PAGE_POINTS)
+  @ValidateNested({ each: true })
+  @Type(() => PageLevel)
+  readonly levels!: PageLevel[];
+  @ApiProperty({ type: PageTarget, nullable: true })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PageTarget)
+  readonly target!: PageTarget | null;
+}
+
+/** From when to when a report is, ISO days. */
+export class PagePeriod {
+  @ApiProperty() @IsDay() readonly from!: string;
+  @ApiProperty() @IsDay() readonly to!: string;
+}
+
 export class PageContent {
   @ApiProperty({ type: [String] })
   @IsArray()
-  @ArrayMaxSize(2, { message: 'points: two points at most' })
+  @ArrayMaxSize(PAGE_DEFAULTS.points, { message: 'points: two points at most' })
   @IsString({ each: true })
   @MaxLength(400, { each: true })
   readonly points!: string[];
@@ -175,6 +239,20 @@ export class PageContent {
   @IsOptional()
   @IsRichText()
   readonly words?: Record<string, unknown> | null;
+
+  @ApiPropertyOptional({ type: PageRecordDto, nullable: true })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PageRecordDto)
+  readonly record?: PageRecordDto | null;
+
+  @ApiPropertyOptional({ type: PagePeriod, nullable: true, description: 'Of a report' })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PagePeriod)
+  readonly period?: PagePeriod | null;
 }
 
 export class SharePage {
@@ -222,6 +300,8 @@ export class SharedPage {
   @ApiProperty({ type: [String] }) readonly points!: string[];
   @ApiProperty({ type: [HomeworkLine] }) readonly homework!: HomeworkLine[];
   @ApiProperty() readonly nextLook!: string;
+  @ApiProperty({ type: PagePeriod, nullable: true, description: 'Of a report' })
+  readonly period!: PagePeriod | null;
 }
 
 /** Only the answer to sharing holds the link. */

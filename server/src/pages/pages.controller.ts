@@ -33,6 +33,26 @@ export class PagesController {
     return this.pages.share(scope, lessonId, body, change);
   }
 
+  @Get('players/:playerId/reports')
+  @May('see')
+  @ApiOkResponse({ type: [SharedPage], description: 'The reports given to a player' })
+  reports(@Within() scope: Scope, @Param('playerId') playerId: string): Promise<SharedPage[]> {
+    return this.pages.reportsOf(scope, playerId);
+  }
+
+  @Post('players/:playerId/reports')
+  @May('plan')
+  @ApiCreatedResponse({ type: NewSharedPage })
+  @NamesItsChange()
+  report(
+    @Within() scope: Scope,
+    @Param('playerId') playerId: string,
+    @Body() body: SharePage,
+    @Writes() change: Change,
+  ): Promise<NewSharedPage> {
+    return this.pages.report(scope, playerId, body, change);
+  }
+
   @Delete('pages/:id')
   @May('plan')
   @HttpCode(204)

@@ -19,6 +19,15 @@ export class PagesRepository {
       .orderBy(asc(sharedPage.createdAt));
   }
 
+  /** The reports given to a player: pages of no lesson. */
+  reportsOf(scope: Scope, db: Handle, playerId: string): Promise<PageRow[]> {
+    return db
+      .select()
+      .from(sharedPage)
+      .where(and(this.own(scope), eq(sharedPage.playerId, playerId), isNull(sharedPage.lessonId)))
+      .orderBy(asc(sharedPage.createdAt));
+  }
+
   async insert(scope: Scope, db: Handle, row: Omit<PageRow, 'academyId'>): Promise<void> {
     await db.insert(sharedPage).values({ ...row, academyId: scope.academyId });
   }

@@ -2,12 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { hashOf, newToken } from '../common/token.ts';
+import { invalid } from '../common/validation.ts';
+import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { NewSharedPage, PageContent, SharePage, SharedPage } from './page.dto.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
 import { PagesRepository } from './pages.repository.ts';
+import type { PageRow } from './pages.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -18,6 +22,7 @@ export class PagesService {
   constructor(
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
+    private readonly players: PlayersRepository,
     private readonly pages: PagesRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -27,32 +32,68 @@ export class PagesService {
   ofLesson(scope: Scope, lessonId: string): Promise<SharedPage[]> {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);
-      const found: SharedPage[] = [];
-      for (const row of await this.pages.ofLesson(scope, db, lessonId)) {
-        const { id, createdAt, expiresAt, withdrawnAt } = row;
-        const { points, homework, nextLook } = JSON.parse(row.content) as PageContent;
-        const ticked = await this.pages.ticked(scope, db, id);
-        const said = await this.pages.words(scope, db, id);
-        const given = { points, homework, nextLook };
-        found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, said, ...given });
-      }
-      return found;
+      return this.told(scope, db, await this.pages.ofLesson(scope, db, lessonId));
     });
   }
 
-  share(
+  /** The reports given to a player, as pages are. */
+  reportsOf(scope: Scope, playerId: string): Promise<SharedPage[]> {
+    return this.store.read(async (db) => {
+      await this.requirePlayer(scope, db, playerId);
+      return this.told(scope, db, await this.pages.reportsOf(scope, db, playerId));
+    });
+  }
+
+  share(scope: Scope, lessonId: string, page: SharePage, change: Change): Promise<NewSharedPage> {
+    const { period, points } = page.content;
+    const trouble =
+      period != null
+        ? 'content: a page of a lesson is of no period'
+        : points.length === 0
+          ? 'points: write at least one'
+          : null;
+    if (trouble !== null) throw invalid([{ field: 'content', reason: trouble }]);
+    return this.give(scope, page, change, async (tx) => {
+      const { player } = await this.lessons.require(scope, tx, lessonId);
+      return { playerId: player.id, lessonId };
+    });
+  }
+
+  /** Gives a player a report: a page of a period. */
+  report(scope: Scope, playerId: string, page: SharePage, change: Change): Promise<NewSharedPage> {
+    if (page.content.period == null)
+      throw invalid([{ field: 'content', reason: 'period: say from when to when it is' }]);
+    return this.give(scope, page, change, async (tx) => {
+      await this.requirePlayer(scope, tx, playerId);
+      return { playerId, lessonId: null };
+    });
+  }
+
+  private async told(scope: Scope, db: Handle, rows: readonly PageRow[]): Promise<SharedPage[]> {
+    const found: SharedPage[] = [];
+    for (const { id, createdAt, expiresAt, withdrawnAt, content } of rows) {
+      const { points, homework, nextLook, period } = JSON.parse(content) as PageContent;
+      const ticked = await this.pages.ticked(scope, db, id);
+      const said = await this.pages.words(scope, db, id);
+      const given = { points, homework, nextLook, period: period ?? null };
+      found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, said, ...given });
+    }
+    return found;
+  }
+
+  private give(
     scope: Scope,
-    lessonId: string,
     { content, days }: SharePage,
     change: Change,
+    to: (tx: Handle) => Promise<Pick<PageRow, 'playerId' | 'lessonId'>>,
   ): Promise<NewSharedPage> {
     const token = newToken();
     return this.store.write(async (tx) => {
-      await this.lessons.require(scope, tx, lessonId);
+      const whose = await to(tx);
       const createdAt = this.clock.text();
       const row = {
         id: randomUUID(),
-        lessonId,
+        ...whose,
         tokenHash: hashOf(token),
         content: JSON.stringify(content),
         createdAt,
@@ -60,13 +101,17 @@ export class PagesService {
         withdrawnAt: null,
       };
       await this.pages.insert(scope, tx, row);
-      const of = { thing: 'page', id: row.id, lessonId } as const;
-      await this.history.made(scope, tx, of, 'page given', change);
-      const { id, expiresAt, withdrawnAt } = row;
-      const { points, homework, nextLook } = content;
-      const given = { points, homework, nextLook };
-      return { id, createdAt, expiresAt, withdrawnAt, ticked: [], said: [], ...given, token };
+      const what = whose.lessonId === null ? 'report given' : 'page given';
+      await this.history.made(scope, tx, { thing: 'page', id: row.id, ...whose }, what, change);
+      const [told] = await this.told(scope, tx, [{ ...row, academyId: scope.academyId }]);
+      return { ...told!, token };
     });
+  }
+
+  private async requirePlayer(scope: Scope, db: Handle, id: string): Promise<void> {
+    const player = await this.players.find(scope, db, id);
+    if (player === null || player.deletedAt !== null)
+      throw new NotFoundException('There is no such player in this academy.');
   }
 
   async withdraw(scope: Scope, id: string, change: Change): Promise<void> {
@@ -78,9 +123,10 @@ export class PagesService {
     await this.store.write(async (tx) => {
       const page = await this.pages.find(scope, tx, id);
       if (page === null) throw new NotFoundException('There is no such page in this academy.');
-      const { lessonId, withdrawnAt } = page;
-      const of = { thing: 'page', id, version: 1, lessonId } as const;
-      const what = deleted ? 'page withdrawn' : 'page given again';
+      const { lessonId, playerId, withdrawnAt } = page;
+      const of = { thing: 'page', id, version: 1, lessonId, playerId } as const;
+      const kind = lessonId === null ? 'report' : 'page';
+      const what = deleted ? `${kind} withdrawn` : `${kind} given again`;
       const current = { deleted: withdrawnAt !== null };
       if ((await this.history.edit(scope, tx, of, current, { deleted }, what, change)) === null)
         return;

@@ -1,9 +1,12 @@
-import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
+import { ANGLE_STYLES, GOALS_AT_MOST, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
 import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsObject,
+  IsOptional,
   IsIn,
   IsNotEmpty,
   IsString,
@@ -14,6 +17,8 @@ import {
 import { WantedByClubDto } from '../common/wanted.dto.ts';
 import { IfGiven } from '../common/given.ts';
 import { trimmed } from '../common/trimmed.ts';
+import { GoalDto } from './goal.dto.ts';
+import { ReportDraftDto } from './report-draft.dto.ts';
 
 class PlayerFields {
   @ApiProperty()
@@ -66,6 +71,21 @@ class PlayerFields {
   @ValidateNested()
   @Type(() => WantedByClubDto)
   readonly wanted?: WantedByClubDto;
+
+  @ApiPropertyOptional({ type: [GoalDto] })
+  @IfGiven()
+  @IsArray()
+  @ArrayMaxSize(GOALS_AT_MOST, { message: `goals: ${GOALS_AT_MOST} at most` })
+  @ValidateNested({ each: true })
+  @Type(() => GoalDto)
+  readonly goals?: GoalDto[];
+
+  @ApiPropertyOptional({ type: ReportDraftDto, nullable: true })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ReportDraftDto)
+  readonly report?: ReportDraftDto | null;
 }
 
 export class CreatePlayer extends PlayerFields {
@@ -89,5 +109,8 @@ export class Player {
   @ApiProperty({ description: 'Whose player they are; empty for nobody’s' })
   readonly coachId!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
+  @ApiProperty({ type: [GoalDto] }) readonly goals!: GoalDto[];
+  @ApiProperty({ type: ReportDraftDto, nullable: true, description: 'The report being written' })
+  readonly report!: ReportDraftDto | null;
   @ApiProperty() readonly version!: number;
 }

@@ -10,6 +10,7 @@ import { HistoryService } from '../history/history.service.ts';
 import type { Edit } from '../history/history.service.ts';
 import type { Fields } from '@loxos/core';
 import type { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
+import { CatchUp } from '../readings/catch-up.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
 import type { Scope } from '../common/scope.ts';
@@ -27,15 +28,19 @@ export const toPlayer = (row: PlayerRow): Player => ({
   bodyNotes: row.bodyNotes,
   coachId: row.coachId,
   wanted: JSON.parse(row.wanted) as Player['wanted'],
+  goals: JSON.parse(row.goals) as Player['goals'],
+  report: row.report === null ? null : (JSON.parse(row.report) as Player['report']),
   version: row.version,
 });
 
 /** The columns that an edit's fields are kept in. */
 function playerColumns({ fields, version }: Edit, at: string): Partial<PlayerRow> {
-  const { wanted, ...rest } = columnsOf(fields, at);
+  const { wanted, goals, report, ...rest } = columnsOf(fields, at);
   return {
     ...(rest as Partial<PlayerRow>),
     ...(wanted !== undefined && { wanted: JSON.stringify(wanted) }),
+    ...(goals !== undefined && { goals: JSON.stringify(goals) }),
+    ...(report !== undefined && { report: report === null ? null : JSON.stringify(report) }),
     version,
     updatedAt: at,
   };
@@ -48,6 +53,7 @@ export class PlayersService {
     private readonly players: PlayersRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
+    private readonly catchUp: CatchUp,
   ) {}
 
   async list(scope: Scope): Promise<Player[]> {
@@ -76,6 +82,8 @@ export class PlayersService {
         bodyNotes: dto.bodyNotes ?? '',
         coachId: dto.coachId ?? scope.userId ?? '',
         wanted: JSON.stringify(dto.wanted ?? { all: PLAIN_WANTED }),
+        goals: JSON.stringify(dto.goals ?? []),
+        report: dto.report == null ? null : JSON.stringify(dto.report),
         version: 1,
         createdAt: at,
         updatedAt: at,
@@ -116,6 +124,8 @@ export class PlayersService {
       const edit = await this.history.edit(scope, tx, of, current, wanted, what, change);
       if (edit === null) return toPlayer(row);
       await this.players.update(scope, tx, id, playerColumns(edit, this.clock.text()));
+      // What is wanted says where they stand.
+      this.catchUp.nudge();
       return toPlayer((await this.players.find(scope, tx, id))!);
     });
   }

@@ -1,4 +1,4 @@
-import { BALL_QUANTITIES } from '@loxos/core';
+import { BALL_QUANTITIES, RECORD_LAYOUT } from '@loxos/core';
 import type { LessonRecord } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import {
@@ -15,7 +15,7 @@ import {
   sql,
 } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
-import { ball, block, lesson, lessonReading, player } from '../db/schema/index.ts';
+import { ball, block, launchFile, lesson, lessonReading, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { lessonsOfPlayer } from '../lessons/of-player.ts';
 
@@ -101,26 +101,6 @@ export class ReadingsRepository {
       .orderBy(asc(lesson.startsAt));
   }
 
-  /** What drills moved in every lesson in which one was worked on, with whose it was. */
-  effects(
-    scope: Scope,
-    db: Handle,
-  ): Promise<{ playerId: string; hand: 'right' | 'left'; effects: string }[]> {
-    return db
-      .select({ playerId: player.id, hand: player.hand, effects: lessonReading.effects })
-      .from(lessonReading)
-      .innerJoin(lesson, eq(lesson.id, lessonReading.lessonId))
-      .innerJoin(player, eq(player.id, lesson.playerId))
-      .where(
-        and(
-          eq(lessonReading.academyId, scope.academyId),
-          ne(lessonReading.effects, '[]'),
-          isNull(lesson.deletedAt),
-          isNull(player.deletedAt),
-        ),
-      );
-  }
-
   /** Some lessons with balls of the players of a hand whose reading is of other balls, rules or model than `rest` says. */
   outOfDate(
     scope: Scope,
@@ -157,9 +137,16 @@ export class ReadingsRepository {
   /** The balls of a lesson in the order hit, each with its block and what that was hit as. */
   balls(scope: Scope, db: Handle, lessonId: string) {
     return db
-      .select({ ...READ, blockId: block.id, block: block.kind, drillId: block.drillId })
+      .select({
+        ...READ,
+        blockId: block.id,
+        block: block.kind,
+        drillId: block.drillId,
+        source: launchFile.sourceKey,
+      })
       .from(ball)
       .leftJoin(block, and(eq(block.id, ball.blockId), isNull(block.deletedAt)))
+      .leftJoin(launchFile, eq(launchFile.id, ball.launchFileId))
       .where(
         and(
           eq(ball.academyId, scope.academyId),
@@ -171,11 +158,11 @@ export class ReadingsRepository {
   }
 
   async keep(scope: Scope, db: Handle, { lessonId, stamp, record }: Read): Promise<void> {
-    const { count, clubs, blocks, columns, effects } = record;
+    const { count, clubs, blocks, sources, columns, effects } = record;
     const value = {
       stamp,
       count,
-      about: JSON.stringify({ v: 1, clubs, blocks }),
+      about: JSON.stringify({ v: RECORD_LAYOUT, clubs, blocks, sources }),
       columns: Buffer.from(columns.buffer, columns.byteOffset, columns.byteLength),
       effects: JSON.stringify(effects),
     };

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { HANDS, readingFingerprint } from '@loxos/core';
+import { HANDS, RECORD_LAYOUT, readingFingerprint } from '@loxos/core';
 import type { DrillEffect, Hand, ReadingContext } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
@@ -36,7 +36,7 @@ const outOfDate = (
 /** Readings of lessons: kept, and computed anew in a thread where balls, rules or the model are others since. */
 @Injectable()
 export class ReadingsService {
-  private readonly model = readingFingerprint();
+  private readonly model = `${readingFingerprint()}.${RECORD_LAYOUT}`;
 
   constructor(
     private readonly store: Store,

@@ -1,4 +1,4 @@
-import { drillEffects, recordOfLesson, resolveContext } from '@loxos/core';
+import { RECORD_LAYOUT, drillEffects, recordOfLesson, resolveContext } from '@loxos/core';
 import type { LessonBall } from '@loxos/core';
 import { eq } from 'drizzle-orm';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
@@ -156,7 +156,12 @@ async function expectUpToDate(lessonId: string, hand: 'right' | 'left' = 'right'
   expect(row).toBeDefined();
   expect(row!.count).toBe(anew.count);
   expect(Buffer.compare(row!.columns, Buffer.from(anew.columns))).toBe(0);
-  expect(JSON.parse(row!.about)).toEqual({ v: 1, clubs: anew.clubs, blocks: anew.blocks });
+  expect(JSON.parse(row!.about)).toEqual({
+    v: RECORD_LAYOUT,
+    clubs: anew.clubs,
+    blocks: anew.blocks,
+    sources: anew.sources,
+  });
   expect(JSON.parse(row!.effects)).toEqual(JSON.parse(JSON.stringify(anew.effects)));
 }
 

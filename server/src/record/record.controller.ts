@@ -24,9 +24,9 @@ export class RecordController {
   ofPlayer(
     @Within() scope: Scope,
     @Param('id') id: string,
-    @Query() { kind }: RecordQuery,
+    @Query() query: RecordQuery,
   ): Promise<RecordAnswer> {
-    return this.records.ofPlayer(scope, id, kind);
+    return this.records.ofPlayer(scope, id, query);
   }
 
   @Get('standings')

@@ -1,14 +1,38 @@
 import { CLUB_KINDS } from '@loxos/core';
-import type { ClubKind, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
+import type {
+  ClubKind,
+  HomeworkDue,
+  MovedOverAll,
+  PlayerRecord,
+  Standing,
+  StationDay as DayAtStation,
+} from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn, IsISO8601 } from 'class-validator';
-import { IfGiven } from '../common/given.ts';
+import { IfGiven, IsDay } from '../common/given.ts';
 
 export class RecordQuery {
   @ApiPropertyOptional({ enum: CLUB_KINDS, description: 'The kind hit most, where left out' })
   @IfGiven()
   @IsIn(CLUB_KINDS, { message: `kind: choose one of ${CLUB_KINDS.join(', ')}` })
   readonly kind?: ClubKind;
+
+  @ApiPropertyOptional({ description: 'Only visits from this ISO day on' })
+  @IfGiven()
+  @IsDay()
+  readonly from?: string;
+
+  @ApiPropertyOptional({ description: 'Only visits up to this ISO day' })
+  @IfGiven()
+  @IsDay()
+  readonly to?: string;
+
+  @ApiPropertyOptional({
+    description: 'ISO day the second of the two periods begins at; the last change, where left out',
+  })
+  @IfGiven()
+  @IsDay()
+  readonly parted?: string;
 }
 
 export class StandingsQuery {
@@ -26,8 +50,14 @@ export class MovedQuery {
   readonly kind!: ClubKind;
 }
 
+/** A day on which homework was due. */
+export class HomeworkDay implements HomeworkDue {
+  @ApiProperty({ description: 'ISO date' }) readonly date!: string;
+  @ApiProperty() readonly isDone!: boolean;
+}
+
 /** Repetitions of a drill on a day. */
-export class StationDay {
+export class StationDay implements DayAtStation {
   @ApiProperty() readonly drillId!: string;
   @ApiProperty({ description: 'ISO date' }) readonly date!: string;
   @ApiProperty() readonly good!: number;
@@ -50,8 +80,8 @@ export class RecordAnswer {
   @ApiProperty({ type: [StationDay], description: 'In the order of days' })
   readonly stations!: StationDay[];
 
-  @ApiProperty({ type: [String], description: 'ISO dates of homework done' })
-  readonly homework!: string[];
+  @ApiProperty({ type: [HomeworkDay], description: 'In the order of days' })
+  readonly homework!: HomeworkDay[];
 }
 
 export class PlayerStandings {

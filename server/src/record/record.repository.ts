@@ -21,6 +21,9 @@ const DAY = sql<string>`substr(case when ${IS_HOME} then ${repetition.at} else $
 /** What a player's standing is made of: their own row, their lessons and the balls in them. */
 const MADE_OF = sql<string>`${player.version} || '.' || count(*) || '.' || sum(${lesson.ballsVersion}) || '.' || sum(${lesson.version}) || '.' || max(${lesson.updatedAt})`;
 
+/** Changes with what is kept of a player: what was kept before is out of date then. */
+const STANDING_LAYOUT = 2;
+
 /** A player whose standing is out of date, and what it would be of. */
 export interface OldStanding {
   readonly playerId: string;
@@ -52,10 +55,27 @@ export class RecordRepository {
     return rows.map((row) => ({ ...row, isHome: row.isHome === 1 }));
   }
 
-  /** Days on which a player did their homework. */
-  async homework(scope: Scope, db: Handle, playerId: string): Promise<string[]> {
-    const rows = await db
-      .selectDistinct({ date: homeworkTick.date })
+  /** The pages given in a player's lessons that stand, the last of each lesson last, with what was due on them. */
+  pagesOf(scope: Scope, db: Handle, playerId: string) {
+    return db
+      .select({ id: sharedPage.id, lessonId: lesson.id, content: sharedPage.content })
+      .from(lesson)
+      .innerJoin(
+        sharedPage,
+        and(eq(sharedPage.academyId, lesson.academyId), eq(sharedPage.lessonId, lesson.id)),
+      )
+      .where(and(lessonsOfPlayer(scope, playerId), isNull(sharedPage.withdrawnAt)))
+      .orderBy(asc(sharedPage.createdAt));
+  }
+
+  /** Days on which a player did their homework, page by page. */
+  ticks(
+    scope: Scope,
+    db: Handle,
+    playerId: string,
+  ): Promise<{ readonly pageId: string; readonly date: string }[]> {
+    return db
+      .select({ pageId: homeworkTick.pageId, date: homeworkTick.date })
       .from(lesson)
       .innerJoin(
         sharedPage,
@@ -65,9 +85,7 @@ export class RecordRepository {
         homeworkTick,
         and(eq(homeworkTick.academyId, lesson.academyId), eq(homeworkTick.pageId, sharedPage.id)),
       )
-      .where(and(lessonsOfPlayer(scope, playerId), eq(homeworkTick.done, true)))
-      .orderBy(asc(homeworkTick.date));
-    return rows.map(({ date }) => date);
+      .where(and(lessonsOfPlayer(scope, playerId), eq(homeworkTick.done, true)));
   }
 
   /** Some players of a hand whose standing is of other lessons, balls, wishes, rules or model than `rest` says, and whose lessons are all read. */
@@ -78,7 +96,7 @@ export class RecordRepository {
     rest: string,
     most: number,
   ): Promise<OldStanding[]> {
-    const stamp = sql<string>`${MADE_OF} || ${rest}`;
+    const stamp = sql<string>`${MADE_OF} || ${rest} || ${`.${STANDING_LAYOUT}`}`;
     const isRead = sql`${lessonReading.stamp} = ${lesson.ballsVersion} || ${rest}`;
     const areRead = sql`min(coalesce(${isRead}, 0)) = 1`;
     return db
@@ -106,7 +124,7 @@ export class RecordRepository {
   async keep(
     scope: Scope,
     db: Handle,
-    row: { readonly playerId: string; readonly stamp: string; readonly value: string },
+    row: Pick<typeof playerStanding.$inferSelect, 'playerId' | 'stamp' | 'value' | 'moved'>,
   ): Promise<void> {
     const { playerId, ...set } = row;
     await db
@@ -122,5 +140,21 @@ export class RecordRepository {
       .from(playerStanding)
       .innerJoin(player, eq(player.id, playerStanding.playerId))
       .where(and(eq(playerStanding.academyId, scope.academyId), isNull(player.deletedAt)));
+  }
+
+  /** What drills moved for each player, JSON. */
+  async moved(scope: Scope, db: Handle): Promise<string[]> {
+    const rows = await db
+      .select({ moved: playerStanding.moved })
+      .from(playerStanding)
+      .innerJoin(player, eq(player.id, playerStanding.playerId))
+      .where(
+        and(
+          eq(playerStanding.academyId, scope.academyId),
+          isNull(player.deletedAt),
+          ne(playerStanding.moved, '[]'),
+        ),
+      );
+    return rows.map(({ moved }) => moved);
   }
 }

@@ -1,11 +1,20 @@
 import { HANDS, wentAway } from '@loxos/core';
 import type { ClubKind, Standing, WantedByClub } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
+import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
+import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
+import type { PageContent } from '../pages/page.dto.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { Pool } from '../threads/pool.ts';
-import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
+import type {
+  AcademyMoved,
+  HomeworkDay,
+  PlayerStandings,
+  RecordAnswer,
+  RecordQuery,
+} from './record.dto.ts';
 import { RecordRepository } from './record.repository.ts';
 
 /** Players whose standing is made in one go. */
@@ -24,23 +33,37 @@ export class RecordService {
     private readonly readings: ReadingsService,
     private readonly records: RecordRepository,
     private readonly pool: Pool,
+    private readonly clock: Clock,
   ) {}
 
-  async ofPlayer(
-    scope: Scope,
-    playerId: string,
-    kind: ClubKind | undefined,
-  ): Promise<RecordAnswer> {
+  async ofPlayer(scope: Scope, playerId: string, query: RecordQuery): Promise<RecordAnswer> {
     const { player, context } = await this.readings.bringUp(scope, playerId);
     const { url, authToken } = this.store;
     const wanted = JSON.parse(player.wanted) as WantedByClub;
-    const asked = { url, authToken, scope, playerId, context, wanted, kind };
-    const record = await this.pool.run('makeRecord', asked);
+    const { kind, from, to, parted: partedAt } = query;
+    const ask = { context, wanted, kind, from, to, partedAt };
+    const record = await this.pool.run('makeRecord', { url, authToken, scope, playerId, ...ask });
+    const isAsked = ({ date }: { readonly date: string }): boolean =>
+      (from === undefined || date >= from) && (to === undefined || date <= to);
     return this.store.read(async (db) => ({
       record,
-      stations: await this.records.stations(scope, db, playerId),
-      homework: await this.records.homework(scope, db, playerId),
+      stations: (await this.records.stations(scope, db, playerId)).filter(isAsked),
+      homework: (await this.homework(scope, db, playerId)).filter(isAsked),
     }));
+  }
+
+  /** The days homework was due on by the last page of each lesson, or done by any, up to today. */
+  private async homework(scope: Scope, db: Handle, playerId: string): Promise<HomeworkDay[]> {
+    const pages = await this.records.pagesOf(scope, db, playerId);
+    const last = new Map(pages.map((page) => [page.lessonId, page]));
+    const done = new Set((await this.records.ticks(scope, db, playerId)).map(({ date }) => date));
+    const due = [...last.values()].flatMap(({ content }) =>
+      (JSON.parse(content) as PageContent).homework.map(({ date }) => date.slice(0, 10)),
+    );
+    const today = this.clock.text().slice(0, 10);
+    return [...new Set([...due.filter((date) => date < today), ...done])]
+      .sort()
+      .map((date) => ({ date, isDone: done.has(date) }));
   }
 
   /** Where players stand, as it was last made: behind what was just hit by a few seconds. With `since` those with news. */
@@ -55,10 +78,10 @@ export class RecordService {
       : all.filter(({ standings }) => standings.some((one) => wentAway(one, since) > 0));
   }
 
-  /** What drills moved with a kind of club over all players, as their lessons were last read. */
+  /** What drills moved with a kind of club over all players, as it was last made of each. */
   async moved(scope: Scope, kind: ClubKind): Promise<AcademyMoved> {
-    const { url, authToken } = this.store;
-    return { moved: await this.pool.run('makeMoved', { url, authToken, scope, kind }) };
+    const players = await this.store.read((db) => this.records.moved(scope, db));
+    return { moved: await this.pool.run('makeMoved', { players, kind }) };
   }
 
   /** Makes the standings of some players that are out of date, once their readings are not; how many it found. */
@@ -88,7 +111,8 @@ export class RecordService {
           await this.records.keep(scope, tx, {
             playerId,
             stamp,
-            value: JSON.stringify({ v: 1, standings: made[n] }, rounded),
+            value: JSON.stringify({ v: 1, standings: made[n]!.standings }, rounded),
+            moved: JSON.stringify(made[n]!.moved, rounded),
           });
       });
     }

@@ -3,6 +3,7 @@ import type { LessonBall, PlayerRecord, Standing, Visit } from '@loxos/core';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Store } from '../db/store.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
+import { sourceKey } from '../intake/intake.logic.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
@@ -19,6 +20,8 @@ const fileOf = (pathDeg: number, club = '7 iron'): Buffer =>
       (_, n) => `${club},${(n % 4) / 2},${pathDeg + (n % 3) / 2},${140 + n}`,
     ).join('\n')}\n`,
   );
+
+const SOURCE = sourceKey(fileOf(0).toString());
 
 /** A lesson on a day, with a file of nine balls. */
 async function visit(playerId: string, startsAt: string, pathDeg: number, club?: string) {
@@ -53,7 +56,8 @@ async function computed(lessons: readonly string[], context: object = {}): Promi
     if (balls.length === 0) continue;
     const read = balls.map((ball): LessonBall => {
       const block = blocks.find((one) => one.id === ball.blockId);
-      return { ...ball, block: block?.kind ?? null, drillId: block?.drillId ?? null } as LessonBall;
+      const [kind, drillId] = [block?.kind ?? null, block?.drillId ?? null];
+      return { ...ball, block: kind, drillId, source: SOURCE } as LessonBall;
     });
     visits.push({ lessonId, at: startsAt, balls: openRecord(recordOfLesson(read, resolved)) });
   }
@@ -90,6 +94,42 @@ describe('a player’s record', () => {
     expect(JSON.stringify(body)).toContain('kind: choose one of driver');
   });
 
+  it('is of a period, and parted on a day, where that is asked for', async () => {
+    const { player } = await season(6);
+    const late = (await asked(player, `?from=${dayOf(2).slice(0, 10)}&to=${dayOf(4).slice(0, 10)}`))
+      .record!;
+    expect(late.visits.map(({ at }) => at)).toEqual([2, 3, 4].map(dayOf));
+    const parted = (await asked(player, `?parted=${dayOf(1).slice(0, 10)}`)).record!;
+    expect(parted.periods.map(({ from, to }) => [from, to])).toEqual([
+      [0, 1],
+      [1, 6],
+    ]);
+    expect((await asked(player, '?to=2020-01-01')).record).toBeNull();
+    await t.http().get(`/api/players/${player}/record?from=soon`).expect(400);
+  });
+
+  it('knows which source wrote each visit’s figures down', async () => {
+    const { player, lessons } = await season(2);
+    const other =
+      'Club;Face to target;Club path;Carry distance (m)\n7 iron;1;2;140\n7 iron;1;2;141\n7 iron;2;2;142\n';
+    const made = await t
+      .http()
+      .post('/api/lessons')
+      .send({ playerId: player, startsAt: dayOf(3) });
+    const id = (made.body as { id: string }).id;
+    await t
+      .http()
+      .post(`/api/lessons/${id}/files`)
+      .attach('file', Buffer.from(other), 'b.csv')
+      .expect(200);
+    const { visits } = (await asked(player)).record!;
+    expect(visits).toHaveLength(3);
+    expect(visits[0]!.source).toBe(SOURCE);
+    expect(visits[1]!.source).toBe(SOURCE);
+    expect(visits[2]!.source).not.toBe(SOURCE);
+    expect(lessons).toHaveLength(2);
+  });
+
   it('is none before the first ball, and of nobody there is none', async () => {
     const player = await t.player();
     await t.lesson(player);
@@ -98,16 +138,19 @@ describe('a player’s record', () => {
   });
 });
 
+let scope: { readonly academyId: string; readonly userId: null; readonly role: 'coach' };
+beforeAll(async () => {
+  const academy = await t.app.get(Store).read((db) => t.app.get(AccountsRepository).first(db));
+  scope = { academyId: academy!.id, userId: null, role: 'coach' };
+});
+
+/** Brings readings and standings up to date, as the server does behind everything else. */
+async function catchUp(): Promise<void> {
+  for (const part of [t.app.get(ReadingsService), t.app.get(RecordService)])
+    while ((await part.catchUp(scope)) > 0);
+}
+
 describe('where everybody stands', () => {
-  let scope: { readonly academyId: string; readonly userId: null; readonly role: 'coach' };
-  beforeAll(async () => {
-    const academy = await t.app.get(Store).read((db) => t.app.get(AccountsRepository).first(db));
-    scope = { academyId: academy!.id, userId: null, role: 'coach' };
-  });
-  const catchUp = async (): Promise<void> => {
-    for (const part of [t.app.get(ReadingsService), t.app.get(RecordService)])
-      while ((await part.catchUp(scope)) > 0);
-  };
   const standingOf = async (player: string): Promise<Standing[] | undefined> => {
     const { body } = await t.http().get('/api/standings').expect(200);
     return (body as PlayerStandings[]).find(({ playerId }) => playerId === player)?.standings;
@@ -209,8 +252,8 @@ describe('what drills moved over all', () => {
     for (const player of [await t.player(), await t.player()]) {
       await lessonWith(player);
       await lessonWith(player);
-      await asked(player);
     }
+    await catchUp();
     const { body } = await t.http().get('/api/moved?kind=iron').expect(200);
     const { moved } = body as AcademyMoved;
     expect(moved[0]).toMatchObject({ drillId: 'over-all', figure: 'clubPathDeg', players: 2 });
@@ -261,6 +304,11 @@ describe('beside it', () => {
     await tick('2026-01-11', true);
     await tick('2026-01-08', true);
     await tick('2026-01-08', false);
-    expect((await asked(player)).homework).toEqual(['2026-01-11']);
+    expect((await asked(player)).homework).toEqual([
+      { date: '2026-01-08', isDone: false },
+      { date: '2026-01-11', isDone: true },
+    ]);
+    // Of a period only its days.
+    expect((await asked(player, '?from=2026-01-09')).homework).toHaveLength(1);
   });
 });

@@ -88,6 +88,7 @@ export class SendPart {
   @IsOptional() @IsDay() readonly nextLook?: string | null;
   /** Rich text of the coach: a document of the editor, as JSON. */
   @IsOptional() @IsRichText() readonly words?: object | null;
+  @IsOptional() @IsBoolean() readonly isRecordShown?: boolean | null;
 }
 
 export const PART_CLASSES = {

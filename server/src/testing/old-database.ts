@@ -53,6 +53,8 @@ const VALUES: Readonly<Record<string, InValue>> = {
   bands: '{}',
   accuracy: '{}',
   rows: '[]',
+  goals: '[]',
+  whose: 'all',
   answers: '{}',
   content: '{}',
   sha256: createHash('sha256').update(FILE).digest('hex'),
@@ -103,6 +105,8 @@ async function fill(client: Client, table: string): Promise<void> {
       return [[column, REFERS[column] ?? column.slice(0, -3)]];
     if (table === 'launch_file' && column === 'content') return [[column, FILE]];
     if (column === 'launch_file_id') return [[column, 'launch_file']];
+    // A page may be of no lesson: this one is.
+    if (table === 'shared_page' && column === 'lesson_id') return [[column, 'lesson']];
     if (table === 'own_drill' && column === 'value') return [[column, OWN_DRILL]];
     const known = VALUES[column];
     if (known !== undefined && (notnull === 1 || column === 'carry_m')) return [[column, known]];

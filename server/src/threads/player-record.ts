@@ -1,9 +1,16 @@
-import { movedOverAll, openRecord, playerRecord, resolveContext, standingsOf } from '@loxos/core';
+import {
+  movedOfPlayer,
+  movedOverAll,
+  openRecord,
+  playerRecord,
+  resolveContext,
+  standingsOf,
+} from '@loxos/core';
 import type {
   ClubKind,
   DrillEffect,
-  Hand,
   LessonRecord,
+  MovedOfPlayer,
   MovedOverAll,
   PlayerRecord,
   ReadingContext,
@@ -31,6 +38,10 @@ export interface RecordToMake extends InContext {
   readonly playerId: string;
   readonly wanted: WantedByClub;
   readonly kind: ClubKind | undefined;
+  /** ISO days: of the visits that are asked for, and where their two periods part. */
+  readonly from: string | undefined;
+  readonly to: string | undefined;
+  readonly partedAt: string | undefined;
 }
 
 export interface StandingsToMake extends InContext {
@@ -54,8 +65,8 @@ async function onDatabase<T>(
 async function visitsOf(scope: Scope, db: Handle, playerId: string) {
   const kept = await new ReadingsRepository().kept(scope, db, playerId);
   const visits = kept.map(({ lessonId, at, count, about, columns }): Visit => {
-    const { clubs, blocks } = JSON.parse(about) as Pick<LessonRecord, 'clubs' | 'blocks'>;
-    return { lessonId, at, balls: openRecord({ count, clubs, blocks, columns }) };
+    const { clubs, blocks, sources } = JSON.parse(about) as Omit<LessonRecord, 'columns'>;
+    return { lessonId, at, balls: openRecord({ count, clubs, blocks, sources, columns }) };
   });
   const effects = kept.flatMap((one) => JSON.parse(one.effects) as DrillEffect[]);
   return { visits, effects };
@@ -65,37 +76,41 @@ async function visitsOf(scope: Scope, db: Handle, playerId: string) {
 export const makeRecord = (asked: RecordToMake): Promise<PlayerRecord | null> =>
   onDatabase(asked, async (db) => {
     const { visits, effects } = await visitsOf(asked.scope, db, asked.playerId);
-    const { wanted, kind } = asked;
-    return playerRecord(visits, { context: resolveContext(asked.context), wanted, effects, kind });
+    const { wanted, kind, from, to, partedAt } = asked;
+    const context = resolveContext(asked.context);
+    return playerRecord(visits, { context, wanted, effects, kind, from, to, partedAt });
   });
 
-/** Where some players stand, from their kept readings. */
-export const makeStandings = (asked: StandingsToMake): Promise<Standing[][]> =>
+/** Where a player stands, and what drills moved for them. */
+export interface StandingMade {
+  readonly standings: Standing[];
+  readonly moved: MovedOfPlayer[];
+}
+
+/** Where some players of a hand stand, from their kept readings. */
+export const makeStandings = (asked: StandingsToMake): Promise<StandingMade[]> =>
   onDatabase(asked, async (db) => {
     const context = resolveContext(asked.context);
-    const made: Standing[][] = [];
+    const made: StandingMade[] = [];
     for (const { playerId, wanted } of asked.players) {
       const { visits, effects } = await visitsOf(asked.scope, db, playerId);
-      made.push(standingsOf(visits, { context, wanted, effects }));
+      made.push({
+        standings: standingsOf(visits, { context, wanted, effects }),
+        moved: movedOfPlayer(effects, context.hand),
+      });
     }
     return made;
   });
 
-export interface MovedToMake extends Where {
+export interface MovedToMake {
+  /** JSON: MovedOfPlayer[], of each player. */
+  readonly players: readonly string[];
   readonly kind: ClubKind;
 }
 
-/** What drills moved over all players, from their kept readings. */
-export const makeMoved = (asked: MovedToMake): Promise<MovedOverAll[]> =>
-  onDatabase(asked, async (db) => {
-    const byPlayer = new Map<string, { hand: Hand; effects: DrillEffect[] }>();
-    for (const { playerId, hand, effects } of await new ReadingsRepository().effects(
-      asked.scope,
-      db,
-    )) {
-      const own = byPlayer.get(playerId) ?? { hand, effects: [] };
-      own.effects.push(...(JSON.parse(effects) as DrillEffect[]));
-      byPlayer.set(playerId, own);
-    }
-    return movedOverAll([...byPlayer.values()], asked.kind);
-  });
+/** What drills moved over all players. */
+export const makeMoved = ({ players, kind }: MovedToMake): MovedOverAll[] =>
+  movedOverAll(
+    players.map((own) => JSON.parse(own) as MovedOfPlayer[]),
+    kind,
+  );

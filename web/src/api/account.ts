@@ -88,3 +88,16 @@ export const useEndBrowser = () =>
     answerOf(api.DELETE('/api/account/sessions/{id}', { params: { path: { id } } })),
   );
 export const useKey = () => useAccountChange(() => answerOf(api.POST('/api/account/keys')));
+
+/** The address one's own calendar reads lessons at, as far as there is one; never the address itself. */
+export const useCalendarFeed = () =>
+  useQuery({
+    queryKey: [...KEYS.account, 'calendar'],
+    queryFn: () => answerOf(api.GET('/api/account/calendar')),
+  });
+export const useMakeFeed = () =>
+  useAccountChange((whose: 'mine' | 'all') =>
+    answerOf(api.POST('/api/account/calendar', { body: { whose } })),
+  );
+export const useEndFeed = () =>
+  useAccountChange(() => answerOf(api.DELETE('/api/account/calendar')));

@@ -33,6 +33,7 @@ export type PlayerPage = Schemas['PlayerPage'];
 export type Given = Schemas['Given'];
 export type GivenTo = Schemas['GivenTo'];
 export type RecordAnswer = Schemas['RecordAnswer'];
+export type ReportDraft = Schemas['ReportDraftDto'];
 export type StationDay = Schemas['StationDay'];
 export type OwnDrill = Schemas['OwnDrill'];
 export type CreateOwnDrill = Schemas['CreateOwnDrill'];

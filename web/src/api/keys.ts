@@ -33,5 +33,6 @@ export const keys = {
   effects: (playerId: string) => ['effects', playerId] as const,
   standings: (since?: string) => ['standings', since ?? null] as const,
   moved: (kind: string) => ['moved', kind] as const,
-  record: (playerId: string, kind: string | null) => ['record', playerId, kind] as const,
+  record: (playerId: string, of: object) => ['record', playerId, of] as const,
+  reports: (playerId: string) => ['reports', playerId] as const,
 };

@@ -197,16 +197,33 @@ export const useMoved = (kind: ClubKind, isLooking: boolean) =>
     placeholderData: keepPreviousData,
   });
 
+/** Which visits of a player are asked for: with a kind of club, in a period, parted on a day; ISO days. */
+export interface RecordOf {
+  readonly kind?: ClubKind;
+  readonly from?: string;
+  readonly to?: string;
+  readonly parted?: string;
+}
+
 /** What became of a player over the months, with a kind of club; the one hit most where none is asked for. */
-export const useRecord = (id: string, kind: ClubKind | null) =>
+export const useRecord = (id: string, of: RecordOf = {}) =>
   useQuery({
-    queryKey: keys.record(id, kind),
+    queryKey: keys.record(id, of),
     queryFn: async () => {
-      const params = { path: { id }, query: kind === null ? {} : { kind } };
+      const params = { path: { id }, query: of };
       const answer = await answerOf(api.GET('/api/players/{id}/record', { params }));
       return { ...answer, record: answer.record as unknown as PlayerRecord | null };
     },
-    placeholderData: keepPreviousData,
+    // What was shown stays while more of the same player is fetched: another player's never stands in.
+    placeholderData: (before, asked) => (asked?.queryKey[1] === id ? before : undefined),
+  });
+
+/** The reports given to a player. */
+export const useReports = (playerId: string) =>
+  useQuery({
+    queryKey: keys.reports(playerId),
+    queryFn: () =>
+      answerOf(api.GET('/api/players/{playerId}/reports', { params: { path: { playerId } } })),
   });
 
 /** The academy's own drills as they will be once everything on its way is stored. */
@@ -223,21 +240,29 @@ export function useOwnDrills(): { data: OwnDrill[] | undefined } {
   return { data };
 }
 
-export function useSharePage(lessonId: string) {
+/** What a page is given of: a lesson, or a player's period. */
+export type GivenOf = { readonly lessonId: string } | { readonly playerId: string };
+
+const givenKey = (of: GivenOf) =>
+  'lessonId' in of ? keys.lesson(of.lessonId) : keys.reports(of.playerId);
+
+export function useSharePage(of: GivenOf) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: { content: PageContent; days: number }) =>
-      answerOf(api.POST('/api/lessons/{lessonId}/pages', { params: { path: { lessonId } }, body })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+      'lessonId' in of
+        ? answerOf(api.POST('/api/lessons/{lessonId}/pages', { params: { path: of }, body }))
+        : answerOf(api.POST('/api/players/{playerId}/reports', { params: { path: of }, body })),
+    onSuccess: () => client.invalidateQueries({ queryKey: givenKey(of) }),
   });
 }
 
-export function useWithdrawPage(lessonId: string) {
+export function useWithdrawPage(of: GivenOf) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) =>
       answerOf(api.DELETE('/api/pages/{id}', { params: { path: { id } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.lesson(lessonId) }),
+    onSuccess: () => client.invalidateQueries({ queryKey: givenKey(of) }),
   });
 }
 

@@ -528,6 +528,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/account/calendar': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['calendar_get'];
+    put?: never;
+    post: operations['calendar_make'];
+    delete: operations['calendar_end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/calendar/{token}.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['calendar_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/players/{id}/effects': {
     parameters: {
       query?: never;
@@ -730,6 +762,22 @@ export interface paths {
     get: operations['pages_list'];
     put?: never;
     post: operations['pages_share'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{playerId}/reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['pages_reports'];
+    put?: never;
+    post: operations['pages_report'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1209,6 +1257,39 @@ export interface components {
       all: components['schemas']['WantedDto'];
       kinds?: components['schemas']['WantedKindsDto'];
     };
+    GoalDto: {
+      id: string;
+      /** @enum {string} */
+      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      /** @enum {string} */
+      figure:
+        | 'faceToPathDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'strikeToeMm';
+      wanted: number;
+      window: number;
+      /** @description ISO day */
+      by: string;
+      /** @description ISO day */
+      setOn: string;
+    };
+    ReportDraftDto: {
+      /** @description ISO days */
+      from?: string;
+      to?: string;
+      /** @enum {string} */
+      kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      findings?: (string | null)[];
+      points?: (string | null)[];
+      nextLook?: string;
+      words?: {
+        [key: string]: unknown;
+      } | null;
+    };
     Player: {
       id: string;
       name: string;
@@ -1225,6 +1306,9 @@ export interface components {
       /** @description Whose player they are; empty for nobody’s */
       coachId: string;
       wanted: components['schemas']['WantedByClubDto'];
+      goals: components['schemas']['GoalDto'][];
+      /** @description The report being written */
+      report: components['schemas']['ReportDraftDto'] | null;
       version: number;
     };
     CreatePlayer: {
@@ -1244,6 +1328,8 @@ export interface components {
       /** @description Whose player they are; empty for nobody’s */
       coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
+      goals?: components['schemas']['GoalDto'][];
+      report?: components['schemas']['ReportDraftDto'] | null;
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
     };
@@ -1264,6 +1350,8 @@ export interface components {
       /** @description Whose player they are; empty for nobody’s */
       coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
+      goals?: components['schemas']['GoalDto'][];
+      report?: components['schemas']['ReportDraftDto'] | null;
     };
     LessonSummary: {
       id: string;
@@ -1614,6 +1702,32 @@ export interface components {
       /** @description What they last wrote back */
       lastWord: components['schemas']['PageWord'] | null;
     };
+    CalendarFeed: {
+      /** @enum {string} */
+      whose: 'mine' | 'all';
+      createdAt: string;
+      /** @description When a calendar last read it */
+      readAt: string | null;
+    };
+    CalendarFeedAnswer: {
+      feed: components['schemas']['CalendarFeed'] | null;
+    };
+    MakeFeed: {
+      /**
+       * @description Lessons of one’s own players, or of all
+       * @enum {string}
+       */
+      whose: 'mine' | 'all';
+    };
+    NewCalendarFeed: {
+      /** @enum {string} */
+      whose: 'mine' | 'all';
+      createdAt: string;
+      /** @description When a calendar last read it */
+      readAt: string | null;
+      /** @description The way after the host */
+      path: string;
+    };
     PlayerEffect: {
       drillId: string;
       /** @enum {string} */
@@ -1637,6 +1751,11 @@ export interface components {
       /** @description Logged by the player, from their page */
       isHome: boolean;
     };
+    HomeworkDay: {
+      /** @description ISO date */
+      date: string;
+      isDone: boolean;
+    };
     RecordAnswer: {
       /** @description Core’s PlayerRecord: degrees, m, positive right; null before the first named club */
       record: {
@@ -1644,8 +1763,8 @@ export interface components {
       } | null;
       /** @description In the order of days */
       stations: components['schemas']['StationDay'][];
-      /** @description ISO dates of homework done */
-      homework: string[];
+      /** @description In the order of days */
+      homework: components['schemas']['HomeworkDay'][];
     };
     PlayerStandings: {
       playerId: string;
@@ -1855,6 +1974,10 @@ export interface components {
       date: string;
       what: string;
     };
+    PagePeriod: {
+      from: string;
+      to: string;
+    };
     SharedPage: {
       id: string;
       createdAt: string;
@@ -1867,6 +1990,8 @@ export interface components {
       points: string[];
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
+      /** @description Of a report */
+      period: components['schemas']['PagePeriod'] | null;
     };
     PageNumberDto: {
       label: string;
@@ -1928,6 +2053,36 @@ export interface components {
       hand: 'right' | 'left';
       layout: components['schemas']['PageLayout'];
     };
+    PageVisit: {
+      at: string;
+      middle: number;
+      half95: number;
+    };
+    PageLevel: {
+      from: number;
+      to: number;
+      value: number;
+    };
+    PageTarget: {
+      wanted: number;
+      window: number;
+    };
+    PageRecordDto: {
+      /** @enum {string} */
+      figure:
+        | 'faceToPathDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'strikeToeMm';
+      words: string[];
+      goals: string[];
+      points: components['schemas']['PageVisit'][];
+      levels: components['schemas']['PageLevel'][];
+      target: components['schemas']['PageTarget'] | null;
+    };
     PageContent: {
       points: string[];
       /** @description What to expect for now */
@@ -1941,6 +2096,9 @@ export interface components {
       words?: {
         [key: string]: unknown;
       } | null;
+      record?: components['schemas']['PageRecordDto'] | null;
+      /** @description Of a report */
+      period?: components['schemas']['PagePeriod'] | null;
     };
     SharePage: {
       content: components['schemas']['PageContent'];
@@ -1959,6 +2117,8 @@ export interface components {
       points: string[];
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
+      /** @description Of a report */
+      period: components['schemas']['PagePeriod'] | null;
       token: string;
     };
     PlayerPage: {
@@ -1974,6 +2134,9 @@ export interface components {
       words?: {
         [key: string]: unknown;
       } | null;
+      record?: components['schemas']['PageRecordDto'] | null;
+      /** @description Of a report */
+      period?: components['schemas']['PagePeriod'] | null;
       playerName: string;
       /** @enum {string} */
       hand: 'right' | 'left';
@@ -4236,6 +4399,148 @@ export interface operations {
       };
     };
   };
+  calendar_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CalendarFeedAnswer'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  calendar_make: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MakeFeed'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewCalendarFeed'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  calendar_end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  calendar_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   effects_ofPlayer: {
     parameters: {
       query?: never;
@@ -4280,6 +4585,12 @@ export interface operations {
       query?: {
         /** @description The kind hit most, where left out */
         kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+        /** @description Only visits from this ISO day on */
+        from?: string;
+        /** @description Only visits up to this ISO day */
+        to?: string;
+        /** @description ISO day the second of the two periods begins at; the last change, where left out */
+        parted?: string;
       };
       header?: never;
       path: {
@@ -5033,6 +5344,104 @@ export interface operations {
       };
       path: {
         lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SharePage'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewSharedPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_reports: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        playerId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The reports given to a player */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SharedPage'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_report: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        playerId: string;
       };
       cookie?: never;
     };

@@ -6,11 +6,12 @@ import { useLog } from '../sync/log.ts';
 import { useNearlyFull } from '../sync/room.ts';
 import { Shelf } from './Shelf.tsx';
 
-const countWords = (count: number): string =>
-  `${count} ${count === 1 ? 'change' : 'changes'} not yet stored`;
+const changes = (count: number): string => `${count} ${count === 1 ? 'change' : 'changes'}`;
 
-function stateWords(waiting: number, isLost: boolean, isFull: boolean): string {
-  if (waiting > 0) return countWords(waiting);
+function stateWords(waiting: number, isWriting: boolean, isLost: boolean, isFull: boolean): string {
+  // "Not yet stored" promises that the browser has them: said once it has.
+  if (waiting > 0)
+    return isWriting ? `Keeping ${changes(waiting)} …` : `${changes(waiting)} not yet stored`;
   if (isLost) return 'No answer from the server';
   return isFull ? 'The browser’s store is nearly full: free some room' : 'All stored';
 }
@@ -23,11 +24,12 @@ export function Connection() {
   const [isOpen, setOpen] = useState(false);
   const entries = useLog((state) => state.entries);
   const isKept = useLog((state) => state.isKept);
+  const isWriting = useLog((state) => state.isKept && state.unwritten > 0);
   const refused = entries.filter(({ refusal }) => refusal !== null).length;
   const waiting = entries.length - refused;
   const isFull = useNearlyFull();
   const isTrouble = waiting > 0 || health.isError || isFull;
-  const text = stateWords(waiting, health.isError, isFull);
+  const text = stateWords(waiting, isWriting, health.isError, isFull);
   return (
     <span className="inline-flex items-center gap-2">
       {refused > 0 && (

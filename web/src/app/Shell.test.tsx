@@ -47,6 +47,18 @@ describe('what stands around every place', () => {
     expect(screen.getByText(/2 changes not yet stored/)).toBeInTheDocument();
   });
 
+  it('says of a change that it waits only once the browser has written it down', () => {
+    open();
+    act(() => {
+      useLog.setState({ entries: [{ id: 'e', refusal: null } as Entry], unwritten: 1 });
+    });
+    expect(screen.getByText(/Keeping 1 change/)).toBeInTheDocument();
+    act(() => {
+      useLog.setState({ unwritten: 0 });
+    });
+    expect(screen.getByText(/1 change not yet stored/)).toBeInTheDocument();
+  });
+
   it('goes anywhere by name', () => {
     open('/');
     press('/');

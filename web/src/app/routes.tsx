@@ -49,6 +49,12 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'players/:playerId/report',
+        lazy: async () => ({
+          Component: (await import('../features/report/ReportPage.tsx')).ReportPage,
+        }),
+      },
+      {
         path: 'yard',
         lazy: async () => ({ Component: (await import('../features/yard/YardPage.tsx')).YardPage }),
       },

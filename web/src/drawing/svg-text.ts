@@ -20,7 +20,11 @@ const colour = (ink: Ink | undefined): string => PRINT_INKS[ink ?? 'none'];
 
 function shapeText(shape: Shape): string {
   if (shape.kind === 'text') {
-    return `<text x="${shape.x}" y="${shape.y}" font-size="${shape.size}" font-family="sans-serif" text-anchor="${shape.anchor ?? 'start'}" fill="${colour(shape.fill ?? 'ink')}" stroke="#ffffff" stroke-width="${shape.size * HALO_SHARE}" stroke-linejoin="round" paint-order="stroke">${escape(shape.text)}</text>`;
+    const { x, y, size, anchor = 'start', text, fill = 'ink' } = shape;
+    const where = `x="${x}" y="${y}" font-size="${size}" font-family="sans-serif" text-anchor="${anchor}"`;
+    const halo = `fill="none" stroke="#ffffff" stroke-width="${size * HALO_SHARE}" stroke-linejoin="round"`;
+    // The paper round a word is a word of its own below it: not every reader knows the order of paint.
+    return `<text ${where} ${halo}>${escape(text)}</text><text ${where} fill="${colour(fill)}">${escape(text)}</text>`;
   }
   const paint = `fill="${colour(shape.fill)}" stroke="${colour(shape.stroke)}" stroke-width="${shape.width ?? 1}" opacity="${shape.opacity ?? 1}"`;
   if (shape.kind === 'circle')

@@ -67,7 +67,8 @@ function Files({ token, page }: { token: string; page: PlayerPage }) {
         download
         className="inline-flex min-h-11 items-center gap-2 rounded-lg border border-line bg-sheet px-4 font-semibold"
       >
-        <CalendarDays aria-hidden size={16} /> Homework to your calendar
+        <CalendarDays aria-hidden size={16} /> {page.homework.length > 0 ? 'Homework' : 'Next look'}{' '}
+        to your calendar
       </a>
       {isFailed && <Notice>The PDF needs the network the first time: try again then.</Notice>}
     </div>

@@ -73,6 +73,52 @@ describe('what a player takes home', () => {
     expect(screen.getByText('Wednesday 18 March')).toBeInTheDocument();
   });
 
+  it('shows their own record at the end: words, one picture, what they work towards', () => {
+    const record = {
+      figure: 'faceToPathDeg' as const,
+      words: ['Your clubface is square.'],
+      goals: ['The clubface within 1° of square by May. Reached.'],
+      points: [
+        { at: '2026-01-05T10:00:00.000Z', middle: 5, half95: 1 },
+        { at: '2026-02-09T10:00:00.000Z', middle: 4, half95: 1 },
+      ],
+      levels: [],
+      target: null,
+    };
+    open({ record });
+    const headings = screen.getAllByRole('heading', { level: 2 });
+    expect(headings.at(-1)).toHaveTextContent('Your record');
+    expect(screen.getByText('Your clubface is square.')).toBeInTheDocument();
+    expect(
+      screen.getByRole('img', { name: 'Face to path from visit to visit' }),
+    ).toBeInTheDocument();
+    expect(screen.getByText(/^The clubface within 1°/)).toBeInTheDocument();
+  });
+
+  it('of a period begins with the record, and calls its columns by the period', () => {
+    const record = {
+      figure: 'clubPathDeg' as const,
+      words: ['It went well.'],
+      goals: [],
+      points: [],
+      levels: [],
+      target: null,
+    };
+    open({
+      record,
+      period: { from: '2026-01-01', to: '2026-03-01' },
+      stations: [],
+      homework: [],
+      expect: '3 of 4 homework days done.',
+    });
+    const [first] = screen.getAllByRole('heading', { level: 2 });
+    expect(first).toHaveTextContent('From Thu 1 Jan 2026 to Sun 1 Mar 2026');
+    expect(screen.getByRole('columnheader', { name: 'At first' })).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'What comes next' })).toBeInTheDocument();
+    expect(screen.getAllByText('3 of 4 homework days done.')).toHaveLength(1);
+    expect(screen.queryByRole('img', { name: /from visit to visit/ })).toBeNull();
+  });
+
   it('leaves out what there is nothing of', () => {
     open({ numbers: [], slants: [], stations: [], homework: [], expect: '' });
     expect(screen.queryByRole('heading')).toBeNull();

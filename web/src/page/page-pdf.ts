@@ -3,11 +3,14 @@ import type { Hand } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
 import type { PageContent } from '../api/client.ts';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
+import { RECORD_CHART_BOX, recordChart } from '../drawing/record-chart.ts';
 import { svgText } from '../drawing/svg-text.ts';
 import { savePdf } from '../ui/pdf.ts';
 import { stationContent } from '../ui/station-pdf.ts';
 import { dayText } from '../ui/day-text.ts';
+import { RECORD_CAPTION } from './RecordSection.tsx';
 import { plainText } from './RichText.tsx';
+import { headingsOf } from './headings.ts';
 
 interface PageFor {
   readonly playerName: string;
@@ -17,54 +20,108 @@ interface PageFor {
   readonly unit: 'm' | 'yd';
 }
 
-/** The player's page as a PDF. */
-export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
-  const { playerName, academy, date, hand, unit } = to;
-  const content: Content[] = [
-    { text: playerName, style: 'title' },
-    { text: `${academy}, ${dayText(date)}`, style: 'soft', margin: [0, 0, 0, 8] },
-    { ol: page.points, fontSize: 14 },
-    ...(page.expect === undefined || page.expect === ''
-      ? []
-      : [{ text: page.expect, margin: [0, 4, 0, 0] } satisfies Content]),
-    ...(page.words == null
-      ? []
-      : plainText(page.words).map((text): Content => ({ text, margin: [0, 4, 0, 0] }))),
+const RECORD_WIDTH_PT = 340;
+const heading = (text: string): Content => ({ text, style: 'heading' });
+const below = (text: string): Content => ({ text, margin: [0, 4, 0, 0] });
+
+const expectOf = ({ expect = '' }: PageContent): Content[] =>
+  expect === '' ? [] : [below(expect)];
+
+function pointsOf(page: PageContent): Content[] {
+  const { points, words, period } = page;
+  return [
+    ...(points.length === 0 ? [] : [{ ol: [...points], fontSize: 14 } satisfies Content]),
+    ...(period == null ? expectOf(page) : []),
+    ...(words == null ? [] : plainText(words).map(below)),
   ];
-  if (page.numbers.length > 0) {
-    content.push({ text: 'Before and after', style: 'heading' });
-    content.push({
+}
+
+function recordOf(page: PageContent, { hand, unit }: PageFor): Content[] {
+  const { record } = page;
+  if (record == null) return [];
+  const chart = recordChart({ ...record, hand, unit });
+  return [
+    heading(headingsOf(page).record),
+    ...record.words.map(below),
+    ...(chart.length === 0
+      ? []
+      : [
+          { svg: svgText(chart, RECORD_CHART_BOX), width: RECORD_WIDTH_PT } satisfies Content,
+          { text: RECORD_CAPTION, style: 'soft' } satisfies Content,
+        ]),
+    ...(record.goals.length === 0
+      ? []
+      : [
+          { text: 'What you are working towards', bold: true, margin: [0, 6, 0, 2] } as Content,
+          { ul: [...record.goals] },
+        ]),
+  ];
+}
+
+function numbersOf(page: PageContent): Content[] {
+  if (page.numbers.length === 0) return [];
+  const { numbers, before, after, verdict } = headingsOf(page);
+  return [
+    heading(numbers),
+    {
       table: {
         headerRows: 1,
         widths: ['*', 'auto', 'auto', 'auto'],
         body: [
-          ['What', 'Before', 'After', 'So far'],
+          ['What', before, after, verdict],
           ...page.numbers.map((n) => [n.label, n.before, n.after, n.verdict]),
         ],
       },
       layout: 'lightHorizontalLines',
-    });
-  }
-  if (page.slants.length > 0) {
-    content.push({
-      columns: page.slants.map((slant) => ({
-        stack: [
-          {
-            svg: svgText(impactPlan({ hand, ...slant, startDirectionDeg: null }, 'letters'), [
-              ...IMPACT_VIEW,
-            ] as [number, number, number, number]),
-            width: 190,
-          },
-          { text: slant.label, style: 'soft' },
-        ],
-      })),
-      margin: [0, 8, 0, 0],
-    });
-  }
-  for (const card of page.stations) content.push(...stationContent(card, unit));
-  content.push({ text: 'Homework', style: 'heading' });
-  content.push({ ul: page.homework.map(({ date: day, what }) => `${dayText(day)}: ${what}`) });
-  content.push({ text: `Next look: ${dayText(page.nextLook)}`, bold: true, margin: [0, 8, 0, 8] });
-  content.push({ ul: [...CAUTIONS], style: 'soft', fontSize: 9.5 });
-  return savePdf(`${playerName}.pdf`, `${playerName}, ${dayText(date)}`, content);
+    },
+  ];
+}
+
+function slantsOf({ slants }: PageContent, { hand }: PageFor): Content[] {
+  if (slants.length === 0) return [];
+  const [x, y, width, height] = IMPACT_VIEW;
+  const columns = slants.map((slant) => ({
+    stack: [
+      {
+        svg: svgText(impactPlan({ hand, ...slant, startDirectionDeg: null }, 'letters'), [
+          x,
+          y,
+          width,
+          height,
+        ]),
+        width: 190,
+      },
+      { text: slant.label, style: 'soft' },
+    ],
+  }));
+  return [{ columns, margin: [0, 8, 0, 0] }];
+}
+
+/** The player's page or report as a PDF. */
+export function savePagePdf(page: PageContent, to: PageFor): Promise<void> {
+  const { playerName, academy, date, unit } = to;
+  const isReport = page.period != null;
+  const { next } = headingsOf(page);
+  const content: Content[] = [
+    { text: playerName, style: 'title' },
+    { text: `${academy}, ${dayText(date)}`, style: 'soft', margin: [0, 0, 0, 8] },
+    ...(isReport ? recordOf(page, to) : pointsOf(page)),
+    ...numbersOf(page),
+    ...slantsOf(page, to),
+    ...(isReport ? expectOf(page) : []),
+    ...(isReport && page.points.length > 0 ? [heading(next)] : []),
+    ...(isReport ? pointsOf(page) : []),
+    ...page.stations.flatMap((card) => stationContent(card, unit)),
+    ...(page.homework.length === 0
+      ? []
+      : [
+          heading('Homework'),
+          { ul: page.homework.map(({ date: day, what }) => `${dayText(day)}: ${what}`) },
+        ]),
+    ...(isReport ? [] : recordOf(page, to)),
+    { text: `Next look: ${dayText(page.nextLook)}`, bold: true, margin: [0, 8, 0, 8] },
+    { ul: [...CAUTIONS], style: 'soft', fontSize: 9.5 },
+  ];
+  const name = isReport ? `${playerName} report.pdf` : `${playerName}.pdf`;
+  return savePdf(name, `${playerName}, ${dayText(date)}`, content);
 }

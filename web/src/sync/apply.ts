@@ -131,6 +131,8 @@ export const playerOf = (id: string, body: CreatePlayer): Player => ({
   bodyNotes: '',
   coachId: keptAccount()?.id ?? '',
   wanted: { all: PLAIN_WANTED },
+  goals: [],
+  report: null,
   ...body,
   id,
   version: 0,

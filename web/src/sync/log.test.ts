@@ -36,6 +36,14 @@ describe('the log of changes', () => {
     expect(targets()).toEqual(['oak', 'elm', 'ash']);
   });
 
+  it('tells what it is still writing from what it has', async () => {
+    const kept = push(part('oak'));
+    expect(useLog.getState().unwritten).toBe(1);
+    await kept;
+    expect(useLog.getState().unwritten).toBe(0);
+    expect(await readEntries()).toHaveLength(1);
+  });
+
   it('lets go of what the server has', async () => {
     await push(part('oak'));
     await push(part('elm'));

@@ -10,9 +10,11 @@ interface Log {
   readonly entries: readonly Entry[];
   /** Whether the browser keeps them; where it cannot, they live only as long as this page. */
   readonly isKept: boolean;
+  /** How many of them the browser is still writing down: until it has, a page that goes takes them with it. */
+  readonly unwritten: number;
 }
 
-export const useLog = create<Log>()(() => ({ entries: [], isKept: true }));
+export const useLog = create<Log>()(() => ({ entries: [], isKept: true, unwritten: 0 }));
 
 const byOrder = (entries: readonly Entry[]): Entry[] =>
   [...entries].sort((a, b) => a.order - b.order);
@@ -26,10 +28,11 @@ const taking = new Set<string>();
 
 async function settle(among: Set<string>, id: string, work: Promise<void>): Promise<void> {
   among.add(id);
+  useLog.setState({ unwritten: writing.size });
   try {
     await work;
-    useLog.setState({ isKept: true });
     among.delete(id);
+    useLog.setState({ isKept: true, unwritten: writing.size });
   } catch {
     // What the browser could not keep stays in the page, as long as that lives.
     useLog.setState({ isKept: false });

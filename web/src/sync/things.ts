@@ -29,6 +29,20 @@ export function changeLesson({ id, startsAt, asked }: LessonSummary, body: Updat
   remember('the lesson', () => void push({ op: 'lesson', lessonId: id, body: before }));
 }
 
+/** Moves a lesson to another time, which `when` says; undo brings it back where it was. */
+export function moveLesson(
+  { id, startsAt: before, player }: LessonSummary,
+  startsAt: string,
+  when: string,
+): void {
+  if (startsAt === before) return;
+  void push({ op: 'lesson', lessonId: id, body: { startsAt } });
+  didUndoably(
+    `${player.name} moved to ${when}`,
+    () => void push({ op: 'lesson', lessonId: id, body: { startsAt: before } }),
+  );
+}
+
 /** Takes a lesson away with all that is in it; undo brings it back. */
 export function closeLesson({ id }: LessonSummary): void {
   void push({ op: 'close', lessonId: id });

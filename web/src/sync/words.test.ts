@@ -9,6 +9,8 @@ describe('a change in words', () => {
     ['bodyNotes', 'body notes'],
     ['carryM', 'carry'],
     ['target', 'target'],
+    ['isRecordShown', 'the record on it'],
+    ['report', 'the report being written'],
     ['stations.rails', 'station of Rails'],
   ])('the field %s is called %s', (path, words) => {
     expect(fieldWords(path)).toBe(words);
@@ -37,6 +39,9 @@ describe('a change in words', () => {
     ['observations.ball-position', 1, 'too far forward'],
     ['wanted', { all: { shape: 'fade' } }, 'a fade'],
     ['points', ['x'], 'something else'],
+    ['goals', [{ id: 'one' }], '1 of them'],
+    ['goals', [], 'none'],
+    ['report', { from: '2026-01-01' }, 'a draft'],
   ])('the value of %s, %j, is %s', (path, value, words) => {
     expect(amountWords(path, value, YARDS)).toBe(words);
   });

@@ -42,6 +42,8 @@ const NAMES: Readonly<Record<string, string>> = {
   ballCm: 'ball position',
   wanted: 'wanted flight',
   camera: 'camera',
+  report: 'the report being written',
+  isRecordShown: 'the record on it',
 };
 
 /** A field as a coach would name it: `observations.chest` is the chest, `bodyNotes` the body notes. */
@@ -124,6 +126,9 @@ export function amountWords(path: string, value: unknown, units: DisplayUnits): 
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (name === 'drillIds' && Array.isArray(value))
     return value.length === 0 ? 'none' : value.map(drillWords).join(' and ');
+  if (name === 'goals' && Array.isArray(value))
+    return value.length === 0 ? 'none' : `${value.length} of them`;
+  if (name === 'report') return 'a draft';
   return wantedIn(value) ?? 'something else';
 }
 

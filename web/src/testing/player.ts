@@ -13,6 +13,8 @@ export const playerWith = (said: Partial<Player> = {}): Player => ({
   bodyNotes: '',
   coachId: '',
   wanted: { all: PLAIN_WANTED },
+  goals: [],
+  report: null,
   version: 1,
   ...said,
 });

@@ -101,7 +101,7 @@ function clientKnowing({
     client.setQueryData([...keys.players, player.id], player);
     client.setQueryData([...keys.lessons, 'given', player.id, today], givenTo);
     client.setQueryData([...keys.lessons, { playerId: player.id }], summaries);
-    client.setQueryData(keys.record(player.id, null), record);
+    client.setQueryData(keys.record(player.id, {}), record);
   }
   return client;
 }

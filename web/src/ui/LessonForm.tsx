@@ -40,6 +40,8 @@ class NewLesson {
 interface LessonFormProps {
   readonly open: boolean;
   readonly day: Date;
+  /** The time that was chosen; the next free slot where none was. */
+  readonly at?: Date;
   readonly playerId?: string;
   readonly onClose: () => void;
 }
@@ -139,11 +141,11 @@ function LessonFields({
 }
 
 /** A new lesson: who, and the next free slot. */
-export function LessonForm({ open, onClose, day, ...rest }: LessonFormProps) {
+export function LessonForm({ open, onClose, day, at, ...rest }: LessonFormProps) {
   const from = startOfDay(day);
   const taken = useLessons({ from: from.toISOString(), to: addDays(from, 1).toISOString() });
   const players = usePlayers();
-  const slot = nextFreeSlot(
+  const free = nextFreeSlot(
     day,
     (taken.data ?? []).map(({ startsAt }) => parseISO(startsAt)),
     new Date(),
@@ -153,7 +155,7 @@ export function LessonForm({ open, onClose, day, ...rest }: LessonFormProps) {
       {players.data === undefined || taken.data === undefined ? (
         <p className="text-soft">Opening …</p>
       ) : (
-        <LessonFields day={day} slot={slot} onClose={onClose} {...rest} />
+        <LessonFields day={day} slot={at ?? free} onClose={onClose} {...rest} />
       )}
     </Modal>
   );

@@ -15,6 +15,8 @@ export const launchFile = sqliteTable(
       .references(() => lesson.id),
     name: text('name').notNull(),
     sha256: text('sha256').notNull(),
+    /** Its head, as what one source writes is known by; null for a file from before this was kept. */
+    sourceKey: text('source_key'),
     sizeBytes: integer('size_bytes').notNull(),
     content: blob('content', { mode: 'buffer' }).notNull(),
     /** JSON: RowFate[]. */

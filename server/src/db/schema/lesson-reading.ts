@@ -13,7 +13,7 @@ export const lessonReading = sqliteTable('lesson_reading', {
   /** What it was computed from: balls, rules and model; another says that it is out of date. */
   stamp: text('stamp').notNull(),
   count: integer('count').notNull(),
-  /** JSON, version 1: { v, clubs, blocks }. */
+  /** JSON, in core’s RECORD_LAYOUT: { v, clubs, blocks, sources }. */
   about: text('about').notNull(),
   columns: blob('columns', { mode: 'buffer' }).notNull(),
   /** JSON: DrillEffect[]. */

@@ -14,4 +14,6 @@ export const playerStanding = sqliteTable('player_standing', {
   stamp: text('stamp').notNull(),
   /** JSON, version 1: { v, standings }. */
   value: text('value').notNull(),
+  /** JSON: MovedOfPlayer[], what drills moved for them, to join with others'. */
+  moved: text('moved').notNull().default('[]'),
 });

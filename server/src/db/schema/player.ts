@@ -18,6 +18,10 @@ export const player = sqliteTable(
     bodyNotes: text('body_notes').notNull().default(''),
     /** JSON: WantedByClub, the flight the player wants. */
     wanted: text('wanted').notNull().default('{"all":{"shape":"straight"}}'),
+    /** JSON: Goal[]. */
+    goals: text('goals').notNull().default('[]'),
+    /** JSON: ReportDraft, the report being written; null where none is. */
+    report: text('report'),
     /** The user whose player they are; empty where nobody's. */
     coachId: text('coach_id').notNull().default(''),
     /** Counts its changes: a write names the one it saw. */

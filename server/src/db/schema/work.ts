@@ -1,6 +1,7 @@
 import { index, integer, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 import { lesson } from './lesson.ts';
+import { player } from './player.ts';
 
 const ofAcademy = () =>
   text('academy_id')
@@ -34,9 +35,11 @@ export const sharedPage = sqliteTable(
   {
     id: text('id').primaryKey(),
     academyId: ofAcademy(),
-    lessonId: text('lesson_id')
+    playerId: text('player_id')
       .notNull()
-      .references(() => lesson.id),
+      .references(() => player.id),
+    /** The lesson it is of; null for a report, which is of a period. */
+    lessonId: text('lesson_id').references(() => lesson.id),
     tokenHash: text('token_hash').notNull(),
     /** JSON: PageContent, as it was when it was sent. */
     content: text('content').notNull(),
@@ -47,6 +50,7 @@ export const sharedPage = sqliteTable(
   (t) => [
     uniqueIndex('shared_page_token').on(t.tokenHash),
     index('shared_page_by_lesson').on(t.academyId, t.lessonId),
+    index('shared_page_by_player').on(t.academyId, t.playerId, t.createdAt),
   ],
 );
 

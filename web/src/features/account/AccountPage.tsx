@@ -3,6 +3,7 @@ import { Panel } from '../../ui/Panel.tsx';
 import { AnotherDevice } from './AnotherDevice.tsx';
 import { Browsers } from './Browsers.tsx';
 import { NameField } from './NameField.tsx';
+import { OwnCalendar } from './OwnCalendar.tsx';
 import { PasswordForm } from './PasswordForm.tsx';
 import { SignOut } from './SignOut.tsx';
 
@@ -33,6 +34,9 @@ export function AccountPage() {
       <Panel name="Signed in" isTitled>
         <Browsers />
         <AnotherDevice />
+      </Panel>
+      <Panel name="Lessons in your own calendar" isTitled>
+        <OwnCalendar />
       </Panel>
       <Panel name="Password" isTitled>
         <PasswordForm />

@@ -38,6 +38,24 @@ describe('one’s account', () => {
     expect(link).toHaveAttribute('href', 'http://localhost/enter#once');
   });
 
+  it('has an address for one’s own calendar, shown once, and ends it', async () => {
+    const feed = { whose: 'mine', createdAt: AT, readAt: null };
+    const asked = open({
+      'GET /api/account/calendar': { feed },
+      'POST /api/account/calendar': { status: 201, ...feed, path: '/api/calendar/secret.ics' },
+      'DELETE /api/account/calendar': { status: 204 },
+    });
+    expect(await screen.findByText(/no calendar has read it yet/)).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('radio', { name: 'All lessons' }));
+    fireEvent.click(screen.getByRole('button', { name: /^Make another/ }));
+    const link = await screen.findByRole('link', { name: /secret\.ics$/ });
+    expect(link).toHaveAttribute('href', 'http://localhost/api/calendar/secret.ics');
+    expect(sent(asked)[0]).toMatchObject({ body: { whose: 'all' } });
+    fireEvent.click(screen.getByRole('button', { name: 'End the address' }));
+    await waitFor(() => expect(sent(asked)[1]).toMatchObject({ method: 'DELETE' }));
+    expect(screen.queryByRole('link', { name: /secret/ })).toBeNull();
+  });
+
   it('changes the password, and says what is wrong with one', async () => {
     const asked = open({ 'POST /api/account/password': accountOf('owner') });
     const now = screen.getByLabelText('Password until now');

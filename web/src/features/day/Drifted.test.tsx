@@ -16,7 +16,10 @@ const standing = (by: number | null, lastAt = '2026-05-04T09:00:00.000Z'): Stand
   drifted:
     by === null
       ? null
-      : { figure: 'faceToPathDeg', drift: { lessonId: 'one', by, half95: 2, state: 'away' } },
+      : {
+          figure: 'faceToPathDeg',
+          drift: { lessonId: 'one', by, half95: 2, state: 'away', isOfSource: false },
+        },
   changed: null,
 });
 const players = ['ada', 'bo', 'cy', 'dee'].map((id) =>
@@ -53,7 +56,7 @@ describe('who drifted', () => {
   });
 
   it('and who stands elsewhere for some visits, lately and the wrong way', () => {
-    const change = { at: 5, from: 1.6, to: 5.1, half95: 0.8, isReturn: false };
+    const change = { at: 5, from: 1.6, to: 5.1, half95: 0.8, isReturn: false, isOfSource: false };
     const changed = (isNearer: boolean, day: string) =>
       new Map([['ada', [{ ...standing(null), changed: { ...change, isNearer, day } }]]]);
     show(<Drifted drifted={driftedIn(players, changed(false, '2026-04-20'), since)} />);

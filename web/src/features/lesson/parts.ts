@@ -35,6 +35,8 @@ export interface SendValue {
   readonly homework: readonly HomeworkDay[] | null;
   readonly nextLook: string | null;
   readonly words: Record<string, unknown> | null;
+  /** Whether the player's record stands at the end of the page. */
+  readonly isRecordShown: boolean;
 }
 interface PartValues {
   readonly setup: SetUpValue;
@@ -52,7 +54,7 @@ const BLANK: PartValues = {
     drillIds: [],
     stations: {},
   },
-  send: { points: [], homework: null, nextLook: null, words: null },
+  send: { points: [], homework: null, nextLook: null, words: null, isRecordShown: true },
 };
 
 /** What a step holds, with blanks where nothing was put down. */

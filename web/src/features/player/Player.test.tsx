@@ -58,6 +58,30 @@ describe('a player', () => {
     );
   });
 
+  it('says what the player works towards, a tap from how it goes', () => {
+    const goal = {
+      id: 'goal-one',
+      kind: 'iron',
+      figure: 'clubPathDeg',
+      wanted: 2,
+      window: 1,
+      by: '2026-09-01',
+      setOn: '2026-05-04',
+    } as const;
+    show(
+      <Routes>
+        <Route path="/players/:playerId" element={<PlayerPage />} />
+      </Routes>,
+      { players: [{ ...ada, goals: [goal] }], summaries: [] },
+      '/players/ada',
+    );
+    // A left-hander's path to the right is from out to in.
+    const link = screen.getByRole('link', {
+      name: 'Irons: The way the club travels within 1° of 2° out-to-in by Tue 1 Sep 2026',
+    });
+    expect(link).toHaveAttribute('href', '/players/ada/record?kind=iron&figure=clubPathDeg');
+  });
+
   it('lists lessons with what each gave', () => {
     open([given], [lesson]);
     const line = screen.getByRole('link', { name: /Wednesday 4 March/ });

@@ -1,4 +1,4 @@
-import { homeworkWords } from '@loxos/core';
+import { goalWords, homeworkWords } from '@loxos/core';
 import { ChartLine, Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -12,7 +12,8 @@ import { HistoryList } from '../../ui/HistoryList.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { dayText, momentText } from '../../ui/day-text.ts';
+import { dayText, momentText, shortDay } from '../../ui/day-text.ts';
+import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 import { later } from '../../ui/later.tsx';
 import { PlayerData } from './PlayerData.tsx';
@@ -92,6 +93,25 @@ function Standing({ given }: { given: Given | undefined }) {
   );
 }
 
+/** What the player works towards; how it goes stands in the record. */
+function Goals({ player }: { player: Player }) {
+  if (player.goals.length === 0) return null;
+  const wording = { hand: player.hand, units: unitsOf(player), dayText: shortDay };
+  return (
+    <Panel name="Goals" isTitled>
+      <ul className="list-disc pl-6">
+        {player.goals.map((goal) => (
+          <li key={goal.id}>
+            <Link to={`/players/${player.id}/record?kind=${goal.kind}&figure=${goal.figure}`}>
+              {KIND_WORDS[goal.kind]}: {goalWords({ goal }, wording)}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
 /** Takes the player away, with an undo; their lessons and pages go with them. */
 function RemovePlayer({ player }: { player: Player }) {
   const navigate = useNavigate();
@@ -151,6 +171,7 @@ export function PlayerPage() {
           {aims !== '' && <p>Aims: {aims}</p>}
           {bodyNotes !== '' && <p>▲ Body notes: {bodyNotes}</p>}
           <Standing given={given.at(-1)} />
+          <Goals player={player.data} />
           <ForCoach>
             <WantedFlights player={player.data} />
           </ForCoach>

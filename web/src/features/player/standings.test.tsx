@@ -24,7 +24,7 @@ const standing = (more: Partial<Standing> = {}): Standing => ({
 });
 const drifted = (by: number): Standing['drifted'] => ({
   figure: 'clubPathDeg',
-  drift: { lessonId: 'one', by, half95: 2, state: 'away' },
+  drift: { lessonId: 'one', by, half95: 2, state: 'away', isOfSource: false },
 });
 const player = (id: string) => playerWith({ id, name: id, aims: id === 'bo' ? 'Longer' : '' });
 const players = ['ada', 'bo', 'cy', 'dee'].map(player);
@@ -43,6 +43,7 @@ const standings = new Map<string, Standing[]>([
           half95: 1,
           isNearer: true,
           isReturn: false,
+          isOfSource: false,
         },
       }),
       standing({ kind: 'driver', drifted: drifted(7) }),

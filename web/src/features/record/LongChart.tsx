@@ -1,4 +1,3 @@
-import { fromSi, towards } from '@loxos/core';
 import type { Hand, LengthUnit } from '@loxos/core';
 import {
   Chart as ChartJs,
@@ -8,57 +7,64 @@ import {
   PointElement,
   Tooltip,
 } from 'chart.js';
+import zoomPlugin from 'chartjs-plugin-zoom';
 import { format } from 'date-fns';
 import { Scatter } from 'react-chartjs-2';
 import { useTheme } from '../../app/theme.ts';
+import { chartUnit } from '../../drawing/record-chart.ts';
+import { monthsBetween, spanOf } from '../../drawing/time-axis.ts';
 import { shortDay } from '../../ui/day-text.ts';
 import { chartFont, ink } from '../../ui/chart-ink.ts';
-import { datasetsOf, monthsBetween, spanOf } from './long-chart-data.ts';
+import { datasetsOf, drawnPlaces } from './long-chart-data.ts';
 import type { Told } from './long-chart-data.ts';
 
-ChartJs.register(LinearScale, PointElement, LineElement, Filler, Tooltip);
+ChartJs.register(LinearScale, PointElement, LineElement, Filler, Tooltip, zoomPlugin);
+
+/** No nearer than this is looked, ms. */
+const NEAREST_MS = 14 * 864e5;
 
 interface LongChartProps extends Told {
   readonly hand: Hand;
   readonly unit: LengthUnit;
+  /** Whether it is of spreads, which have no side. */
+  readonly isSpread: boolean;
+  /** From when to when is looked at, ms. */
+  readonly seen: readonly [number, number];
+  /** Told what is looked at after a pinch or a drag. */
+  readonly onSee: (from: number, to: number) => void;
   readonly onChoose: (lessonId: string) => void;
   readonly label: string;
-  /** Told the chart, to save a picture of it. */
-  readonly onChart: (chart: ChartJs<'scatter'> | null) => void;
 }
 
 export default function LongChart(props: LongChartProps) {
   useTheme();
-  const { followed, hand, unit, onChoose, label, onChart } = props;
+  const { followed, hand, unit, isSpread, seen, onSee, onChoose, label } = props;
   const { figure, points } = followed;
-  const isAngle = figure.endsWith('Deg');
-  const shown = (value: number): number =>
-    isAngle || figure === 'strikeToeMm' ? value : fromSi(value, unit);
-  const unitText = isAngle ? '°' : figure === 'strikeToeMm' ? ' mm' : ` ${unit}`;
-  const told = (value: number, digits = 0): string => {
-    const size = `${Math.abs(value).toFixed(digits)}${unitText}`;
-    return Number(value.toFixed(digits)) === 0 ? size : `${size} ${towards(figure, value, hand)}`;
-  };
+  const { shown, told: withSide, size } = chartUnit(figure, hand, unit);
+  const told = isSpread ? size : withSide;
   const font = chartFont();
   const ticks = { color: ink('soft'), font };
+  const [first, last] = spanOf(points);
+  const places = drawnPlaces(points, seen);
+  const looked = ({ chart }: { readonly chart: ChartJs }): void =>
+    onSee(chart.scales['x']!.min, chart.scales['x']!.max);
   return (
     <Scatter
-      ref={(chart) => onChart(chart ?? null)}
       aria-label={label}
       role="img"
-      data={{ datasets: datasetsOf(props, shown) }}
+      data={{ datasets: datasetsOf(props, shown, places) }}
       options={{
         animation: false,
         maintainAspectRatio: false,
         onClick: (_event, hit) => {
           const found = hit.find(({ datasetIndex }) => datasetIndex === 0);
-          if (found !== undefined) onChoose(points[found.index]!.lessonId);
+          if (found !== undefined) onChoose(points[places[found.index]!]!.lessonId);
         },
         scales: {
           x: {
             type: 'linear',
-            min: spanOf(points)[0],
-            max: spanOf(points)[1],
+            min: seen[0],
+            max: seen[1],
             afterBuildTicks: (scale) => {
               scale.ticks = monthsBetween(scale.min, scale.max).map((value) => ({ value }));
             },
@@ -66,12 +72,24 @@ export default function LongChart(props: LongChartProps) {
             grid: { color: ink('line') },
           },
           y: {
+            ...(isSpread && { min: 0 }),
             ticks: { ...ticks, callback: (value) => told(Number(value)) },
             grid: { color: (line) => (line.tick.value === 0 ? ink('soft') : ink('line')) },
           },
         },
         plugins: {
           legend: { display: false },
+          zoom: {
+            limits: { x: { min: first, max: last, minRange: NEAREST_MS } },
+            pan: { enabled: true, mode: 'x', onPanComplete: looked },
+            // The page goes on scrolling under a wheel without the key.
+            zoom: {
+              wheel: { enabled: true, modifierKey: 'ctrl' },
+              pinch: { enabled: true },
+              mode: 'x',
+              onZoomComplete: looked,
+            },
+          },
           tooltip: {
             bodyFont: font,
             titleFont: font,
@@ -79,7 +97,7 @@ export default function LongChart(props: LongChartProps) {
             filter: ({ datasetIndex }) => datasetIndex === 0,
             callbacks: {
               label: ({ dataIndex }) => {
-                const { at, middle, count } = points[dataIndex]!;
+                const { at, middle, count } = points[places[dataIndex]!]!;
                 return `${shortDay(at)}: ${told(shown(middle), 1)}, ${count} balls`;
               },
             },

@@ -66,9 +66,12 @@ export function LandingPeriods({
     LANE_SIZE,
     unit,
   );
-  const told = periods.flatMap(({ fairway }, n) =>
-    fairway === null ? [] : [`${names[n]}: ${fairwayWords(fairway)}`],
-  );
+  const side = wanted.ruledOut === 'never left' ? 'left' : 'right';
+  const told = periods.flatMap(({ fairway, ruledOut }, n) => {
+    if (fairway === null) return [];
+    const missed = ruledOut === null ? '' : `, too far ${side} ${fairwayWords(ruledOut)}`;
+    return [`${names[n]}: ${fairwayWords(fairway)}${missed}`];
+  });
   return (
     <Figure
       shapes={shapes}

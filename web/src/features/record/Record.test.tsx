@@ -6,7 +6,8 @@ import type { WeekOf } from '../../testing/record.ts';
 import { show } from '../../testing/render.tsx';
 import { RecordPage } from './RecordPage.tsx';
 import { recordCsv } from './VisitTable.tsx';
-import { datasetsOf, monthsBetween, spanOf } from './long-chart-data.ts';
+import { monthsBetween, spanOf } from '../../drawing/time-axis.ts';
+import { datasetsOf, drawnPlaces } from './long-chart-data.ts';
 
 jest.mock('./LongChart.tsx', () => ({
   __esModule: true,
@@ -29,6 +30,12 @@ async function open(answer: { readonly record: unknown }): Promise<void> {
   );
   // Fetched on its own, the first time by a machine that has much else to do.
   if (answer.record !== null) await screen.findByText(/, visit by visit/, {}, { timeout: 10_000 });
+}
+/** Opens the table behind the chart: it is made when it is looked at. */
+function openTable(): void {
+  const details = screen.getByText(/visits as a table$/).closest('details')!;
+  details.open = true;
+  fireEvent(details, new Event('toggle'));
 }
 const times = (count: number, week: WeekOf): WeekOf[] => Array.from({ length: count }, () => week);
 const mended = [
@@ -73,9 +80,17 @@ describe('a record', () => {
     expect(screen.getByRole('img', { name: /^Where the balls land/ })).toBeInTheDocument();
   });
 
+  it('says of two periods that two sources wrote down that it may be the monitor', async () => {
+    const record = recordWith(mended)!;
+    const visits = record.visits.map((visit, n) => ({ ...visit, source: n < 5 ? 'a' : 'b' }));
+    await open(answerWith({ ...record, visits }));
+    expect(screen.getByText(/what differs may be the monitor/)).toBeInTheDocument();
+  });
+
   it('has every visit as a row that opens its lesson, and as CSV', async () => {
     const record = recordWith(mended)!;
     await open(answerWith(record));
+    openTable();
     const links = screen.getAllByRole('link', { name: /2026$/ });
     expect(links).toHaveLength(10);
     expect(links[0]).toHaveAttribute('href', '/lessons/visit 9/read');
@@ -92,8 +107,53 @@ describe('a record', () => {
     await open(answerWith(recordWith(mended), { stations }));
     expect(screen.getByText(/^Nothing yet: a drill’s block/)).toBeInTheDocument();
     expect(
-      screen.getByRole('img', { name: /15 of 20 good over 2 days, last 9 of 10 at step 3 of 4/ }),
+      screen.getByRole('img', { name: /15 of 20 good over 2 days, last 9 of 10, at step 3 of 4/ }),
     ).toBeInTheDocument();
+  });
+
+  it('says what homework goes with, and never that it is the cause', async () => {
+    // Done after every other visit, and the next one nearer each time.
+    const path = [-8, -5, -8, -5, -8, -5, -8, -5];
+    const weeks = path.map((one) => ({ path: one, face: 0 }));
+    const homework = Array.from({ length: 7 }, (_, week) =>
+      [2, 4].map((plus) => ({
+        date: new Date(Date.UTC(2026, 0, 5 + 7 * week + plus)).toISOString().slice(0, 10),
+        isDone: week % 2 === 0,
+      })),
+    ).flat();
+    const stations = [
+      { drillId: 'rails', date: '2026-02-02', good: 6, of: 10, doseStep: null, isHome: false },
+    ];
+    await open(answerWith(recordWith(weeks), { homework, stations }));
+    expect(screen.getByText(/nearer to what is wanted by the next visit/)).toBeInTheDocument();
+    expect(screen.getByText(/that one makes the other is not shown/)).toBeInTheDocument();
+  });
+
+  it('parts the visits on the day that is chosen, and goes back', async () => {
+    await open(answerWith(recordWith(mended)));
+    const day = screen.getByLabelText('The second period begins');
+    expect(day).toHaveValue('Mon 9 Feb 2026');
+    fireEvent.change(day, { target: { value: '19 Jan 2026' } });
+    expect(screen.getByLabelText('address')).toHaveTextContent('parted=2026-01-19');
+    fireEvent.click(screen.getByRole('button', { name: 'As the record parts them' }));
+    expect(screen.getByLabelText('address')).not.toHaveTextContent('parted');
+  });
+
+  it('says which club or source changed, and shows how a figure spreads', async () => {
+    const weeks = mended.map((week, n) => (n < 7 ? week : { ...week, club: '8-iron' }));
+    await open(answerWith(recordWith(weeks)));
+    expect(screen.getByText(/dashed: another club or source of figures/)).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('radio', { name: 'How it spreads' }));
+    expect(await screen.findByText(/visit by visit, how it spreads/)).toBeInTheDocument();
+    expect(screen.queryByText(/Plum: the levels/)).toBeNull();
+  });
+
+  it('leads to a report of the same clubs', async () => {
+    await open(answerWith(recordWith(mended)));
+    expect(screen.getByRole('link', { name: 'Report' })).toHaveAttribute(
+      'href',
+      '/players/ada/report?kind=iron',
+    );
   });
 
   it('says of too few balls that it says nothing yet', () => {
@@ -130,9 +190,15 @@ describe('a record', () => {
 describe('the long chart', () => {
   const record = recordWith(mended)!;
   const [followed] = record.followed;
-  const told = { followed: followed!, worked: new Set(record.worked), homework: ['2026-02-03'] };
+  const told = {
+    followed: followed!,
+    worked: new Set(record.worked),
+    homework: ['2026-02-03'],
+    marks: [],
+  };
+  const places = followed!.points.map((_, n) => n);
   const named = (name: string) =>
-    datasetsOf(told, (value) => value).filter(({ label }) => label === name);
+    datasetsOf(told, (value) => value, places).filter(({ label }) => label === name);
 
   it('has a point a visit, another mark where a drill was worked on, and a level each', () => {
     const [visits] = named('visit');
@@ -155,7 +221,24 @@ describe('the long chart', () => {
     expect(from).toBeLessThan(new Date(followed!.points[0]!.at).getTime());
     expect(to).toBeGreaterThan(new Date(followed!.points.at(-1)!.at).getTime());
     const free = { ...told, followed: { ...followed!, target: null } };
-    expect(datasetsOf(free, (v) => v).some(({ label }) => label === 'wanted')).toBe(false);
+    expect(datasetsOf(free, (v) => v, places).some(({ label }) => label === 'wanted')).toBe(false);
+  });
+
+  it('draws of very many visits those that stick out, of what is looked at', () => {
+    const [point] = followed!.points;
+    const many = Array.from({ length: 4000 }, (_, n) => ({
+      ...point!,
+      at: new Date(Date.UTC(2010, 0, 1 + n)).toISOString(),
+      middle: n === 2222 ? 30 : Math.sin(n),
+    }));
+    const all = drawnPlaces(many, spanOf(many));
+    expect(all.length).toBeLessThan(210);
+    expect(all).toContain(2222);
+    const year = [Date.UTC(2012, 0, 1), Date.UTC(2012, 2, 1)] as const;
+    const seen = drawnPlaces(many, year);
+    // All of two months, and the visit beside them to each side.
+    expect(seen).toHaveLength(61 + 2);
+    expect(seen[0]).toBe(729);
   });
 
   it('names so few months that they can be read', () => {

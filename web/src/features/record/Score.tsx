@@ -1,4 +1,4 @@
-import { PLAIN, plainLabel } from '@loxos/core';
+import { PLAIN, plainLabel, sourcesDiffer } from '@loxos/core';
 import type { Period, Plain, PlayerRecord } from '@loxos/core';
 import { Panel } from '../../ui/Panel.tsx';
 
@@ -47,6 +47,11 @@ export function Score({
           ))}
         </tbody>
       </table>
+      {sourcesDiffer(record) && (
+        <p className="mt-1 text-look">
+          ▲ Another source wrote the second down: what differs may be the monitor.
+        </p>
+      )}
     </Panel>
   );
 }

@@ -1,5 +1,6 @@
-import { DOSE, drillBy } from '@loxos/core';
+import { drillBy, stationRecord, stationRecordWords } from '@loxos/core';
 import type { OwnDrillFacts } from '@loxos/core';
+import type { ReactNode } from 'react';
 import type { StationDay } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import type { Shape } from '../../drawing/shape.ts';
@@ -33,24 +34,23 @@ function barsOf(days: readonly StationDay[]): Shape[] {
 export function Stations({
   stations,
   own,
+  children = null,
 }: {
   readonly stations: readonly StationDay[];
   readonly own: readonly OwnDrillFacts[];
+  /** What is said with them. */
+  readonly children?: ReactNode;
 }) {
-  if (stations.length === 0) return null;
+  if (stations.length === 0) return children;
   const drills = [...new Set(stations.map(({ drillId }) => drillId))];
   return (
     <Panel name="At the stations" isTitled>
       <ul className="grid gap-4 sm:grid-cols-2">
         {drills.map((drillId) => {
-          const days = stations.filter((day) => day.drillId === drillId).slice(-DAYS_SHOWN);
-          const [good, of] = [
-            days.reduce((sum, day) => sum + day.good, 0),
-            days.reduce((sum, day) => sum + day.of, 0),
-          ];
+          const all = stations.filter((day) => day.drillId === drillId);
+          const days = all.slice(-DAYS_SHOWN);
           const name = drillBy(drillId, own)?.name ?? 'A drill since taken away';
-          const last = days.at(-1)!;
-          const words = `${good} of ${of} good over ${days.length === 1 ? 'one day' : `${days.length} days`}, last ${last.good} of ${last.of}${last.doseStep === null ? '' : ` at step ${last.doseStep + 1} of ${DOSE.steps.length}`}`;
+          const words = stationRecordWords(stationRecord(all)!);
           return (
             <li key={drillId}>
               <b>{name}</b>
@@ -66,6 +66,7 @@ export function Stations({
         })}
       </ul>
       <p className="text-sm text-soft">Hollow: logged at home, from the player’s page.</p>
+      {children}
     </Panel>
   );
 }

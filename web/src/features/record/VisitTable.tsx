@@ -2,8 +2,12 @@ import { followedLabel, standText } from '@loxos/core';
 import type { PlayerRecord, RecordWording } from '@loxos/core';
 import { Download } from 'lucide-react';
 import Papa from 'papaparse';
-import { Link } from 'react-router';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { ColumnDef } from '@tanstack/react-table';
 import { Button } from '../../ui/Button.tsx';
+import { DataTable } from '../../ui/DataTable.tsx';
+import type { TableFeatures } from '../../ui/DataTable.tsx';
 import { shortDay } from '../../ui/day-text.ts';
 import { saveFile } from '../../ui/save-file.ts';
 
@@ -28,59 +32,78 @@ export const recordCsv = ({ visits, followed }: PlayerRecord): string =>
     { newline: '\n' },
   );
 
-/** What stands behind the chart, visit by visit; each opens its lesson. */
-export function VisitTable({
-  record,
-  wording,
-  file,
-}: {
+type Row = PlayerRecord['visits'][number];
+
+/** A column for the day, the balls and each figure. */
+function columnsOf({ followed }: PlayerRecord, wording: RecordWording) {
+  const byFigure = followed.map(({ figure, points }) => ({
+    figure,
+    of: new Map(points.map((point) => [point.lessonId, point])),
+  }));
+  const columns: ColumnDef<TableFeatures, Row>[] = [
+    {
+      id: 'visit',
+      header: 'Visit',
+      cell: ({ row: { original } }) => (
+        <Link to={`/lessons/${original.lessonId}/read`} className="inline-block py-2 underline">
+          {shortDay(original.at)}
+        </Link>
+      ),
+    },
+    { id: 'balls', header: 'Balls', cell: ({ row: { original } }) => original.balls },
+    ...byFigure.map(({ figure, of }): ColumnDef<TableFeatures, Row> => ({
+      id: figure,
+      header: followedLabel(figure),
+      cell: ({ row: { original } }) => {
+        const point = of.get(original.lessonId);
+        return point === undefined ? '–' : standText(figure, point.middle, point.half95, wording);
+      },
+    })),
+  ];
+  return columns;
+}
+
+interface VisitTableProps {
   readonly record: PlayerRecord;
   readonly wording: RecordWording;
   readonly file: string;
-}) {
-  const { visits, followed } = record;
+}
+
+function Rows({ record, wording }: Omit<VisitTableProps, 'file'>) {
+  const navigate = useNavigate();
+  const { hand, units } = wording;
+  const columns = useMemo(
+    () => columnsOf(record, { hand, units, dayText: shortDay }),
+    [record, hand, units],
+  );
+  const rows = useMemo(() => [...record.visits].reverse(), [record]);
   return (
-    <details className="rounded-xl border border-line bg-sheet p-3">
+    <DataTable
+      label="All visits"
+      columns={columns}
+      rows={rows}
+      keyOf={({ lessonId }) => lessonId}
+      toneOf={() => 'plain'}
+      onChoose={({ lessonId }) => void navigate(`/lessons/${lessonId}/read`)}
+      inView={null}
+      className="max-h-[28rem]"
+    />
+  );
+}
+
+/** What stands behind the chart, visit by visit; each opens its lesson. */
+export function VisitTable({ record, wording, file }: VisitTableProps) {
+  // A table that nobody looks at is not made.
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details
+      className="rounded-xl border border-line bg-sheet p-3"
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="min-h-11 cursor-pointer py-2 text-lg font-semibold">
-        All {visits.length} visits as a table
+        All {record.visits.length} visits as a table
       </summary>
-      <div className="overflow-x-auto">
-        <table className="w-full text-left">
-          <thead className="text-sm text-soft">
-            <tr>
-              <th scope="col">Visit</th>
-              <th scope="col">Balls</th>
-              {followed.map(({ figure }) => (
-                <th key={figure} scope="col" className="px-2">
-                  {followedLabel(figure)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {[...visits].reverse().map(({ lessonId, at, balls }) => (
-              <tr key={lessonId} className="border-t border-line/60">
-                <th scope="row" className="font-normal whitespace-nowrap">
-                  <Link to={`/lessons/${lessonId}/read`} className="inline-block py-2 underline">
-                    {shortDay(at)}
-                  </Link>
-                </th>
-                <td className="font-mono">{balls}</td>
-                {followed.map(({ figure, points }) => {
-                  const point = points.find((one) => one.lessonId === lessonId);
-                  return (
-                    <td key={figure} className="px-2 whitespace-nowrap">
-                      {point === undefined
-                        ? '–'
-                        : standText(figure, point.middle, point.half95, wording)}
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      {isOpen && <Rows record={record} wording={wording} />}
       <Button look="quiet" onClick={() => saveFile(`${file}.csv`, 'text/csv', recordCsv(record))}>
         <Download aria-hidden size={16} /> Save as CSV
       </Button>

@@ -1,13 +1,9 @@
+import { endsOf } from '@loxos/core';
 import type { Followed } from '@loxos/core';
 import type { ChartDataset } from 'chart.js';
-import { addMonths, differenceInMonths, startOfMonth } from 'date-fns';
+import { VISITS_DRAWN, thinned } from '../../drawing/thinned.ts';
+import { spanOf } from '../../drawing/time-axis.ts';
 import { ink } from '../../ui/chart-ink.ts';
-
-/** Room beside the first and the last visit, as a share of the time between, and at least, ms. */
-const ROOM_SHARE = 0.03;
-const LEAST_ROOM_MS = 4 * 864e5;
-/** Names of months on the chart at most. */
-const MONTHS_SHOWN = 12;
 
 /** What the chart shows. */
 export interface Told {
@@ -16,6 +12,8 @@ export interface Told {
   readonly worked: ReadonlySet<string>;
   /** Days of homework done, ISO. */
   readonly homework: readonly string[];
+  /** Visits at which the club or the source of figures changed. */
+  readonly marks: readonly { readonly at: string; readonly text: string }[];
 }
 
 interface At {
@@ -36,40 +34,41 @@ const line = (label: string, data: At[], more: Partial<Lines>): Lines => ({
   ...more,
 });
 
-/** The time a chart shows, ms: its visits with some room beside them. */
-export function spanOf(points: Followed['points']): readonly [number, number] {
-  const [first, last] = [time(points[0]!.at), time(points.at(-1)!.at)];
-  const room = Math.max(LEAST_ROOM_MS, ROOM_SHARE * (last - first));
-  return [first - room, last + room];
+/** The places of the visits that are drawn: of those between two times, with one beside them to each side, the ones that stick out. */
+export function drawnPlaces(
+  points: Followed['points'],
+  [from, to]: readonly [number, number],
+): number[] {
+  const first = points.findIndex(({ at }) => time(at) >= from);
+  const after = points.findIndex(({ at }) => time(at) > to);
+  const start = Math.max(0, (first < 0 ? points.length : first) - 1);
+  const end = after < 0 ? points.length : after + 1;
+  const middles = points.slice(start, end).map(({ middle }) => middle);
+  return thinned(middles, VISITS_DRAWN).map((n) => start + n);
 }
 
-/** The figure visit by visit: each with its interval, the levels it stood at, on the lane of what is wanted. */
+/** The figure visit by visit: each with its interval, the levels it stood at, on the lane of what is wanted. `places` are drawn. */
 export function datasetsOf(
-  { followed, worked, homework }: Told,
+  { followed, worked, homework, marks }: Told,
   shown: (value: number) => number,
+  places: readonly number[],
 ): Lines[] {
   const { points, levels, target, chart } = followed;
-  const xs = points.map(({ at }) => time(at));
   const [first, last] = spanOf(points);
-  const at = (n: number, value: number): At => ({ x: xs[n]!, y: shown(value) });
+  const at = (n: number, value: number): At => ({ x: time(points[n]!.at), y: shown(value) });
   const gap: At = { x: NaN, y: NaN };
   const lane = (value: number): At[] => [first, last].map((x) => ({ x, y: shown(value) }));
-  const intervals = points.flatMap(({ middle, half95 }, n) => [
-    at(n, middle - half95),
-    at(n, middle + half95),
-    gap,
-  ]);
+  const intervals = places.flatMap((n) => [...endsOf(points[n]!).map((end) => at(n, end)), gap]);
   const steps = levels.flatMap(({ from, to, value }) => [at(from, value), at(to - 1, value), gap]);
-  const isWorked = points.map(({ lessonId }) => worked.has(lessonId));
-  const low = Math.min(
-    ...points.map(({ middle, half95 }) => shown(middle - half95)),
-    target === null ? Infinity : shown(target.wanted - target.window),
-  );
+  const isWorked = places.map((n) => worked.has(points[n]!.lessonId));
+  const ends = places.flatMap((n) => endsOf(points[n]!).map(shown));
+  const low = Math.min(...ends, target === null ? Infinity : shown(target.wanted - target.window));
+  const high = Math.max(...ends);
   const behind = points.length - chart.length;
   return [
     {
       label: 'visit',
-      data: points.map(({ middle }, n) => at(n, middle)),
+      data: places.map((n) => at(n, points[n]!.middle)),
       pointRadius: 7,
       pointHoverRadius: 9,
       pointStyle: isWorked.map((is) => (is ? 'rectRot' : 'circle')),
@@ -81,8 +80,13 @@ export function datasetsOf(
     line('level', steps, { borderColor: ink('face'), borderWidth: 3, order: 1 }),
     line(
       'moving average',
-      chart.map(({ average }, n) => at(behind + n, average)),
+      places.filter((n) => n >= behind).map((n) => at(n, chart[n - behind]!.average)),
       { borderColor: ink('faint'), borderWidth: 1.5, borderDash: [5, 5], order: 2 },
+    ),
+    line(
+      'changed beside the player',
+      marks.flatMap(({ at: when }) => [{ x: time(when), y: low }, { x: time(when), y: high }, gap]),
+      { borderColor: ink('look'), borderWidth: 1.5, borderDash: [4, 4], order: 3 },
     ),
     line('interval', intervals, { borderColor: ink('soft'), borderWidth: 1.5, order: 3 }),
     {
@@ -108,14 +112,4 @@ export function datasetsOf(
           line('wanted', lane(target.wanted - target.window), { borderWidth: 0, order: 6 }),
         ]),
   ];
-}
-
-/** Firsts of months between two times, so few that their names fit. */
-export function monthsBetween(from: number, to: number): number[] {
-  const first = startOfMonth(from);
-  const months = differenceInMonths(to, first) + 1;
-  const step = Math.max(1, Math.ceil(months / MONTHS_SHOWN));
-  return Array.from({ length: Math.ceil(months / step) + 1 }, (_, n) =>
-    addMonths(first, n * step).getTime(),
-  ).filter((at) => at >= from && at <= to);
 }

@@ -5,7 +5,10 @@ import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
 import { SendStep } from './SendStep.tsx';
 
-jest.mock('./RichEditor.tsx', () => ({ __esModule: true, default: () => <p>The editor</p> }));
+jest.mock('../../../ui/RichEditor.tsx', () => ({
+  __esModule: true,
+  default: () => <p>The editor</p>,
+}));
 
 const lesson = (drillIds: readonly string[] = [], send: object | null = null): Lesson => {
   const made = lessonOf([{ pathDeg: -6, faceDeg: -6, block: 'baseline' }]);

@@ -17,12 +17,18 @@ import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { partOf, savePart } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
 import { Homework } from './Homework.tsx';
-import { Share } from './Share.tsx';
+import { Share } from '../../../ui/Share.tsx';
 import { usePageDraft } from './usePageDraft.ts';
 import { repeatLesson } from '../repeat-lesson.ts';
 
-const RichEditor = lazy(() => import('./RichEditor.tsx'));
-const AS_MADE: SendValue = { points: [], homework: null, nextLook: null, words: null };
+const RichEditor = lazy(() => import('../../../ui/RichEditor.tsx'));
+const AS_MADE: SendValue = {
+  points: [],
+  homework: null,
+  nextLook: null,
+  words: null,
+  isRecordShown: true,
+};
 
 function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   const navigate = useNavigate();
@@ -57,6 +63,7 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
   const isChanged =
     value.homework !== null ||
     value.nextLook !== null ||
+    !value.isRecordShown ||
     value.points.some((point) => point !== null);
   return (
     <div className="mx-auto grid max-w-[1400px] gap-5 px-3 py-3 lg:grid-cols-2 lg:px-4">
@@ -74,7 +81,12 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
             onChange={(text) => setPoint(index, text)}
           />
         ))}
-        <Share lesson={lesson} content={content} />
+        <Share
+          of={{ lessonId: lesson.id }}
+          content={content}
+          pages={lesson.pages}
+          trouble={content.points.length === 0 ? 'Write at least one point first.' : null}
+        />
         <Catch name="Your own words">
           <Suspense fallback={<p className="text-soft">Opening the editor …</p>}>
             <RichEditor
@@ -87,6 +99,15 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
           </Suspense>
         </Catch>
         <Homework lines={homework} onChange={(lines) => set({ homework: lines })} />
+        <label className="flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="size-6"
+            checked={value.isRecordShown}
+            onChange={(event) => set({ isRecordShown: event.target.checked })}
+          />
+          Their record at the end, in words and one picture
+        </label>
         <div className="max-w-72">
           <DateField
             label="Next look"

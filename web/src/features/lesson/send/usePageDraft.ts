@@ -9,6 +9,7 @@ import { partOf } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
 import { wordingOf } from '../wording.ts';
+import { usePageRecord } from '../../../ui/use-page-record.ts';
 
 /** Stations of a page: more are never done. */
 const MOST_STATIONS = 4;
@@ -57,6 +58,7 @@ export function usePageDraft(lesson: Lesson, reading: LessonReading | null): Pag
   const homework = [...(value.homework ?? page.homework)].map(({ date, what }) => ({ date, what }));
   const nextLook = value.nextLook ?? page.nextLook;
   const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
+  const record = usePageRecord(lesson.player, kind);
   const stations = drills
     .slice(0, MOST_STATIONS)
     .map((drill) => stationCard(drill, { hand, kind, ...askOf(work, drill.id, stage, hand) }));
@@ -72,6 +74,7 @@ export function usePageDraft(lesson: Lesson, reading: LessonReading | null): Pag
     homework,
     nextLook,
     words: value.words,
+    record: value.isRecordShown ? record : null,
   };
   return { value, points, homework, nextLook, content };
 }

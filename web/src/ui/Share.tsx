@@ -1,20 +1,34 @@
 import { Link2 } from 'lucide-react';
 import { useState } from 'react';
-import type { Lesson, PageContent } from '../../../api/client.ts';
-import { useSharePage, useWithdrawPage } from '../../../api/queries.ts';
-import { Button } from '../../../ui/Button.tsx';
-import { TextField } from '../../../ui/Field.tsx';
-import { Notice } from '../../../ui/Notice.tsx';
-import { ShownLink } from '../../../ui/ShownLink.tsx';
-import { dayText } from '../../../ui/day-text.ts';
+import type { PageContent, SharedPage } from '../api/client.ts';
+import { useSharePage, useWithdrawPage } from '../api/queries.ts';
+import type { GivenOf } from '../api/queries.ts';
+import { Button } from './Button.tsx';
+import { TextField } from './Field.tsx';
+import { Notice } from './Notice.tsx';
+import { ShownLink } from './ShownLink.tsx';
+import { dayText } from './day-text.ts';
 
 /** Days a link lasts unless the coach says otherwise. */
 const LINK_DAYS = 30;
 
+interface ShareProps {
+  readonly of: GivenOf;
+  readonly content: PageContent;
+  /** What has been given of it so far. */
+  readonly pages: readonly SharedPage[];
+  /** Why it cannot be given yet; null where it can. */
+  readonly trouble: string | null;
+}
+
+/** How the player has used a page. */
+const usedText = ({ homework, ticked }: SharedPage): string =>
+  homework.length === 0 ? '' : `; ${ticked.length} of the homework ticked`;
+
 /** The player’s link: made, shown once, withdrawn. */
-export function Share({ lesson, content }: { lesson: Lesson; content: PageContent }) {
-  const share = useSharePage(lesson.id);
-  const withdraw = useWithdrawPage(lesson.id);
+export function Share({ of, content, pages, trouble }: ShareProps) {
+  const share = useSharePage(of);
+  const withdraw = useWithdrawPage(of);
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;
   return (
@@ -34,15 +48,13 @@ export function Share({ lesson, content }: { lesson: Lesson; content: PageConten
         </div>
         <Button
           look="main"
-          disabled={share.isPending || !/^\d{1,3}$/.test(days) || content.points.length === 0}
+          disabled={share.isPending || !/^\d{1,3}$/.test(days) || trouble !== null}
           onClick={() => share.mutate({ content, days: Number(days) })}
         >
           <Link2 aria-hidden size={16} /> Make the link
         </Button>
       </div>
-      {content.points.length === 0 && (
-        <p className="text-look">▲ Write at least one point first.</p>
-      )}
+      {trouble !== null && <p className="text-look">▲ {trouble}</p>}
       {share.error !== null && <Notice>{share.error.message}</Notice>}
       {link !== null && (
         <ShownLink
@@ -51,12 +63,12 @@ export function Share({ lesson, content }: { lesson: Lesson; content: PageConten
         />
       )}
       <ul>
-        {lesson.pages.map((page) => (
+        {pages.map((page) => (
           <li key={page.id} className="flex flex-wrap items-center gap-2">
             <span className="mr-auto">
               Given {dayText(page.createdAt)},{' '}
-              {page.withdrawnAt === null ? `until ${dayText(page.expiresAt)}` : 'withdrawn'};{' '}
-              {page.ticked.length} of the homework ticked
+              {page.withdrawnAt === null ? `until ${dayText(page.expiresAt)}` : 'withdrawn'}
+              {usedText(page)}
             </span>
             {page.withdrawnAt === null && (
               <Button onClick={() => withdraw.mutate(page.id)}>Withdraw</Button>

@@ -1,0 +1,36 @@
+/** Shares with their interval (Wilson 1927, J. Am. Stat. Assoc. 22:209), and whether two differ (Newcombe 1998, Stat. Med. 17:873, method 10). */
+import { NORMAL_975 } from './statistics.ts';
+
+/** How many of some had a thing. */
+export interface Share {
+  readonly had: number;
+  readonly of: number;
+}
+
+export interface Proportion extends Share {
+  readonly share: number;
+  /** Its 95 % interval. */
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A share with its 95 % interval; null of nothing. */
+export function proportionOf(had: number, of: number): Proportion | null {
+  if (of === 0) return null;
+  const [share, z2] = [had / of, NORMAL_975 ** 2];
+  const middle = (share + z2 / (2 * of)) / (1 + z2 / of);
+  const half =
+    (NORMAL_975 / (1 + z2 / of)) * Math.sqrt((share * (1 - share)) / of + z2 / (4 * of * of));
+  return { share, low: Math.max(0, middle - half), high: Math.min(1, middle + half), had, of };
+}
+
+/** The 95 % interval of the share after less the one before; null where one is of nothing. */
+export function shareGrew(before: Share, after: Share): { low: number; high: number } | null {
+  const [b, a] = [proportionOf(before.had, before.of), proportionOf(after.had, after.of)];
+  if (b === null || a === null) return null;
+  const by = a.share - b.share;
+  return {
+    low: by - Math.hypot(a.share - a.low, b.high - b.share),
+    high: by + Math.hypot(a.high - a.share, b.share - b.low),
+  };
+}

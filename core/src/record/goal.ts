@@ -1,0 +1,135 @@
+/**
+ * A goal: where a number is to be by a day. It says where the number stands, and what is to be expected by then only
+ * where the visits since it was set move along a line: players mostly change in steps, and a step says nothing of the next.
+ */
+import type { ClubKind } from '../delivery/head.ts';
+import { fittedLine } from '../maths/fitted-line.ts';
+import type { FittedLine } from '../maths/fitted-line.ts';
+import { mean } from '../maths/statistics.ts';
+import { standsAt } from './follow.ts';
+import type { Followed, Now } from './follow.ts';
+import { outsideOf } from './points.ts';
+import type { FollowedFigure, VisitPoint } from './points.ts';
+
+export interface Goal {
+  readonly id: string;
+  readonly kind: ClubKind;
+  readonly figure: FollowedFigure;
+  /** Degrees, m or mm, positive right and to the toe, and how far to each side is within. */
+  readonly wanted: number;
+  readonly window: number;
+  /** ISO days: by when, and when it was set. */
+  readonly by: string;
+  readonly setOn: string;
+}
+
+/** Goals a player has at most: more are none. */
+export const GOALS_AT_MOST = 6;
+/** What a goal may ask for, in the figure's unit: the wanted value to each side, and the window. */
+export const GOAL_LIMITS = {
+  faceToPathDeg: { wanted: 15, window: [0.5, 10] },
+  clubPathDeg: { wanted: 15, window: [0.5, 10] },
+  faceAngleDeg: { wanted: 15, window: [0.5, 10] },
+  startDirectionDeg: { wanted: 15, window: [0.5, 10] },
+  curveM: { wanted: 60, window: [1, 60] },
+  offlineM: { wanted: 60, window: [1, 60] },
+  strikeToeMm: { wanted: 25, window: [2, 20] },
+} as const satisfies Readonly<
+  Record<FollowedFigure, { readonly wanted: number; readonly window: readonly [number, number] }>
+>;
+
+/** Visits since a goal was set from which a forecast is thought of. */
+export const FORECAST_FROM = 5;
+
+export type NoForecast = 'few visits' | 'no clear movement' | 'in steps' | 'too far ahead' | 'past';
+
+export type Forecast =
+  | {
+      readonly kind: 'line';
+      /** What a visit on the day is expected to be, and the 95 % half-width of one. */
+      readonly value: number;
+      readonly half95: number;
+      /** As a visit would be judged. */
+      readonly state: Now['state'];
+    }
+  | { readonly kind: 'none'; readonly why: NoForecast };
+
+export interface GoalProgress {
+  readonly goal: Goal;
+  /** Where the number stands; null where there is no visit with it. */
+  readonly now: Now | null;
+  /** By how much it is outside the goal; 0 within. */
+  readonly beyond: number;
+  /** By how much it was outside when the goal was set, where a visit before says. */
+  readonly beyondAtFirst: number | null;
+  /** Null once it is reached. */
+  readonly forecast: Forecast | null;
+}
+
+const DAY_MS = 24 * 3600 * 1000;
+const dayOf = (iso: string): number => Date.parse(iso.slice(0, 10)) / DAY_MS;
+
+/** What is left over round the levels these visits stood at, with the unknowns taken off; null where nothing is left to tell by. */
+function leftOverInSteps({ levels, points }: Followed, from: number): number | null {
+  const own = levels.filter(({ to }) => to > from);
+  const degrees = points.length - from - own.length;
+  if (degrees < 1) return null;
+  const squares = own.reduce((sum, level) => {
+    const values = points.slice(Math.max(from, level.from), level.to).map(({ middle }) => middle);
+    const middle = mean(values);
+    return sum + values.reduce((total, value) => total + (value - middle) ** 2, 0);
+  }, 0);
+  return squares / degrees;
+}
+
+/** Whether visits move along a line rather than from one level to another. */
+function isAlongALine(followed: Followed, from: number, line: FittedLine): boolean {
+  const inSteps = followed.changes.some(({ at }) => at > from)
+    ? leftOverInSteps(followed, from)
+    : null;
+  return inSteps === null || line.leftOver <= inSteps;
+}
+
+function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
+  const none = (why: NoForecast): Forecast => ({ kind: 'none', why });
+  if (goal.by < today.slice(0, 10)) return none('past');
+  const { points } = followed;
+  const first = points.findIndex(({ at }) => at.slice(0, 10) >= goal.setOn);
+  const own: readonly VisitPoint[] = first < 0 ? [] : points.slice(first);
+  if (own.length < FORECAST_FROM) return none('few visits');
+  const days = own.map(({ at }) => dayOf(at));
+  const line = fittedLine(
+    days,
+    own.map(({ middle }) => middle),
+  );
+  if (line === null || Math.abs(line.slope) <= line.slopeHalf95) return none('no clear movement');
+  if (!isAlongALine(followed, first, line)) return none('in steps');
+  const [start, end, by] = [days[0]!, days.at(-1)!, dayOf(goal.by)];
+  // Further ahead than has been seen, a line is a wish.
+  if (by - end > end - start) return none('too far ahead');
+  const [value, half95] = [line.at(by), line.half95At(by)];
+  return { kind: 'line', value, half95, state: standsAt(value, half95, goal) };
+}
+
+/** The level a number stood at when the goal was set; null before the first visit. */
+function valueWhenSet({ points, levels }: Followed, { setOn }: Goal): number | null {
+  const later = points.findIndex(({ at }) => at.slice(0, 10) > setOn);
+  const last = (later < 0 ? points.length : later) - 1;
+  return levels.find(({ from, to }) => from <= last && last < to)?.value ?? null;
+}
+
+/** How a goal goes; `today` is an ISO day. `followed` is the goal's figure, followed with its kind of club; null where it is not known. */
+export function goalProgress(goal: Goal, followed: Followed | null, today: string): GoalProgress {
+  if (followed?.now == null)
+    return { goal, now: null, beyond: 0, beyondAtFirst: null, forecast: null };
+  const { value, half95 } = followed.now;
+  const state = standsAt(value, half95, goal);
+  const atFirst = valueWhenSet(followed, goal);
+  return {
+    goal,
+    now: { value, half95, state },
+    beyond: outsideOf(value, goal),
+    beyondAtFirst: atFirst === null ? null : outsideOf(atFirst, goal),
+    forecast: state === 'within' ? null : forecastOf(followed, goal, today),
+  };
+}

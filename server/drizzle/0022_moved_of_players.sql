@@ -1,0 +1,1 @@
+ALTER TABLE `player_standing` ADD `moved` text DEFAULT '[]' NOT NULL;
