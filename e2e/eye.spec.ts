@@ -5,7 +5,7 @@ import { expectAccessible, newLesson } from './academy.ts';
 const PHONE = { width: 390, height: 844 } as const;
 
 /** Presses Tab until something has the focus: what cannot be reached so cannot be used without a mouse. */
-async function tabTo(page: Page, place: Locator, most = 160): Promise<void> {
+async function tabTo(page: Page, place: Locator, most = 400): Promise<void> {
   for (let i = 0; i < most; i++) {
     if (await place.evaluate((element) => element === document.activeElement)) return;
     await page.keyboard.press('Tab');

@@ -201,14 +201,15 @@ function putLesson(place: Place, player: Visited, visit: number): void {
     ...times,
   });
   const fileId = newId();
+  const sha256 = newId();
+  tables.put('raw_file', { academy_id: academyId, sha256, content: 'Club\n7i\n\n' });
   tables.put('launch_file', {
     ...own,
     id: fileId,
     name: 'session.csv',
-    sha256: newId(),
+    sha256,
     source_key: 'of-the-one-monitor',
     size_bytes: 9,
-    content: 'Club\n7i\n\n',
     rows: '[]',
     ball_count: size.balls,
     received_at: at,

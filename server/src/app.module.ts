@@ -46,6 +46,9 @@ import { HistoryService } from './history/history.service.ts';
 import { ArrivalsService } from './intake/arrivals.service.ts';
 import { IntakeController } from './intake/intake.controller.ts';
 import { IntakeService } from './intake/intake.service.ts';
+import { SourcesController } from './intake/sources.controller.ts';
+import { SourcesRepository } from './intake/sources.repository.ts';
+import { SourcesService } from './intake/sources.service.ts';
 import { LessonBalls } from './lessons/lesson-balls.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
 import { LessonsRepository } from './lessons/lessons.repository.ts';
@@ -94,6 +97,7 @@ export class AppModule {
         EffectsController,
         RecordController,
         IntakeController,
+        SourcesController,
         SettingsController,
         StepsController,
         PagesController,
@@ -140,6 +144,8 @@ export class AppModule {
         DayService,
         FilesRepository,
         IntakeService,
+        SourcesRepository,
+        SourcesService,
         SettingsService,
         StepsRepository,
         StepsService,

@@ -136,7 +136,7 @@ describe('what is asked, never guessed', () => {
     const file = lines('Ball speed,Face', '50,1');
     const { questions } = parse(file);
     expect(questions).toHaveLength(1);
-    expect(questions[0]).toMatchObject({ kind: 'unit', header: 'Ball speed' });
+    expect(questions[0]).toMatchObject({ kind: 'unit', headers: ['Ball speed'] });
     const mapping = { 'Ball speed': { meaning: 'ballSpeedMps', unit: 'm/s' } } as const;
     const answered = parse(file, { hand: 'right', mapping });
     expect(answered.questions).toEqual([]);
@@ -158,7 +158,9 @@ describe('what is asked, never guessed', () => {
 
   it('a comma that could be decimal or thousands', () => {
     const file = lines('Spin rate;Face', '6,500;1');
-    expect(parse(file).questions).toMatchObject([{ kind: 'decimal', example: '6,500' }]);
+    expect(parse(file).questions).toMatchObject([
+      { kind: 'decimal', text: expect.stringContaining('6,500') },
+    ]);
     expect(parse(file, { hand: 'right', decimal: 'dot' }).balls[0]!.spinRateRpm).toBe(6500);
   });
 

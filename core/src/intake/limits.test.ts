@@ -63,6 +63,6 @@ describe('a stray quotation mark', () => {
     const text = `"Club\nname",Face angle (deg),Club path (deg)\n7i,1,2\n`;
     const { balls, columns: found } = parseLaunchFile(text, { signs: 'target' });
     expect(balls).toHaveLength(1);
-    expect(found[0]!.header).toBe('Club\nname');
+    expect(found[0]!.header).toBe('Club name');
   });
 });

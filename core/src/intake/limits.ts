@@ -1,4 +1,6 @@
-import { DELIMITERS, withoutBom } from './table.ts';
+import { DELIMITERS } from './readers/raw.ts';
+import type { RawTable } from './readers/raw.ts';
+import { withoutBom } from './readers/text.ts';
 
 /** What is taken of one launch file: far more than a day's balls of a busy studio. */
 export const INTAKE_LIMITS = {
@@ -34,4 +36,16 @@ export function tooMuch(text: string): string | null {
       return `Line ${index + 1} has more than ${columns} columns, the most taken. Export fewer columns.`;
   }
   return null;
+}
+
+/** The same of a table that came from no text. */
+export function tooMuchTable({ rows, delimiter }: RawTable): string | null {
+  if (delimiter !== null) return null;
+  const { lines, columns } = INTAKE_LIMITS;
+  if (rows.length > lines)
+    return `The file has more than ${lines} rows, the most taken at once. Export fewer balls, or split the file and drop each part.`;
+  const wide = rows.find(({ cells }) => cells.length > columns);
+  return wide === undefined
+    ? null
+    : `Row ${wide.line} has more than ${columns} columns, the most taken. Export fewer columns.`;
 }

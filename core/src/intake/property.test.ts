@@ -98,9 +98,13 @@ describe('the quick way through a figure', () => {
 /** Face, path and their gap must agree, so the gap is left to the parser. */
 const PRINTED = BALL_QUANTITIES.filter((quantity) => quantity !== 'faceToPathDeg');
 
+/** Any figure of a quantity; 0 where a struck ball can have none of it, which elsewhere says nothing was measured. */
 const figure = (quantity: BallQuantity): fc.Arbitrary<number | null> => {
-  const { min, max } = infoOf(quantity);
-  return fc.option(fc.double({ min, max, noNaN: true }).map((v) => (Math.abs(v) < 1e-6 ? 0 : v)));
+  const { min, max, canBeZero } = infoOf(quantity);
+  const small = canBeZero ? 0 : 1e-3;
+  return fc.option(
+    fc.double({ min, max, noNaN: true }).map((v) => (Math.abs(v) < 1e-6 ? small : v)),
+  );
 };
 const ballArbitrary: fc.Arbitrary<MeasuredBall> = fc
   .record(Object.fromEntries(PRINTED.map((quantity) => [quantity, figure(quantity)])))
@@ -140,7 +144,8 @@ describe('printing, then parsing', () => {
             columns: PRINTED,
           });
           const read = parseLaunchFile(text, { hand, signs: 'target', decimal: decimal as 'dot' });
-          expect(read.questions).toEqual([]);
+          // Random figures contradict each other: that is asked, and changes none of them.
+          expect(read.questions.filter(({ kind }) => kind !== 'physics')).toEqual([]);
           expect(read.balls).toHaveLength(balls.length);
           balls.forEach((ball, index) => {
             for (const quantity of PRINTED) {

@@ -1,4 +1,5 @@
 import type { Unit } from '../units/units.ts';
+import type { SideKind } from './side.ts';
 
 /**
  * The quantities a launch file may hold. Horizontal quantities (`side`) are positive right of the
@@ -12,8 +13,10 @@ export interface QuantityInfo {
   readonly units: readonly Unit[];
   /** Whether a column without a unit is safely in the first unit (degrees, rev/min, mm). */
   readonly assumed: boolean;
-  /** How the sign behaves: none, left or right, the club's own sides, toe/heel, up/down. */
-  readonly side: 'none' | 'ball' | 'club' | 'toe' | 'high';
+  /** How the sign behaves. */
+  readonly side: SideKind;
+  /** Whether a struck ball can have none of it: where it cannot, 0 says that nothing was measured. */
+  readonly canBeZero: boolean;
   readonly min: number;
   readonly max: number;
 }
@@ -30,7 +33,17 @@ const angle = (
   side: QuantityInfo['side'],
   min: number,
   max: number,
-): QuantityInfo => ({ label, unit: 'deg', units: DEGREES, assumed: true, side, min, max });
+  canBeZero = true,
+): QuantityInfo => ({
+  label,
+  unit: 'deg',
+  units: DEGREES,
+  assumed: true,
+  side,
+  min,
+  max,
+  canBeZero,
+});
 const speed = (label: string, max: number): QuantityInfo => ({
   label,
   unit: 'm/s',
@@ -39,6 +52,7 @@ const speed = (label: string, max: number): QuantityInfo => ({
   side: 'none',
   min: 0,
   max,
+  canBeZero: false,
 });
 const length = (
   label: string,
@@ -46,7 +60,16 @@ const length = (
   min: number,
   max: number,
   units = LENGTHS,
-): QuantityInfo => ({ label, unit: 'm', units, assumed: false, side, min, max });
+): QuantityInfo => ({
+  label,
+  unit: 'm',
+  units,
+  assumed: false,
+  side,
+  min,
+  max,
+  canBeZero: side !== 'none',
+});
 const rate = (label: string, side: QuantityInfo['side'], min: number): QuantityInfo => ({
   label,
   unit: 'rpm',
@@ -55,6 +78,7 @@ const rate = (label: string, side: QuantityInfo['side'], min: number): QuantityI
   side,
   min,
   max: 20_000,
+  canBeZero: side !== 'none',
 });
 const strike = (label: string, side: QuantityInfo['side'], most: number): QuantityInfo => ({
   label,
@@ -64,18 +88,19 @@ const strike = (label: string, side: QuantityInfo['side'], most: number): Quanti
   side,
   min: -most,
   max: most,
+  canBeZero: true,
 });
 
 export const QUANTITIES = {
   clubSpeedMps: speed('Club speed', 80),
-  attackAngleDeg: angle('Attack angle', 'none', -30, 30),
+  attackAngleDeg: angle('Attack angle', 'high', -30, 30),
   clubPathDeg: angle('Club path', 'club', -45, 45),
   faceAngleDeg: angle('Face angle', 'club', -45, 45),
   faceToPathDeg: angle('Face to path', 'club', -60, 60),
-  dynamicLoftDeg: angle('Dynamic loft', 'none', -10, 80),
-  spinLoftDeg: angle('Spin loft', 'none', 0, 90),
+  dynamicLoftDeg: angle('Dynamic loft', 'none', -10, 80, false),
+  spinLoftDeg: angle('Spin loft', 'none', 0, 90, false),
   swingDirectionDeg: angle('Swing direction', 'club', -45, 45),
-  swingPlaneDeg: angle('Swing plane', 'none', 20, 90),
+  swingPlaneDeg: angle('Swing plane', 'none', 20, 90, false),
   strikeToeMm: strike('Strike towards the toe', 'toe', 60),
   strikeHighMm: strike('Strike above the middle', 'high', 40),
   ballSpeedMps: speed('Ball speed', 110),
@@ -90,7 +115,7 @@ export const QUANTITIES = {
   offlineM: length('Offline', 'ball', -250, 250),
   curveM: length('Curve', 'ball', -250, 250),
   apexM: length('Apex height', 'none', 0, 100, HEIGHTS),
-  descentAngleDeg: angle('Descent angle', 'none', -10, 90),
+  descentAngleDeg: angle('Descent angle', 'none', -10, 90, false),
   flightTimeS: {
     label: 'Flight time',
     unit: 's',
@@ -99,6 +124,7 @@ export const QUANTITIES = {
     side: 'none',
     min: 0,
     max: 20,
+    canBeZero: false,
   },
 } as const satisfies Readonly<Record<string, QuantityInfo>>;
 

@@ -1,12 +1,15 @@
 import { recogniseClub } from '../delivery/recognise.ts';
 import type { Hand } from '../line/hand.ts';
 import { convert } from '../units/units.ts';
-import { isQuantity } from './layout.ts';
+import { withoutGuard } from './formula.ts';
 import type { FileColumn } from './layout.ts';
+import { isQuantity } from './meaning.ts';
+import type { TextMeaning } from './meaning.ts';
+import type { Decimal } from './number.ts';
 import { EMPTY_BALL, infoOf } from './quantities.ts';
 import type { MeasuredBall, Quantity } from './quantities.ts';
-import { isMissing, parseCell, signFactor } from './value.ts';
-import { withoutGuard } from './formula.ts';
+import { parseCell, signFactor } from './value.ts';
+import { isMissing } from './vocabulary.ts';
 import type { CellRules, SignRule } from './value.ts';
 
 /** A cell that could not be read: which column, what it said, and why not. */
@@ -14,24 +17,35 @@ export interface CellProblem {
   readonly header: string;
   readonly value: string;
   readonly reason: string;
+  /** Whether it is a figure, and one its quantity cannot have. */
+  readonly isOutside?: boolean;
 }
 
 export interface RowRules {
-  readonly decimal: 'dot' | 'comma';
+  readonly decimal: Decimal;
   readonly hand: Hand | null;
   readonly signs: SignRule;
+  readonly language: string;
 }
 
-export type ReadRow =
-  { readonly ball: MeasuredBall } | { readonly problems: readonly CellProblem[] };
+/** What holds for rows until something else is said: in the rows above the names, or in a title. */
+export type Standing = { readonly [K in TextMeaning]: string };
+export const NOTHING_STANDS: Standing = { club: '', hitAt: '', player: '', hand: '' };
 
-type Draft = { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] };
-
-/** The two parts of the spin that some sources give instead of its rate and axis, rev/min. */
-interface SpinParts {
+/** A ball as its row has it, before the rows are looked at together. */
+export interface Draft {
+  readonly ball: { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] };
+  /** The two parts of the spin that some sources give instead of its rate and axis, rev/min. */
   backSpinRpm: number | null;
   sideSpinRpm: number | null;
+  /** Whose ball it is and which hand they play, as the file writes them; empty where it does not. */
+  readonly player: string;
+  readonly hand: string;
+  /** How many of its figures the file marks as estimates. */
+  readonly estimates: number;
 }
+
+export type ReadRow = { readonly draft: Draft } | { readonly problems: readonly CellProblem[] };
 
 interface CellReader {
   readonly column: FileColumn;
@@ -43,15 +57,13 @@ interface CellReader {
   readonly max: number;
 }
 
-/** Figures that differ by more than this between a column and its parts are refused, degrees. */
-const FACE_TO_PATH_SLACK_DEG = 0.35;
-const MAX_CLUB_TEXT = 60;
+const MAX_TEXT = 60;
 
 function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   if (!isQuantity(column.meaning)) return [];
   const info = infoOf(column.meaning);
   const unit = column.unit ?? info.unit;
-  const all = { info, unit, ...rules };
+  const all = { info, unit, ...rules, plus: column.plus, turned: column.turned };
   const factor = convert(1, unit, info.unit) * signFactor(all);
   const { min, max } = info;
   return [{ column, quantity: column.meaning, rules: all, factor, min, max }];
@@ -82,32 +94,6 @@ export function quickNumber(cell: string): number {
   return isNegative ? -value : value;
 }
 
-/** Completes what follows by plain arithmetic from what the row holds. */
-function complete(
-  draft: Draft,
-  { backSpinRpm: back, sideSpinRpm: side }: SpinParts,
-): string | null {
-  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = draft;
-  if (face !== null && path !== null) {
-    if (gap !== null && Math.abs(face - path - gap) > FACE_TO_PATH_SLACK_DEG) {
-      return `face to path ${gap.toFixed(1)}° does not fit face ${face.toFixed(1)}° less path ${path.toFixed(1)}°; check what the signs mean`;
-    }
-    if (gap === null) draft.faceToPathDeg = face - path;
-  } else if (gap !== null && path !== null) draft.faceAngleDeg = path + gap;
-  else if (gap !== null && face !== null) draft.clubPathDeg = face - gap;
-  if (back !== null && side !== null) {
-    draft.spinRateRpm ??= Math.hypot(back, side);
-    draft.spinAxisTiltDeg ??= (Math.atan2(side, Math.abs(back)) * 180) / Math.PI;
-  }
-  return null;
-}
-
-/** Puts a figure where it belongs: the parts of the spin are not the ball's own. */
-function keep(draft: Draft, parts: SpinParts, quantity: Quantity, value: number): void {
-  if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
-  else draft[quantity] = value;
-}
-
 /** What stands beyond the last named column: a stray delimiter, usually. */
 function strayCells(cells: readonly string[], named: number): CellProblem[] | null {
   if (cells.length <= named || cells.slice(named).every(isMissing)) return null;
@@ -115,55 +101,91 @@ function strayCells(cells: readonly string[], named: number): CellProblem[] | nu
   return [{ header: '', value: '', reason }];
 }
 
-/** A function that reads one row of cells under these columns. */
+/** The texts of a row under the columns of one meaning, one after the other: a date and a time, usually. */
+function textReader(columns: readonly FileColumn[], meaning: TextMeaning) {
+  const at = columns.filter((column) => column.meaning === meaning).map(({ index }) => index);
+  const [only] = at;
+  if (only === undefined) return () => '';
+  const one = (cells: readonly string[], index: number): string => (cells[index] ?? '').trim();
+  if (at.length === 1) return (cells: readonly string[]) => one(cells, only);
+  return (cells: readonly string[]) =>
+    at
+      .map((index) => one(cells, index))
+      .filter((text) => text !== '')
+      .join(' ');
+}
+
+const clubs = new Map<string, string | null>();
+const MOST_CLUBS = 2000;
+
+/** The club a text means, remembered: a file names few, many times. */
+function clubOf(text: string): string | null {
+  const known = clubs.get(text);
+  if (known !== undefined) return known;
+  if (clubs.size >= MOST_CLUBS) clubs.clear();
+  const id = recogniseClub(text)?.id ?? null;
+  clubs.set(text, id);
+  return id;
+}
+
+/** A function that reads one row of cells under these columns, with what stands for it. */
 export function createRowReader(
   columns: readonly FileColumn[],
   rules: RowRules,
-): (cells: readonly string[]) => ReadRow {
+): (cells: readonly string[], standing: Standing) => ReadRow {
   const readers = columns.flatMap((column) => cellReader(column, rules));
-  const textColumn = (meaning: 'club' | 'hitAt'): number =>
-    columns.find((column) => column.meaning === meaning)?.index ?? -1;
-  const clubColumn = textColumn('club');
-  const hitAtColumn = textColumn('hitAt');
+  const clubText = textReader(columns, 'club');
+  const hitAt = textReader(columns, 'hitAt');
+  const player = textReader(columns, 'player');
+  const hand = textReader(columns, 'hand');
   const quick = rules.decimal === 'dot';
-  const clubs = new Map<string, string | null>();
 
-  return (cells) => {
-    const draft: Draft = { ...EMPTY_BALL };
-    const parts: SpinParts = { backSpinRpm: null, sideSpinRpm: null };
+  return (cells, standing) => {
+    const ball: Draft['ball'] = { ...EMPTY_BALL };
+    const parts = { backSpinRpm: null as number | null, sideSpinRpm: null as number | null };
     let problems = strayCells(cells, columns.length);
     let figures = 0;
+    let estimates = 0;
+    const keep = (quantity: Quantity, value: number): void => {
+      figures++;
+      if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
+      else ball[quantity] = value;
+    };
     for (const { column, quantity, rules: cellRules, factor, min, max } of readers) {
       const cell = cells[column.index] ?? '';
       if (cell === '') continue;
       const plain = quick ? quickNumber(cell) * factor : NaN;
       if (plain >= min && plain <= max) {
-        keep(draft, parts, quantity, plain + 0);
-        figures++;
+        keep(quantity, plain + 0);
         continue;
       }
-      const { value, reason } = parseCell(cell, cellRules);
-      if (reason !== undefined) {
-        (problems ??= []).push({ header: column.header, value: cell.trim(), reason });
-      } else if (value !== null) {
-        keep(draft, parts, quantity, value);
-        figures++;
+      const result = parseCell(cell, cellRules);
+      if (result.reason !== undefined) {
+        (problems ??= []).push({
+          header: column.header,
+          value: cell.trim(),
+          reason: result.reason,
+          ...(result.isOutside === true && { isOutside: true }),
+        });
+      } else if (result.value !== null) {
+        keep(quantity, result.value);
+        if (result.isEstimate) estimates++;
       }
     }
     if (problems !== null) return { problems };
-    if (figures === 0) return refuse('No figure in this row could be used.');
-    const mismatch = complete(draft, parts);
-    if (mismatch !== null) return refuse(`The row contradicts itself: ${mismatch}.`);
-    const clubText = withoutGuard((cells[clubColumn] ?? '').trim()).slice(0, MAX_CLUB_TEXT);
-    if (clubText !== '') {
-      if (!clubs.has(clubText)) clubs.set(clubText, recogniseClub(clubText)?.id ?? null);
-      draft.clubText = clubText;
-      draft.club = clubs.get(clubText) ?? null;
-    }
-    const hitAt = (cells[hitAtColumn] ?? '').trim();
-    if (hitAt !== '') draft.hitAt = hitAt.slice(0, MAX_CLUB_TEXT);
-    return { ball: draft };
+    if (figures === 0) return { problems: [] };
+    const text = withoutGuard(clubText(cells)).slice(0, MAX_TEXT) || standing.club;
+    if (text !== '') [ball.clubText, ball.club] = [text, clubOf(text)];
+    const time = hitAt(cells).slice(0, MAX_TEXT) || standing.hitAt;
+    if (time !== '') ball.hitAt = time;
+    return {
+      draft: {
+        ball,
+        ...parts,
+        player: player(cells).slice(0, MAX_TEXT) || standing.player,
+        hand: hand(cells).slice(0, MAX_TEXT) || standing.hand,
+        estimates,
+      },
+    };
   };
 }
-
-const refuse = (reason: string): ReadRow => ({ problems: [{ header: '', value: '', reason }] });

@@ -99,6 +99,8 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/lessons/{lesson}/repetitions', 'see'],
   ['get', '/api/lessons/{lesson}/pages', 'see'],
   ['get', '/api/files/{launch_file}/rows', 'see'],
+  ['get', '/api/file-sources', 'see'],
+  ['patch', '/api/file-sources/{source_mapping}', 'log', { name: 'changed' }],
   ['get', '/api/lessons/{lesson}/balls.csv', 'see'],
   ['post', '/api/lessons/{lesson}/balls', 'log', { carryM: 100 }],
   ['post', '/api/lessons/{lesson}/balls/block', 'log', { ballIds: ['ball'], blockId: null }],
@@ -195,7 +197,7 @@ afterAll(async () => {
 
 /** Ids in a path: those of the academy's things are the things' names. */
 const THINGS =
-  /\{(player|lesson|ball|block|launch_file|shared_page|repetition|own_drill|history)\}/;
+  /\{(player|lesson|ball|block|launch_file|source_mapping|shared_page|repetition|own_drill|history)\}/;
 const isAimed = ([, path]: Route): boolean => THINGS.test(path);
 
 function ask(who: string, [method, path, , body]: Route, id = '$1') {

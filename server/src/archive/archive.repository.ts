@@ -1,15 +1,23 @@
+import { createHash } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, eq, inArray, or, sql } from 'drizzle-orm';
+import { and, eq, exists, inArray, not, or, sql } from 'drizzle-orm';
 import type { SQL } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
+import { rawFile } from '../db/schema/index.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
 const { ball, ballFile, homeworkTick, history, launchFile, lesson, pageWord, player, sharedPage } =
   TABLES;
+
+/** A launch file and its bytes. */
+const sameContent = and(
+  eq(rawFile.academyId, launchFile.academyId),
+  eq(rawFile.sha256, launchFile.sha256),
+);
 
 /** How many rows are written in one statement. */
 const CHUNK = 200;
@@ -70,10 +78,22 @@ export class ArchiveRepository {
   async files(scope: Scope, db: Handle, playerId: string | null): Promise<Map<string, Buffer>> {
     const which = playerId === null ? undefined : ofPlayer(db, 'launchFile', playerId)!;
     const rows = await db
-      .select({ id: launchFile.id, content: launchFile.content })
+      .select({ id: launchFile.id, content: rawFile.content })
       .from(launchFile)
+      .innerJoin(rawFile, sameContent)
       .where(and(eq(launchFile.academyId, scope.academyId), which));
     return new Map(rows.map(({ id, content }) => [id, content]));
+  }
+
+  /** Keeps the bytes of launch files that come in, once each. */
+  async keepFiles(scope: Scope, db: Handle, files: readonly Buffer[]): Promise<void> {
+    for (const content of files) {
+      const sha256 = createHash('sha256').update(content).digest('hex');
+      await db
+        .insert(rawFile)
+        .values({ academyId: scope.academyId, sha256, content })
+        .onConflictDoNothing();
+    }
   }
 
   /** Writes rows of one table; a row that the academy has its own of (rules, a source's answers) is left. */
@@ -95,5 +115,7 @@ export class ArchiveRepository {
       const table: SQLiteTable & { academyId: SQLiteColumn } = TABLES[name];
       await db.delete(table).where(and(eq(table.academyId, scope.academyId), which));
     }
+    const isHeld = exists(db.select({ id: launchFile.id }).from(launchFile).where(sameContent));
+    await db.delete(rawFile).where(and(eq(rawFile.academyId, scope.academyId), not(isHeld)));
   }
 }

@@ -50,11 +50,10 @@ export class ArchiveService {
     const archive = await unpacked(bytes);
     const trouble = filesTrouble(archive);
     if (trouble !== null) throw new BadRequestException(`${trouble} Nothing was brought in.`);
-    const { rows, newIds } = withNewIds(archive.rows);
-    const contents = new Map([...archive.files].map(([id, file]) => [newIds.get(id) ?? id, file]));
+    const { rows } = withNewIds(archive.rows);
     const tables = TABLE_NAMES.map((name) => ({
       name,
-      rows: rows.filter((row) => row.in === name).map((row) => placed(scope, row, contents)),
+      rows: rows.filter((row) => row.in === name).map((row) => placed(scope, row)),
     }));
     const countOf = (name: string): number => rows.filter((row) => row.in === name).length;
     const count = {
@@ -64,6 +63,7 @@ export class ArchiveService {
     };
     await this.store.write(async (tx) => {
       if (await this.history.isTaken(scope, tx, change)) return;
+      await this.archive.keepFiles(scope, tx, [...archive.files.values()]);
       for (const { name, rows: some } of tables) await this.archive.insert(tx, name, some);
       const lessons = tables.find(({ name }) => name === 'lesson')?.rows ?? [];
       await this.lessonBalls.changed(
@@ -127,13 +127,12 @@ function filesTrouble({ rows, files }: Archive): string | null {
 }
 
 /** A row as it stands in this academy: a page's old link does not open it. */
-function placed(scope: Scope, { in: name, row }: ArchivedRow, files: Map<string, Buffer>): Row {
+function placed(scope: Scope, { in: name, row }: ArchivedRow): Row {
   return {
     ...row,
     academyId: scope.academyId,
     ...(hasColumn(name, 'tokenHash') && { tokenHash: hashOf(newToken()) }),
     ...(name === 'launchFile' && {
-      content: files.get(String(row['id'])),
       refusedCount: rowPage(JSON.parse(String(row['rows'])) as IntakeRow[]).refused,
     }),
     ...(name === 'player' && { coachId: scope.userId ?? '' }),

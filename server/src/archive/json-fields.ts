@@ -9,6 +9,7 @@ const KINDS: Readonly<Record<string, 'list' | 'object'>> = {
   'value of lessonPart': 'object',
   'content of sharedPage': 'object',
   'rows of launchFile': 'list',
+  'answers of launchFile': 'object',
   'answers of sourceMapping': 'object',
   'value of ownDrill': 'object',
   'bands of setting': 'object',

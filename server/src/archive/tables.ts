@@ -42,7 +42,6 @@ export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 /** Columns that are of one place alone: whose academy it is, and what lets somebody in. */
 const OF_THE_PLACE: ReadonlySet<string> = new Set([
   'academyId',
-  'content of launchFile',
   // Counted anew where they come in.
   'ballCount of lesson',
   'ballsVersion of lesson',

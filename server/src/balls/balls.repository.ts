@@ -53,6 +53,15 @@ export interface ReadBall {
   readonly figures: readonly (string | number | null)[];
 }
 
+/** A ball whose line reads otherwise than before. */
+export interface Reread {
+  readonly id: string;
+  readonly print: string;
+  /** Its figures in the order of `MEASURED`, as its line was read and as it is read now. */
+  readonly was: readonly (string | number | null)[];
+  readonly figures: readonly (string | number | null)[];
+}
+
 /** The order in which `insertRead` writes its values. */
 const READ_COLUMNS = [
   'academyId',
@@ -256,6 +265,33 @@ export class BallsRepository {
       rows.map(({ id }) => id),
     );
     await this.lessonBalls.changed(scope, db, [lessonId]);
+  }
+
+  /**
+   * Changes balls whose lines read otherwise now. A figure that a coach has changed by hand since is left as it is:
+   * it is not what the line was read as.
+   */
+  async reread(
+    scope: Scope,
+    db: Handle,
+    lessonId: string,
+    rows: readonly Reread[],
+    updatedAt: string,
+  ): Promise<void> {
+    for (const { id, print, was, figures } of rows) {
+      const row = await this.find(scope, db, id);
+      if (row === null) continue;
+      const changes = Object.fromEntries(
+        MEASURED.flatMap((name, i) =>
+          row[name] === was[i] && was[i] !== figures[i] ? [[name, figures[i]]] : [],
+        ),
+      );
+      await db
+        .update(ball)
+        .set({ ...changes, fingerprint: print, version: row.version + 1, updatedAt })
+        .where(this.own(scope, id));
+    }
+    if (rows.length > 0) await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 
   /** Shows what of a file came into a lesson by steps, all of it at once: its balls of an unbroken run of ordinals. */

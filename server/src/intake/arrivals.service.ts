@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import { v7 as orderedId } from 'uuid';
 import { BallsRepository } from '../balls/balls.repository.ts';
-import type { KnownBall } from '../balls/balls.repository.ts';
+import type { KnownBall, Reread } from '../balls/balls.repository.ts';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
@@ -11,28 +11,24 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
-import type { Tasks } from '../threads/tasks.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
-import type { FileTold } from './files.repository.ts';
+import type { FileRow } from './files.repository.ts';
 import { markKnown, rowPage } from './intake.logic.ts';
 import type { Marked } from './intake.logic.ts';
-import type { LaunchFile, Row } from './intake.dto.ts';
+import type { ChangedFigure, LaunchFile, Row } from './intake.dto.ts';
+import { changedFigures } from './changed.ts';
+import type { FileRead } from './read-launch-file.ts';
 
 export interface Upload {
   readonly name: string;
   readonly bytes: Buffer;
 }
 
-/** A launch file as it was read. */
-export type ReadFile = ReturnType<Tasks['readFile']>;
-
 export interface Incoming {
   readonly lessonId: string;
   readonly upload: Upload;
   readonly sha256: string;
-  /** What its source is known by. */
-  readonly sourceKey: string;
-  readonly parsed: ReadFile;
+  readonly parsed: FileRead;
   readonly rows: readonly Row[];
 }
 
@@ -40,7 +36,7 @@ export interface Incoming {
 interface Settled {
   readonly id: string;
   readonly at: string;
-  readonly before: FileTold | null;
+  readonly before: FileRow | null;
   readonly marked: Marked;
   readonly blockId: string | null;
   /** Ordinal of the first new ball; the others follow without a gap. */
@@ -49,16 +45,41 @@ interface Settled {
   readonly fresh: readonly { readonly ball: number; readonly line: number }[];
   /** Ids of balls that were taken back with this very file, and come back as they were. */
   readonly back: readonly string[];
+  /** Balls the lesson has whose lines read otherwise now, and what changed in them. */
+  readonly reread: readonly Reread[];
+  readonly changed: readonly ChangedFigure[];
 }
 
 /** The file as it is listed, and what became of its rows. */
 export interface Arrived {
   readonly file: LaunchFile;
   readonly rows: readonly Row[];
+  /** How many of its balls were there and read otherwise now, and the first figures that do. */
+  readonly rereadCount: number;
+  /** Whether it was there, and reads as it did. */
+  readonly isSame: boolean;
+  readonly changed: readonly ChangedFigure[];
 }
 
 /** So many balls are stored in one go: more come by steps, between which other requests have their turn. */
 const STEP = 200;
+
+const byPrint = (balls: readonly KnownBall[]): Map<string, KnownBall[]> => {
+  const left = new Map<string, KnownBall[]>();
+  for (const ball of balls) left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
+  return left;
+};
+
+/** Takes the first ball of a print that will do. */
+function takeFrom(
+  left: Map<string, KnownBall[]>,
+  print: string,
+  willDo: (ball: KnownBall) => boolean,
+): KnownBall | undefined {
+  const balls = left.get(print) ?? [];
+  const at = balls.findIndex(willDo);
+  return at < 0 ? undefined : balls.splice(at, 1)[0];
+}
 
 /** Puts launch files into lessons, takes them back out, and puts them in again. */
 @Injectable()
@@ -89,7 +110,8 @@ export class ArrivalsService {
   /**
    * Puts a file's rows into its lesson. A row the lesson already has is known, and its ball is held by both files; a
    * ball of this very file that was taken back with it comes back as it was; the rest are new. Many new balls come by
-   * steps, as those of a file that is taken back, and show all at once at the end: cut short, nothing shows.
+   * steps, as those of a file that is taken back, and show all at once at the end: cut short, nothing shows. A ball whose
+   * line reads otherwise than before is changed, and stays the ball it was.
    */
   async bringIn(scope: Scope, incoming: Incoming, change: Change): Promise<Arrived> {
     const settled = await this.store.write(async (tx) => {
@@ -103,7 +125,7 @@ export class ArrivalsService {
       if (isFew) await this.finish(scope, tx, incoming, found, change);
       return found;
     });
-    const { id, fresh, marked } = settled;
+    const { id, fresh, marked, reread, changed } = settled;
     if (fresh.length > STEP) {
       for (let to = fresh.length - STEP; to > 0; to -= STEP) {
         const step: readonly [number, number] = [Math.max(0, to - STEP), to];
@@ -117,7 +139,13 @@ export class ArrivalsService {
       });
     }
     const file = await this.store.read((db) => this.files.find(scope, db, id));
-    return { file: toLaunchFile(file!), rows: marked.rows };
+    return {
+      file: toLaunchFile(file!),
+      rows: marked.rows,
+      rereadCount: reread.length,
+      isSame: settled.before?.deletedAt === null && fresh.length + reread.length === 0,
+      changed,
+    };
   }
 
   async takeOut(scope: Scope, tx: Handle, id: string): Promise<void> {
@@ -140,19 +168,32 @@ export class ArrivalsService {
     const gone = before === null ? [] : await this.balls.goneWith(scope, tx, id);
     const prints = new Map(
       parsed.rows.flatMap((row) =>
-        row.ball === null ? [] : [[row.line, parsed.prints[row.ball]!] as const],
+        row.ball === null ? [] : [[row.line, parsed.balls[row.ball]!.print] as const],
       ),
     );
-    const marked = markKnown(rows, prints, await this.balls.known(scope, tx, lessonId));
-    const left = new Map<string, KnownBall[]>();
-    for (const ball of gone) left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
+    const known = await this.balls.known(scope, tx, lessonId);
+    const marked = markKnown(rows, prints, known);
+    const taken = new Set(marked.held);
+    // What went with this file comes back before what another file holds as well.
+    const left = byPrint([...gone, ...known.filter(({ id: ballId }) => !taken.has(ballId))]);
+    const was = new Map(parsed.before);
     const fresh: { ball: number; line: number }[] = [];
     const back: string[] = [];
+    const reread: Reread[] = [];
+    const changed: ChangedFigure[] = [];
+    const isGone = new Set(gone.map((ball) => ball.id));
     for (const { ball, line } of parsed.rows) {
       if (ball === null || !marked.isNew(line)) continue;
-      const old = left.get(parsed.prints[ball]!)?.shift();
-      if (old === undefined) fresh.push({ ball, line });
-      else back.push(old.id);
+      const now = parsed.balls[ball]!;
+      const earlier = was.get(line);
+      const same = takeFrom(left, now.print, ({ id: ballId }) => isGone.has(ballId));
+      const other =
+        same ?? (earlier === undefined ? undefined : takeFrom(left, earlier.print, () => true));
+      if (other === undefined) fresh.push({ ball, line });
+      else back.push(other.id);
+      if (same !== undefined || other === undefined || earlier === undefined) continue;
+      reread.push({ id: other.id, print: now.print, was: earlier.figures, figures: now.figures });
+      changed.push(...changedFigures(line, earlier.figures, now.figures));
     }
     return {
       id,
@@ -163,6 +204,8 @@ export class ArrivalsService {
       first: await this.balls.nextOrdinal(scope, tx, lessonId),
       fresh,
       back,
+      reread,
+      changed,
     };
   }
 
@@ -170,18 +213,21 @@ export class ArrivalsService {
   private async putHead(
     scope: Scope,
     tx: Handle,
-    { lessonId, upload, sha256, sourceKey }: Incoming,
+    { lessonId, upload, sha256, parsed }: Incoming,
     { id, at, before, marked, fresh, back }: Settled,
     deletedAt: string | null,
   ): Promise<void> {
     const { refused: refusedCount } = rowPage(marked.rows);
     const ballCount = fresh.length + back.length;
     const rows = JSON.stringify(marked.rows);
-    const made = { rows, ballCount, refusedCount, receivedAt: at, deletedAt };
+    const { name: _, ...said } = parsed.answers;
+    const answers = JSON.stringify(said);
+    const made = { rows, answers, ballCount, refusedCount, receivedAt: at, deletedAt };
     if (before !== null) return this.files.replace(scope, tx, id, made);
     const { length: sizeBytes } = upload.bytes;
+    const { sourceKey } = parsed;
     const head = { id, lessonId, name: upload.name, sha256, sourceKey, sizeBytes };
-    return this.files.insert(scope, tx, { ...head, ...made, content: upload.bytes });
+    return this.files.insert(scope, tx, { ...head, ...made }, upload.bytes);
   }
 
   /** Stores some of the new balls; `isHidden` as if they had gone with their file. */
@@ -199,8 +245,7 @@ export class ArrivalsService {
       id: orderedId(),
       ordinal: first + from + n,
       line,
-      print: parsed.prints[ball]!,
-      figures: parsed.figures[ball]!,
+      ...parsed.balls[ball]!,
     }));
     await this.balls.insertRead(scope, tx, of, balls);
   }
@@ -209,12 +254,16 @@ export class ArrivalsService {
     scope: Scope,
     tx: Handle,
     { lessonId, upload }: Incoming,
-    { id, marked, fresh, back }: Settled,
+    { id, at, marked, fresh, back, reread }: Settled,
     change: Change,
   ): Promise<void> {
+    await this.balls.reread(scope, tx, lessonId, reread, at);
     await this.balls.revive(scope, tx, lessonId, back);
     await this.balls.hold(scope, tx, id, [...back, ...marked.held]);
-    const words = `“${upload.name}” brought in, ${fresh.length + back.length} balls`;
+    const words =
+      reread.length > 0
+        ? `“${upload.name}” read again, ${reread.length} balls changed`
+        : `“${upload.name}” brought in, ${fresh.length + back.length} balls`;
     await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
   }
 }

@@ -1,14 +1,14 @@
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { launchFile, sourceMapping } from '../db/schema/index.ts';
+import { launchFile, rawFile } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { LaunchFile } from './intake.dto.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type FileRow = typeof launchFile.$inferSelect;
-/** A file without its bytes. */
-export type FileTold = Omit<FileRow, 'content'>;
-type FileHead = Omit<FileTold, 'rows'>;
+type FileHead = Omit<FileRow, 'rows'>;
+/** A file with its bytes. */
+export type WholeFile = FileRow & { readonly content: Buffer };
 
 export const toLaunchFile = (row: FileHead): LaunchFile => ({
   id: row.id,
@@ -17,6 +17,7 @@ export const toLaunchFile = (row: FileHead): LaunchFile => ({
   receivedAt: row.receivedAt,
   ballCount: row.ballCount,
   refusedCount: row.refusedCount,
+  answers: JSON.parse(row.answers ?? '{}') as LaunchFile['answers'],
 });
 
 const HEAD = {
@@ -27,6 +28,7 @@ const HEAD = {
   sha256: launchFile.sha256,
   sourceKey: launchFile.sourceKey,
   sizeBytes: launchFile.sizeBytes,
+  answers: launchFile.answers,
   ballCount: launchFile.ballCount,
   refusedCount: launchFile.refusedCount,
   receivedAt: launchFile.receivedAt,
@@ -49,7 +51,7 @@ export class FilesRepository {
     db: Handle,
     lessonId: string,
     sha256: string,
-  ): Promise<FileTold | null> {
+  ): Promise<FileRow | null> {
     const same = and(
       this.own(scope),
       eq(launchFile.lessonId, lessonId),
@@ -70,8 +72,28 @@ export class FilesRepository {
     return row ?? null;
   }
 
-  async insert(scope: Scope, db: Handle, row: Omit<FileRow, 'academyId'>): Promise<void> {
-    await db.insert(launchFile).values({ ...row, academyId: scope.academyId });
+  /** A file with its bytes as they came. */
+  async whole(scope: Scope, db: Handle, id: string): Promise<WholeFile | null> {
+    const row = await this.find(scope, db, id);
+    if (row === null) return null;
+    const [raw] = await db
+      .select({ content: rawFile.content })
+      .from(rawFile)
+      .where(and(eq(rawFile.academyId, scope.academyId), eq(rawFile.sha256, row.sha256)));
+    return raw === undefined ? null : { ...row, content: raw.content };
+  }
+
+  /** Puts a file into its lesson; its bytes are kept once, however many lessons they went into. */
+  async insert(
+    scope: Scope,
+    db: Handle,
+    row: Omit<FileRow, 'academyId'>,
+    content: Buffer,
+  ): Promise<void> {
+    const { academyId } = scope;
+    const { sha256 } = row;
+    await db.insert(rawFile).values({ academyId, sha256, content }).onConflictDoNothing();
+    await db.insert(launchFile).values({ ...row, academyId });
   }
 
   /** Writes what became of a file that is brought in again. */
@@ -79,7 +101,10 @@ export class FilesRepository {
     scope: Scope,
     db: Handle,
     id: string,
-    made: Pick<FileRow, 'rows' | 'ballCount' | 'refusedCount' | 'receivedAt' | 'deletedAt'>,
+    made: Omit<
+      FileRow,
+      'id' | 'academyId' | 'lessonId' | 'name' | 'sha256' | 'sizeBytes' | 'sourceKey'
+    >,
   ): Promise<void> {
     await db
       .update(launchFile)
@@ -92,31 +117,6 @@ export class FilesRepository {
       .update(launchFile)
       .set({ deletedAt })
       .where(and(this.own(scope), eq(launchFile.id, id)));
-  }
-
-  /** The answers kept for a source, as JSON, or null. */
-  async answersFor(scope: Scope, db: Handle, headerKey: string): Promise<string | null> {
-    const own = eq(sourceMapping.academyId, scope.academyId);
-    const [row] = await db
-      .select()
-      .from(sourceMapping)
-      .where(and(own, eq(sourceMapping.headerKey, headerKey)));
-    return row?.answers ?? null;
-  }
-
-  async keepAnswers(
-    scope: Scope,
-    db: Handle,
-    row: Omit<typeof sourceMapping.$inferInsert, 'academyId'>,
-  ): Promise<void> {
-    const { answers, updatedAt } = row;
-    await db
-      .insert(sourceMapping)
-      .values({ ...row, academyId: scope.academyId })
-      .onConflictDoUpdate({
-        target: [sourceMapping.academyId, sourceMapping.headerKey],
-        set: { answers, updatedAt },
-      });
   }
 
   private own(scope: Scope) {

@@ -37,7 +37,11 @@ const BODY: ApiBodyOptions = {
     type: 'object',
     required: ['file'],
     properties: {
-      file: { type: 'string', format: 'binary', description: 'Launch data as delimited text' },
+      file: {
+        type: 'string',
+        format: 'binary',
+        description: 'Launch data: delimited text, .xlsx or JSON',
+      },
       answers: { type: 'string', description: 'IntakeAnswers as JSON' },
       again: {
         type: 'string',
@@ -105,9 +109,9 @@ export class IntakeController {
   rows(
     @Within() scope: Scope,
     @Param('id') id: string,
-    @Query() { skip }: RowsQuery,
+    @Query() { skip, fate }: RowsQuery,
   ): Promise<RowPage> {
-    return this.intake.rows(scope, id, skip ?? 0);
+    return this.intake.rows(scope, id, skip ?? 0, fate);
   }
 
   @Delete('files/:id')

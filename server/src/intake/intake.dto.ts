@@ -1,12 +1,23 @@
-import { QUANTITY_NAMES, UNIT_FACTORS } from '@loxos/core';
-import type { ColumnMeaning, RowFate, SignRule, Unit } from '@loxos/core';
+import {
+  BALL_QUANTITIES,
+  HANDS,
+  QUANTITY_NAMES,
+  QUESTION_KINDS,
+  ROW_FATES,
+  SIDES,
+  TEXT_MEANINGS,
+  UNIT_FACTORS,
+} from '@loxos/core';
+import type { BallQuantity, ColumnMeaning, Hand, RowFate, Side, SignRule, Unit } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
+  IsObject,
   IsOptional,
   IsString,
   MaxLength,
@@ -15,10 +26,10 @@ import {
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 
-const MEANINGS = [...QUANTITY_NAMES, 'club', 'hitAt'] as const satisfies readonly ColumnMeaning[];
+const MEANINGS = [...QUANTITY_NAMES, ...TEXT_MEANINGS] as const satisfies readonly ColumnMeaning[];
 const UNITS = Object.keys(UNIT_FACTORS) as Unit[];
 const SIGN_RULES = ['target', 'hand-club', 'hand-all'] as const satisfies readonly SignRule[];
-const FATES = ['ball', 'rejected', 'header', 'units', 'preamble', 'summary', 'blank'] as const;
+const FATES = [...ROW_FATES, 'known'] as const;
 
 /** What the coach says one column holds. */
 export class ColumnAnswer {
@@ -33,6 +44,25 @@ export class ColumnAnswer {
   @IsOptional()
   @IsIn(UNITS)
   readonly unit?: Unit | null;
+
+  @ApiPropertyOptional({
+    enum: SIDES,
+    nullable: true,
+    type: String,
+    description: 'What plus stands for; null leaves it to the file',
+  })
+  @IsOptional()
+  @IsIn(SIDES)
+  readonly plus?: Side | null;
+
+  @ApiPropertyOptional({
+    nullable: true,
+    type: Boolean,
+    description: 'Whether its signs are the other way round than they are read',
+  })
+  @IsOptional()
+  @IsBoolean()
+  readonly turned?: boolean | null;
 }
 
 /** The coach's answers for a source; kept for its next file. */
@@ -54,6 +84,47 @@ export class IntakeAnswers {
   @IfGiven()
   @IsIn(['dot', 'comma'])
   readonly decimal?: 'dot' | 'comma';
+
+  @ApiPropertyOptional({
+    type: [String],
+    description: 'Which parts of a file of several players, hands or days are meant; never kept',
+  })
+  @IfGiven()
+  @IsArray()
+  @ArrayMaxSize(500)
+  @IsString({ each: true })
+  @MaxLength(200, { each: true })
+  readonly parts?: string[];
+
+  @ApiPropertyOptional({ description: 'What the source is called from now on' })
+  @IfGiven()
+  @IsString()
+  @MaxLength(80)
+  readonly name?: string;
+}
+
+/** A source of launch files that was told about. */
+export class FileSource {
+  @ApiProperty() readonly id!: string;
+  @ApiProperty({ description: 'Empty where it was not named' }) readonly name!: string;
+  @ApiProperty({ type: IntakeAnswers }) readonly answers!: IntakeAnswers;
+  @ApiProperty() readonly updatedAt!: string;
+}
+
+export class ChangeSource {
+  @ApiPropertyOptional() @IfGiven() @IsString() @MaxLength(80) readonly name?: string;
+
+  @ApiPropertyOptional({ type: IntakeAnswers })
+  @IfGiven()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => IntakeAnswers)
+  readonly answers?: IntakeAnswers;
+
+  @ApiPropertyOptional({ description: 'Forgotten, its files ask anew; false remembers it again' })
+  @IfGiven()
+  @IsBoolean()
+  readonly isForgotten?: boolean;
 }
 
 class Cell {
@@ -64,9 +135,11 @@ class Cell {
 
 export class Row {
   @ApiProperty() readonly line!: number;
-  @ApiProperty({ enum: [...FATES, 'known'] }) readonly fate!: RowFate['fate'] | 'known';
+  @ApiProperty({ enum: FATES }) readonly fate!: RowFate['fate'] | 'known';
   @ApiProperty() readonly reason!: string;
   @ApiProperty({ type: [Cell] }) readonly problems!: readonly Cell[];
+  @ApiPropertyOptional({ description: 'The row as it came, where it was asked for' })
+  readonly text?: string;
 }
 
 export class Column {
@@ -77,18 +150,54 @@ export class Column {
   @ApiProperty({ enum: UNITS, nullable: true, type: String }) readonly unit!: Unit | null;
   @ApiProperty({ enum: ['file', 'coach', 'usual', 'none'] })
   readonly unitFrom!: 'file' | 'coach' | 'usual' | 'none';
+  @ApiProperty({ enum: SIDES, nullable: true, type: String }) readonly plus!: Side | null;
+  @ApiProperty({ enum: ['file', 'coach', 'usual', 'unclear', 'none'] })
+  readonly plusFrom!: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
+  @ApiProperty({ nullable: true, type: Boolean }) readonly turned!: boolean | null;
+  @ApiProperty({ description: 'How sure the reading is, from 0 to 1' })
+  readonly confidence!: number;
+  @ApiProperty({ description: 'Why it is read so, or left out' }) readonly reason!: string;
   @ApiProperty({ type: [String] }) readonly examples!: readonly string[];
 }
 
+export class Choice {
+  @ApiProperty() readonly label!: string;
+  @ApiProperty({ type: IntakeAnswers }) readonly says!: {
+    readonly columns?: readonly ColumnAnswer[];
+    readonly signs?: SignRule;
+    readonly decimal?: 'dot' | 'comma';
+    readonly parts?: readonly string[];
+  };
+  @ApiProperty({ description: 'Whether it is what the file most likely means' })
+  readonly isLikely!: boolean;
+}
+
 export class Question {
-  @ApiProperty({ enum: ['unit', 'signs', 'decimal', 'columns'] })
-  readonly kind!: 'unit' | 'signs' | 'decimal' | 'columns';
+  @ApiProperty({ enum: QUESTION_KINDS }) readonly kind!: (typeof QUESTION_KINDS)[number];
   @ApiProperty() readonly text!: string;
-  @ApiPropertyOptional() readonly header?: string;
-  @ApiPropertyOptional() readonly label?: string;
-  @ApiPropertyOptional({ type: [String], enum: UNITS }) readonly choices?: readonly Unit[];
-  @ApiPropertyOptional({ type: [String] }) readonly headers?: readonly string[];
-  @ApiPropertyOptional() readonly example?: string;
+  @ApiProperty({ type: [String] }) readonly headers!: readonly string[];
+  @ApiProperty({
+    type: [Choice],
+    description: 'Answers to choose from; none where columns must be named',
+  })
+  readonly choices!: readonly Choice[];
+}
+
+/** Balls of one player, hand and day in a file. */
+export class Part {
+  @ApiProperty() readonly key!: string;
+  @ApiProperty() readonly player!: string;
+  @ApiProperty({ enum: HANDS, nullable: true, type: String }) readonly hand!: Hand | null;
+  @ApiProperty() readonly day!: string;
+  @ApiProperty() readonly ballCount!: number;
+}
+
+/** A figure that reads otherwise than before. */
+export class ChangedFigure {
+  @ApiProperty() readonly line!: number;
+  @ApiProperty({ enum: BALL_QUANTITIES }) readonly quantity!: BallQuantity;
+  @ApiProperty({ nullable: true, type: Number }) readonly from!: number | null;
+  @ApiProperty({ nullable: true, type: Number }) readonly to!: number | null;
 }
 
 export class LaunchFile {
@@ -98,6 +207,8 @@ export class LaunchFile {
   @ApiProperty() readonly receivedAt!: string;
   @ApiProperty() readonly ballCount!: number;
   @ApiProperty() readonly refusedCount!: number;
+  @ApiProperty({ type: IntakeAnswers, description: 'What it was read by' })
+  readonly answers!: IntakeAnswers;
 }
 
 /** The most rows of one answer. */
@@ -110,6 +221,17 @@ export class RowsQuery {
   @IsInt()
   @Min(0)
   readonly skip?: number;
+
+  @ApiPropertyOptional({ enum: FATES, description: 'Only rows of this fate' })
+  @IfGiven()
+  @IsIn(FATES)
+  readonly fate?: (typeof FATES)[number];
+}
+
+/** How many rows of a file met a fate. */
+export class FateCount {
+  @ApiProperty({ enum: FATES }) readonly fate!: (typeof FATES)[number];
+  @ApiProperty() readonly count!: number;
 }
 
 /** What became of a file's rows: the refused first, then the others, each in the order of the file. */
@@ -117,6 +239,8 @@ export class RowPage {
   @ApiProperty({ type: [Row], description: `At most ${MOST_ROWS}` }) readonly rows!: readonly Row[];
   @ApiProperty({ description: 'How many there are in all' }) readonly count!: number;
   @ApiProperty({ description: 'How many of them were refused' }) readonly refused!: number;
+  @ApiProperty({ type: [FateCount], description: 'How many of the file met each fate' })
+  readonly fates!: readonly FateCount[];
 }
 
 const OUTCOMES = ['added', 'known', 'questions'] as const;
@@ -135,4 +259,15 @@ export class IntakeResult {
   readonly rows!: RowPage;
   @ApiProperty({ type: [Column] }) readonly columns!: readonly Column[];
   @ApiProperty({ type: [Question] }) readonly questions!: readonly Question[];
+  @ApiProperty({ type: [Part], description: 'Whose balls it holds, of which hand and day' })
+  readonly parts!: readonly Part[];
+  @ApiProperty({ type: [String], description: 'What was done that the file does not say itself' })
+  readonly notes!: readonly string[];
+  @ApiProperty({
+    type: [ChangedFigure],
+    description: 'Of a file read again: figures that read otherwise now, the first of them',
+  })
+  readonly changed!: readonly ChangedFigure[];
+  @ApiProperty({ type: IntakeAnswers, description: 'All that was said of it, now and before' })
+  readonly answers!: IntakeAnswers;
 }

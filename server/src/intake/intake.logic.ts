@@ -1,13 +1,12 @@
 import { createHash } from 'node:crypto';
 import type { KnownBall } from '../balls/balls.repository.ts';
 import { MOST_ROWS } from './intake.dto.ts';
-import type { Row, RowPage } from './intake.dto.ts';
+import type { FateCount, Row, RowPage } from './intake.dto.ts';
 
 const lettersOf = (line: string): string => line.replace(/[^\p{L}]/gu, '').toLowerCase();
 
 /** A source is known by its header row: the line with the most letters, of any script, among the first few. */
-export function sourceKey(text: string): string {
-  const lines = text.split(/\r?\n/, 30);
+export function sourceKey(lines: readonly string[]): string {
   const header = lines
     .map(lettersOf)
     .reduce((best, line) => (line.length > best.length ? line : best), '');
@@ -53,19 +52,40 @@ const countText = (count: number, one: string, many: string): string =>
   `${count} ${count === 1 ? one : many}`;
 
 /** What was added and what was not, in a sentence. */
-export function resultMessage(rows: readonly Row[]): string {
+export function resultMessage(rows: readonly Row[], rereadCount = 0): string {
   const count = (fate: Row['fate']): number => rows.filter((row) => row.fate === fate).length;
-  const parts = [`${countText(count('ball'), 'ball', 'balls')} added`];
+  const added = count('ball') - rereadCount;
+  const parts =
+    rereadCount > 0
+      ? [
+          `${countText(rereadCount, 'ball', 'balls')} read anew`,
+          ...(added > 0 ? [`${countText(added, 'ball', 'balls')} added`] : []),
+        ]
+      : [`${countText(added, 'ball', 'balls')} added`];
   if (count('known') > 0) parts.push(`${count('known')} already here`);
+  const deleted = rows.filter(({ reason }) => reason === DELETED).length;
+  if (deleted > 0) parts.push(`${deleted} of them deleted before and left out`);
+  if (count('other') > 0) parts.push(`${countText(count('other'), 'row', 'rows')} of others left`);
   if (count('rejected') > 0)
     parts.push(`${countText(count('rejected'), 'row', 'rows')} refused: see why below`);
   return `${parts.join(', ')}.`;
 }
 
-/** So many rows of a file, the refused before the others, after some that are left out. */
-export function rowPage(rows: readonly Row[], skip = 0): RowPage {
-  const refused = rows.filter(({ fate }) => fate === 'rejected');
-  const others = rows.filter(({ fate }) => fate !== 'rejected');
+/** How many rows met each fate, the refused first. */
+function fateCounts(rows: readonly Row[]): FateCount[] {
+  const counts = new Map<Row['fate'], number>();
+  for (const { fate } of rows) counts.set(fate, (counts.get(fate) ?? 0) + 1);
+  return [...counts]
+    .map(([fate, count]) => ({ fate, count }))
+    .sort((a, b) => Number(b.fate === 'rejected') - Number(a.fate === 'rejected'));
+}
+
+/** So many rows of a file, or those of one fate, the refused before the others, after some that are left out. */
+export function rowPage(rows: readonly Row[], skip = 0, fate?: Row['fate']): RowPage {
+  const asked = fate === undefined ? rows : rows.filter((row) => row.fate === fate);
+  const refused = asked.filter((row) => row.fate === 'rejected');
+  const others = asked.filter((row) => row.fate !== 'rejected');
   const some = [...refused, ...others].slice(skip, skip + MOST_ROWS);
-  return { rows: some, count: rows.length, refused: refused.length };
+  const refusedCount = rows.filter((row) => row.fate === 'rejected').length;
+  return { rows: some, count: asked.length, refused: refusedCount, fates: fateCounts(rows) };
 }

@@ -1,8 +1,7 @@
-import { createHash, randomUUID } from 'node:crypto';
-import { tooMuch } from '@loxos/core';
-import type { ColumnMapping, Hand, IntakeOptions } from '@loxos/core';
+import { createHash } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
@@ -11,13 +10,13 @@ import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { Pool } from '../threads/pool.ts';
 import { TASKS } from '../threads/tasks.ts';
 import { ArrivalsService } from './arrivals.service.ts';
-import type { ReadFile, Upload } from './arrivals.service.ts';
-import { decodeText, looksBinary } from './decode.ts';
+import type { Upload } from './arrivals.service.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
-import type { FileRow, FileTold } from './files.repository.ts';
-import { resultMessage, rowPage, sourceKey } from './intake.logic.ts';
+import type { FileRow, WholeFile } from './files.repository.ts';
+import { resultMessage, rowPage } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
-import type { Scope } from '../common/scope.ts';
+import type { FileAsked, FileNotRead, FileRead } from './read-launch-file.ts';
+import { SourcesRepository } from './sources.repository.ts';
 
 /** What is said with a file. */
 export interface Said {
@@ -26,32 +25,10 @@ export interface Said {
   readonly isAskedAgain: boolean;
 }
 
-/** A file of more characters takes long enough to read that others would wait. */
-const LONG_TEXT = 100_000;
-
-const NOT_TEXT =
-  'This is not a text file. Export the session as CSV (comma, semicolon or tab separated) and drop that.';
-
-function textOf({ bytes }: Upload): string {
-  if (bytes.length === 0) throw new BadRequestException('The file is empty.');
-  if (looksBinary(bytes)) throw new BadRequestException(NOT_TEXT);
-  const text = decodeText(bytes);
-  const trouble = tooMuch(text);
-  if (trouble !== null) throw new BadRequestException(trouble);
-  return text;
-}
-
-function optionsFrom(answers: IntakeAnswers, hand: Hand): IntakeOptions {
-  const columns = (answers.columns ?? []).map(
-    ({ header, meaning, unit }): [string, ColumnMapping] => [
-      header,
-      { meaning, unit: unit ?? null },
-    ],
-  );
-  const mapping = Object.fromEntries(columns);
-  const { signs, decimal } = answers;
-  return { hand, mapping, ...(signs && { signs }), ...(decimal && { decimal }) };
-}
+/** A larger file takes long enough to read that others would wait; bytes. */
+const LARGE_BYTES = 100_000;
+/** The most changed figures of one answer. */
+const MOST_CHANGED = 200;
 
 @Injectable()
 export class IntakeService {
@@ -59,6 +36,7 @@ export class IntakeService {
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
+    private readonly sources: SourcesRepository,
     private readonly arrivals: ArrivalsService,
     private readonly pool: Pool,
     private readonly history: HistoryService,
@@ -84,43 +62,55 @@ export class IntakeService {
     { answers: given, isAskedAgain }: Said,
     change: Change,
   ): Promise<IntakeResult> {
-    const text = textOf(upload);
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
-    const key = sourceKey(text);
-    const { hand, kept, before, isTaken } = await this.store.read(async (db) => ({
-      hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
-      kept: JSON.parse((await this.files.answersFor(scope, db, key)) ?? '{}') as IntakeAnswers,
+    const { player, kept, before, isTaken } = await this.store.read(async (db) => ({
+      player: (await this.lessons.require(scope, db, lessonId)).player,
+      kept: await this.sources.all(scope, db),
       before: await this.files.findByHash(scope, db, lessonId, sha256),
       isTaken: await this.history.isTaken(scope, db, change),
     }));
-    if (before !== null && isTaken) return added(toLaunchFile(before), rowsOf(before), []);
+    if (before !== null && isTaken) return settled(toLaunchFile(before), rowsOf(before));
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
-    const answers = isAskedAgain ? given : { ...kept, ...given };
-    const parsed = await this.readFile(text, optionsFrom(answers, hand));
-    const { columns, questions } = parsed;
+    const read = await this.read({
+      bytes: upload.bytes,
+      given,
+      kept: isAskedAgain
+        ? null
+        : Object.fromEntries(kept.map(({ headerKey, answers }) => [headerKey, answers])),
+      was: before?.answers == null ? null : (JSON.parse(before.answers) as IntakeAnswers),
+      hand: player.hand,
+      player: player.name,
+    });
+    if (read.outcome === 'refused') throw new BadRequestException(read.reason);
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.
-    const rows: Row[] = parsed.rows
+    const rows: Row[] = read.rows
       .filter(({ fate }) => fate !== 'blank')
       .map(({ line, fate, reason, problems }) => ({ line, fate, reason, problems }));
-    if (questions.length > 0) {
-      const message = 'Nothing is added yet: the file leaves something open.';
-      const page = rowPage(rows);
-      return { outcome: 'questions', message, file: null, rows: page, columns, questions };
-    }
-    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, key, answers));
+    if (read.questions.length > 0) return asking(read, rows);
+    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, read));
     const made = await this.arrivals.bringIn(
       scope,
-      { lessonId, upload, sha256, sourceKey: key, parsed, rows },
+      { lessonId, upload, sha256, parsed: read, rows },
       change,
     );
-    return added(made.file, made.rows, columns);
+    return {
+      ...settled(made.file, made.rows, made.rereadCount),
+      ...(made.isSame && { message: 'Nothing reads otherwise than before.' }),
+      answers: read.answers,
+      columns: read.columns,
+      parts: read.parts,
+      notes: read.notes,
+      changed: made.changed.slice(0, MOST_CHANGED),
+    };
   }
 
-  /** Reads a file; one of many rows in a thread of its own. */
-  private async readFile(text: string, options: IntakeOptions): Promise<ReadFile> {
-    const asked = { text, options };
-    return text.length > LONG_TEXT ? this.pool.run('readFile', asked) : TASKS.readFile(asked);
+  /** Reads a file; a large one, or one that has to be unfolded, in a thread of its own. */
+  private async read(asked: FileAsked): Promise<FileRead | FileNotRead> {
+    const isPacked = asked.bytes[0] === 0x50 && asked.bytes[1] === 0x4b;
+    return asked.bytes.length > LARGE_BYTES || isPacked
+      ? this.pool.run('readLaunchFile', asked)
+      : TASKS.readLaunchFile(asked);
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -150,56 +140,78 @@ export class IntakeService {
     });
   }
 
-  /** What became of a file's rows, from one of them on. */
-  rows(scope: Scope, id: string, skip: number): Promise<RowPage> {
-    return this.store.read(async (db) => rowPage(rowsOf(await this.require(scope, db, id)), skip));
+  /** What became of a file's rows, from one of them on, each as it came; all, or those of one fate. */
+  async rows(scope: Scope, id: string, skip: number, fate?: Row['fate']): Promise<RowPage> {
+    const file = await this.raw(scope, id);
+    const page = rowPage(rowsOf(file), skip, fate);
+    const asked = { bytes: file.content, lines: page.rows.map(({ line }) => line) };
+    const texts = await (file.content.length > LARGE_BYTES
+      ? this.pool.run('rowsAsTheyCame', asked)
+      : TASKS.rowsAsTheyCame(asked));
+    const rows = page.rows.map((row) => ({ ...row, text: texts[row.line] ?? '' }));
+    return { ...page, rows };
   }
 
-  async raw(scope: Scope, id: string): Promise<FileRow> {
-    return this.store.read((db) => this.require(scope, db, id));
+  async raw(scope: Scope, id: string): Promise<WholeFile> {
+    const file = await this.store.read((db) => this.files.whole(scope, db, id));
+    if (file === null) throw new NotFoundException(NO_FILE);
+    return file;
   }
 
+  /** Keeps what was said of a source for its next file; which parts of this one were meant is no part of that. */
   private async keepAnswers(
     scope: Scope,
     tx: Handle,
-    headerKey: string,
-    answers: IntakeAnswers,
+    { sourceKey, answers }: FileRead,
   ): Promise<void> {
-    await this.files.keepAnswers(scope, tx, {
-      id: randomUUID(),
-      headerKey,
-      answers: JSON.stringify(answers),
-      updatedAt: this.clock.text(),
-    });
+    const { parts: _, name, ...kept } = answers;
+    const said = {
+      headerKey: sourceKey,
+      answers: JSON.stringify(kept),
+      name: name ?? null,
+    };
+    if (Object.keys(kept).length > 0 || said.name !== null)
+      await this.sources.keep(scope, tx, said, this.clock.text());
   }
 
   private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {
     const row = await this.files.find(scope, db, id);
-    if (row === null) throw new NotFoundException('There is no such file in this academy.');
+    if (row === null) throw new NotFoundException(NO_FILE);
     return row;
   }
 }
 
-const rowsOf = ({ rows }: Pick<FileTold, 'rows'>): Row[] => JSON.parse(rows) as Row[];
+const NO_FILE = 'There is no such file in this academy.';
+const rowsOf = ({ rows }: Pick<FileRow, 'rows'>): Row[] => JSON.parse(rows) as Row[];
+const NOTHING = {
+  columns: [],
+  questions: [],
+  parts: [],
+  notes: [],
+  changed: [],
+  answers: {},
+} as const;
 
-const added = (
-  file: LaunchFile,
-  rows: readonly Row[],
-  columns: IntakeResult['columns'],
-): IntakeResult => {
-  const message = resultMessage(rows);
-  return { outcome: 'added', message, file, rows: rowPage(rows), columns, questions: [] };
-};
+const settled = (file: LaunchFile, rows: readonly Row[], rereadCount = 0): IntakeResult => ({
+  ...NOTHING,
+  outcome: 'added',
+  message: resultMessage(rows, rereadCount),
+  file,
+  rows: rowPage(rows),
+});
 
-function alreadyHere(before: FileTold): IntakeResult {
-  const message = `This file is already in the lesson as “${before.name}”. Nothing was added.`;
-  const rows = rowPage(rowsOf(before));
-  return {
-    outcome: 'known',
-    message,
-    file: toLaunchFile(before),
-    rows,
-    columns: [],
-    questions: [],
-  };
+function asking(read: FileRead, rows: readonly Row[]): IntakeResult {
+  const { columns, questions, parts, notes, answers } = read;
+  const message = 'Nothing is added yet: the file leaves something open.';
+  const page = rowPage(rows);
+  const asked = { columns, questions, parts, notes, changed: [], answers };
+  return { ...asked, outcome: 'questions', message, file: null, rows: page };
 }
+
+const alreadyHere = (before: FileRow): IntakeResult => ({
+  ...NOTHING,
+  outcome: 'known',
+  message: `This file is already in the lesson as “${before.name}”. Nothing was added.`,
+  file: toLaunchFile(before),
+  rows: rowPage(rowsOf(before)),
+});

@@ -1,3 +1,4 @@
+import writeSheets from 'write-excel-file/node';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { Ball } from '../balls/ball.dto.ts';
 import { BallsRepository } from '../balls/balls.repository.ts';
@@ -185,7 +186,9 @@ describe('files that hold the same balls', () => {
     const [ball] = await ballsOf(lessonId);
     await t.http().delete(`/api/balls/${ball!.id}`).expect(204);
     const longer = await drop(lessonId, LONGER);
-    expect(longer.body.message).toBe('1 ball added, 2 already here.');
+    expect(longer.body.message).toBe(
+      '1 ball added, 2 already here, 1 of them deleted before and left out.',
+    );
     expect(longer.body.rows.rows[1].reason).toMatch(/was deleted/);
     expect(await faces(lessonId)).toEqual([2, 0.5]);
     await takeBack(body.file.id as string);
@@ -226,6 +229,173 @@ describe('an answer that was wrong', () => {
     const other = await t.lesson(await t.player({ hand: 'left' }));
     await drop(other, text);
     expect(await ballsOf(other)).toMatchObject([{ clubPathDeg: -3 }]);
+  });
+});
+
+describe('a file read again by other answers', () => {
+  const TEXT = 'Club,Face,Path,Carry\n7i,1,-3,140\n7i,2,-2,142\n';
+  const inUnit = (unit: string, more = {}) => ({
+    columns: [{ header: 'Carry', meaning: 'carryM', unit, ...more }],
+  });
+
+  it('changes its balls, which stay the balls they were, and says what changed', async () => {
+    const lessonId = await t.lesson();
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    const [first, second] = await ballsOf(lessonId);
+    await t.http().patch(`/api/balls/${first!.id}`).send({ keep: 'out' }).expect(200);
+    await t.http().patch(`/api/balls/${second!.id}`).send({ carryM: 150 }).expect(200);
+    const { body } = await drop(lessonId, TEXT, 'a.csv', inUnit('yd')).expect(200);
+    expect(body.message).toBe('2 balls read anew.');
+    expect(body.changed).toMatchObject([
+      { line: 2, quantity: 'carryM', from: 140 },
+      { line: 3, quantity: 'carryM', from: 142 },
+    ]);
+    const after = await ballsOf(lessonId);
+    expect(after.map(({ id }) => id)).toEqual([first!.id, second!.id]);
+    expect(after[0]).toMatchObject({ keep: 'out' });
+    expect(after[0]!.carryM).toBeCloseTo(140 * 0.9144, 9);
+    // What the coach changed by hand is theirs.
+    expect(after[1]!.carryM).toBe(150);
+    // By the answers of before it is as it was.
+    const { answers } = (await t.whole(lessonId)).files[0] as { answers: object };
+    expect(answers).toEqual(inUnit('yd'));
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    expect((await ballsOf(lessonId))[0]).toMatchObject({ id: first!.id, carryM: 140 });
+  });
+
+  it('does not add a ball that a longer export holds as well', async () => {
+    const lessonId = await t.lesson();
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    await drop(lessonId, `${TEXT}7i,3,-1,144\n`).expect(200);
+    const { body } = await drop(lessonId, `${TEXT}7i,3,-1,144\n`, 'b.csv', inUnit('yd')).expect(
+      200,
+    );
+    expect(body.message).toBe('3 balls read anew.');
+    const balls = await ballsOf(lessonId);
+    expect(balls).toHaveLength(3);
+    for (const [i, yards] of [140, 142, 144].entries())
+      expect(balls[i]!.carryM).toBeCloseTo(yards * 0.9144, 9);
+  });
+});
+
+describe('a source', () => {
+  const TEXT = 'Club,Face,Way,Ball speed\n7i,1,-3,50\n';
+  const answers = {
+    name: 'Studio two',
+    columns: [{ header: 'Ball speed', meaning: 'ballSpeedMps', unit: 'm/s' }],
+  };
+
+  it('is named, listed, changed, forgotten and remembered again', async () => {
+    await drop(await t.lesson(), TEXT, 'a.csv', answers).expect(200);
+    const found = async () =>
+      (
+        (await t.http().get('/api/file-sources').expect(200)).body as { name: string; id: string }[]
+      ).find(({ name }) => name === 'Studio two');
+    const source = await found();
+    expect(source).toMatchObject({ answers: { columns: answers.columns } });
+    const path = `/api/file-sources/${source!.id}`;
+    await t.http().patch(path).send({ isForgotten: true }).expect(200);
+    expect(await found()).toBeUndefined();
+    expect((await drop(await t.lesson(), TEXT)).body.outcome).toBe('questions');
+    await t.http().patch(path).send({ isForgotten: false }).expect(200);
+    const other = await t.lesson();
+    expect((await drop(other, TEXT)).body.outcome).toBe('added');
+    const changed = { columns: [{ header: 'Ball speed', meaning: 'ballSpeedMps', unit: 'mph' }] };
+    await t.http().patch(path).send({ answers: changed }).expect(200);
+    const third = await t.lesson();
+    await drop(third, TEXT).expect(200);
+    expect((await ballsOf(third))[0]!.ballSpeedMps).toBeCloseTo(50 * 0.44704, 9);
+    await t.http().patch('/api/file-sources/none').send({ name: 'x' }).expect(404);
+    await t
+      .http()
+      .patch(path)
+      .send({ answers: { columns: [{ meaning: 'x' }] } })
+      .expect(400);
+  });
+});
+
+describe('a file of two players', () => {
+  const TEXT = 'Player,Club,Face,Path\nAda Reed,7i,1,-3\nBen Stone,7i,2,-2\nBen Stone,7i,3,-1\n';
+
+  it('asks whose are meant, and each part goes to a lesson of its own', async () => {
+    const [one, two] = [await t.lesson(), await t.lesson()];
+    const { body } = await drop(one, TEXT).expect(200);
+    expect(body.outcome).toBe('questions');
+    const parts = body.parts as { key: string; player: string; ballCount: number }[];
+    expect(parts).toMatchObject([
+      { player: 'Ada Reed', ballCount: 1 },
+      { player: 'Ben Stone', ballCount: 2 },
+    ]);
+    const first = await drop(one, TEXT, 'a.csv', { parts: [parts[0]!.key] }).expect(200);
+    expect(first.body.message).toBe('1 ball added, 2 rows of others left.');
+    await drop(two, TEXT, 'a.csv', { parts: [parts[1]!.key] }).expect(200);
+    expect((await ballsOf(one)).map(({ faceAngleDeg }) => faceAngleDeg)).toEqual([1]);
+    expect((await ballsOf(two)).map(({ faceAngleDeg }) => faceAngleDeg)).toEqual([2, 3]);
+    // Which part was meant is no answer for the next file.
+    expect((await drop(await t.lesson(), TEXT)).body.outcome).toBe('questions');
+  });
+});
+
+describe('spreadsheets and JSON', () => {
+  const HEAD = ['Club', 'Face angle (deg)', 'Club path (deg)'];
+  const sheetOf = (sheets: { name: string; rows: (string | number)[][] }[]) =>
+    writeSheets(
+      sheets.map(({ name, rows }) => ({
+        sheet: name,
+        data: rows.map((row) => row.map((value) => ({ value }))),
+      })),
+    ).toBuffer();
+
+  it('are read like any other file, all sheets of them', async () => {
+    const lessonId = await t.lesson();
+    const bytes = await sheetOf([
+      { name: 'Notes', rows: [['Nothing here']] },
+      { name: 'First', rows: [HEAD, ['7 iron', 1.25, -3]] },
+      { name: 'Second', rows: [HEAD, ['Driver', 2, 3.5]] },
+    ]);
+    const { body } = await drop(lessonId, bytes, 'session.xlsx').expect(200);
+    expect(body.message).toBe('2 balls added.');
+    expect(await ballsOf(lessonId)).toMatchObject([
+      { club: '7-iron', faceAngleDeg: 1.25, clubPathDeg: -3 },
+      { club: 'driver', faceAngleDeg: 2, clubPathDeg: 3.5 },
+    ]);
+  });
+
+  it.each([
+    ['a list of balls', [{ club: '7i', faceAngleDeg: 1.25, clubPathDeg: -3 }]],
+    ['a list within', { session: 4, shots: [{ club: '7i', face: { angle: 1.25 }, clubPath: -3 }] }],
+    ['columns', { club: ['7i'], faceAngle: [1.25], clubPath: [-3] }],
+  ])('%s in JSON', async (_, value) => {
+    const lessonId = await t.lesson();
+    const { body } = await drop(lessonId, JSON.stringify(value), 'x.json').expect(200);
+    expect(body.message).toBe('1 ball added.');
+    expect(await ballsOf(lessonId)).toMatchObject([
+      { club: '7-iron', faceAngleDeg: 1.25, clubPathDeg: -3 },
+    ]);
+  });
+
+  it('that are broken are refused in words', async () => {
+    const lessonId = await t.lesson();
+    const broken = await drop(lessonId, '[{"face": 1},', 'x.json').expect(400);
+    expect(broken.body.message).toMatch(/looks like JSON and is not whole/);
+    const sheet = await sheetOf([{ name: 'A', rows: [HEAD] }]);
+    const cut = await drop(lessonId, sheet.subarray(0, sheet.length / 2), 'x.xlsx').expect(400);
+    expect(cut.body.message).toMatch(/cannot be (?:opened|read)/);
+    const pdf = await drop(lessonId, '%PDF-1.7', 'x.csv').expect(400);
+    expect(pdf.body.message).toMatch(/This is a PDF/);
+  });
+});
+
+describe('rows of a file', () => {
+  it('come as they came, and by what became of them', async () => {
+    const lessonId = await t.lesson();
+    const { body } = await drop(lessonId, `${PLAIN_FILE}7 iron,open,-2.0,141\nAverage,1,1,1\n`);
+    const path = `/api/files/${body.file.id as string}/rows`;
+    const { body: refused } = await t.http().get(`${path}?fate=rejected`).expect(200);
+    expect(refused.rows).toMatchObject([{ line: 4, text: '7 iron,open,-2.0,141' }]);
+    const { body: sums } = await t.http().get(`${path}?fate=summary`).expect(200);
+    expect(sums.rows).toMatchObject([{ line: 5, text: 'Average,1,1,1' }]);
+    await t.http().get(`${path}?fate=nothing`).expect(400);
   });
 });
 
@@ -278,7 +448,9 @@ describe('what is no launch file', () => {
       Buffer.from([0x50, 0x4b, 3, 4, 0, 0, 0, 0]),
       'session.xlsx',
     ).expect(400);
-    expect(binary.body.message).toContain('Export the session as CSV');
+    expect(binary.body.message).toContain('cannot be opened');
+    const bytes = await drop(lessonId, Buffer.from([1, 0, 2, 0, 0, 0, 3]), 'x.bin').expect(400);
+    expect(bytes.body.message).toContain('Export the session as CSV');
     await t.http().post(`/api/lessons/${lessonId}/files`).expect(400);
     await t
       .http()

@@ -1,5 +1,4 @@
 import { EMPTY_BALL } from '@loxos/core';
-import { decodeText, looksBinary } from './decode.ts';
 import { fingerprintOf } from './fingerprint.ts';
 import { markKnown, resultMessage, rowPage, sourceKey } from './intake.logic.ts';
 import type { Row } from './intake.dto.ts';
@@ -53,33 +52,20 @@ describe('what is said of a file', () => {
     const rows = [row(1, 'header'), row(2, 'ball'), row(3, 'known'), row(4, 'rejected')];
     expect(resultMessage(rows)).toBe('1 ball added, 1 already here, 1 row refused: see why below.');
     expect(resultMessage([])).toBe('0 balls added.');
+    expect(resultMessage(rows, 1)).toBe(
+      '1 ball read anew, 1 already here, 1 row refused: see why below.',
+    );
   });
 
   it('knows a source by its column names, whatever the figures and their delimiter', () => {
-    const one = sourceKey('Club,Face,Path\n7i,1,2\n');
-    expect(sourceKey('Club;Face;Path\r\n9i;3;4\r\n8i;3;4')).toBe(one);
-    expect(sourceKey('Club,Path,Face\n7i,1,2\n')).not.toBe(one);
+    const one = sourceKey(['Club,Face,Path', '7i,1,2', '']);
+    expect(sourceKey(['Club;Face;Path', '9i;3;4', '8i;3;4'])).toBe(one);
+    expect(sourceKey(['Club,Path,Face', '7i,1,2'])).not.toBe(one);
   });
 
   it('tells sources apart whose names are of another script, or no names at all', () => {
-    expect(sourceKey('Клюшка,Путь\n1,2')).not.toBe(sourceKey('Клюшка,Лицо\n1,2'));
-    expect(sourceKey('1;2\n3;4')).not.toBe(sourceKey('5;6\n3;4'));
-  });
-});
-
-describe('bytes', () => {
-  it('are told from text by their noughts, except in UTF-16', () => {
-    expect(looksBinary(Buffer.from('Face,Path'))).toBe(false);
-    expect(looksBinary(Buffer.from([0x50, 0x4b, 3, 4, 0]))).toBe(true);
-    expect(looksBinary(Buffer.from('\ufeffFace', 'utf16le'))).toBe(false);
-  });
-
-  it('are read as what they are', () => {
-    expect(decodeText(Buffer.from('5°'))).toBe('5°');
-    expect(decodeText(Buffer.from('5°', 'latin1'))).toBe('5°');
-    expect(decodeText(Buffer.from('\ufeff5°', 'utf16le'))).toContain('5°');
-    const bigEndian = Buffer.from('\ufeff5°', 'utf16le').swap16();
-    expect(decodeText(bigEndian)).toContain('5°');
+    expect(sourceKey(['Клюшка,Путь', '1,2'])).not.toBe(sourceKey(['Клюшка,Лицо', '1,2']));
+    expect(sourceKey(['1;2', '3;4'])).not.toBe(sourceKey(['5;6', '3;4']));
   });
 });
 
@@ -93,5 +79,14 @@ describe('rows of a large file', () => {
     const lines = [0, 500, 1000].flatMap((skip) => rowPage(all, skip).rows.map(({ line }) => line));
     expect(new Set(lines).size).toBe(1202);
     expect(rowPage(all, 1000).rows).toHaveLength(202);
+  });
+
+  it('are counted by what became of them, and those of one fate come alone', () => {
+    expect(rowPage(all).fates).toEqual([
+      { fate: 'rejected', count: 1 },
+      { fate: 'header', count: 1 },
+      { fate: 'ball', count: 1200 },
+    ]);
+    expect(rowPage(all, 0, 'header')).toMatchObject({ count: 1, refused: 1, rows: [{ line: 1 }] });
   });
 });

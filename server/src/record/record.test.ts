@@ -21,7 +21,7 @@ const fileOf = (pathDeg: number, club = '7 iron'): Buffer =>
     ).join('\n')}\n`,
   );
 
-const SOURCE = sourceKey(fileOf(0).toString());
+const SOURCE = sourceKey(fileOf(0).toString().split('\n'));
 
 /** A lesson on a day, with a file of nine balls. */
 async function visit(playerId: string, startsAt: string, pathDeg: number, club?: string) {

@@ -75,6 +75,7 @@ const TABLES = [
   'player',
   'setting',
   'lesson',
+  'raw_file',
   'launch_file',
   'source_mapping',
   'block',
@@ -103,7 +104,8 @@ async function fill(client: Client, table: string): Promise<void> {
     if (column === 'id') return [['id', table]];
     if (column.endsWith('_id') && column !== 'thing_id' && column !== 'drill_id' && notnull === 1)
       return [[column, REFERS[column] ?? column.slice(0, -3)]];
-    if (table === 'launch_file' && column === 'content') return [[column, FILE]];
+    if ((table === 'launch_file' || table === 'raw_file') && column === 'content')
+      return [[column, FILE]];
     if (column === 'launch_file_id') return [[column, 'launch_file']];
     // A page may be of no lesson: this one is.
     if (table === 'shared_page' && column === 'lesson_id') return [[column, 'lesson']];

@@ -21,7 +21,7 @@ export class Pool implements OnApplicationShutdown {
     input: Parameters<Tasks[N]>[0],
   ): Promise<Awaited<ReturnType<Tasks[N]>>> {
     if (IS_SOURCE)
-      return (TASKS[name] as (asked: typeof input) => Awaited<ReturnType<Tasks[N]>>)(input);
+      return await (TASKS[name] as (asked: typeof input) => ReturnType<Tasks[N]>)(input);
     this.threads ??= new Piscina({
       filename: new URL('./tasks.js', import.meta.url).href,
       minThreads: 0,

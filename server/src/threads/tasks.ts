@@ -1,7 +1,4 @@
-import { parseLaunchFile } from '@loxos/core';
-import type { IntakeOptions } from '@loxos/core';
-import { fingerprintOf } from '../intake/fingerprint.ts';
-import { figuresOf } from '../intake/measured.ts';
+import { readLaunchFile, rowsAsTheyCame } from '../intake/read-launch-file.ts';
 import { makeMoved, makeRecord, makeStandings } from './player-record.ts';
 import { readLessons } from './read-lessons.ts';
 
@@ -11,12 +8,8 @@ export const TASKS = {
   makeRecord,
   makeStandings,
   makeMoved,
-  /** A launch file read: each ball's figures and its fingerprint. */
-  readFile: ({ text, options }: { readonly text: string; readonly options: IntakeOptions }) => {
-    const { balls, rows, columns, questions } = parseLaunchFile(text, options);
-    const [figures, prints] = [balls.map(figuresOf), balls.map(fingerprintOf)];
-    return { rows, columns, questions, figures, prints };
-  },
+  readLaunchFile,
+  rowsAsTheyCame,
 } as const;
 
 export type Tasks = typeof TASKS;

@@ -26,7 +26,8 @@ export const keys = {
   piece: (id: string, piece: keyof Pieces) => ['lesson', id, piece] as const,
   history: (lessonId: string) => ['lesson', lessonId, 'history'] as const,
   /** A file asked about anew is read anew, and has another time of arrival. */
-  rows: ({ id, receivedAt }: LaunchFile) => ['rows', id, receivedAt] as const,
+  rows: ({ id, receivedAt }: LaunchFile, fate?: string) =>
+    ['rows', id, receivedAt, fate ?? 'all'] as const,
   settings: ['settings'] as const,
   health: ['health'] as const,
   drills: ['drills'] as const,

@@ -10,7 +10,15 @@ import {
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { ApiError, answerOf, api } from './client.ts';
-import type { LaunchFile, Lesson, OwnDrill, PageContent, Player, Settings } from './client.ts';
+import type {
+  IntakeRow,
+  LaunchFile,
+  Lesson,
+  OwnDrill,
+  PageContent,
+  Player,
+  Settings,
+} from './client.ts';
 import {
   applyDrills,
   applyLessons,
@@ -121,12 +129,19 @@ export function useLesson(id: string): { lesson: Lesson | null; error: Error | n
 }
 
 /** What became of a file's rows, some at a time; asked for once somebody looks. */
-export const useRows = (file: LaunchFile, isLooking: boolean) =>
+/** Rows of a file with what became of each: all, or those of one fate. */
+export const useRows = (
+  file: LaunchFile,
+  fate: IntakeRow['fate'] | undefined,
+  isLooking: boolean,
+) =>
   useInfiniteQuery({
-    queryKey: keys.rows(file),
+    queryKey: keys.rows(file, fate),
     queryFn: ({ pageParam: skip }) =>
       answerOf(
-        api.GET('/api/files/{id}/rows', { params: { path: { id: file.id }, query: { skip } } }),
+        api.GET('/api/files/{id}/rows', {
+          params: { path: { id: file.id }, query: { skip, ...(fate && { fate }) } },
+        }),
       ),
     initialPageParam: 0,
     getNextPageParam: ({ count }, pages) => {

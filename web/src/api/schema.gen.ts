@@ -672,6 +672,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/file-sources': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['sources_all'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/file-sources/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch: operations['sources_change'];
+    trace?: never;
+  };
   '/api/settings': {
     parameters: {
       query?: never;
@@ -1779,6 +1811,78 @@ export interface components {
         [key: string]: unknown;
       }[];
     };
+    ColumnAnswer: {
+      header: string;
+      /** @enum {string|null} */
+      meaning:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'backSpinRpm'
+        | 'sideSpinRpm'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS'
+        | 'club'
+        | 'hitAt'
+        | 'player'
+        | 'hand'
+        | null;
+      /** @enum {string|null} */
+      unit?:
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+        | null;
+      /**
+       * @description What plus stands for; null leaves it to the file
+       * @enum {string|null}
+       */
+      plus?: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
+      /** @description Whether its signs are the other way round than they are read */
+      turned?: boolean | null;
+    };
+    IntakeAnswers: {
+      columns?: components['schemas']['ColumnAnswer'][];
+      /** @enum {string} */
+      signs?: 'target' | 'hand-club' | 'hand-all';
+      /** @enum {string} */
+      decimal?: 'dot' | 'comma';
+      /** @description Which parts of a file of several players, hands or days are meant; never kept */
+      parts?: string[];
+      /** @description What the source is called from now on */
+      name?: string;
+    };
     LaunchFile: {
       id: string;
       name: string;
@@ -1786,6 +1890,8 @@ export interface components {
       receivedAt: string;
       ballCount: number;
       refusedCount: number;
+      /** @description What it was read by */
+      answers: components['schemas']['IntakeAnswers'];
     };
     Cell: {
       header: string;
@@ -1795,9 +1901,38 @@ export interface components {
     Row: {
       line: number;
       /** @enum {string} */
-      fate: 'ball' | 'rejected' | 'header' | 'units' | 'preamble' | 'summary' | 'blank' | 'known';
+      fate:
+        | 'ball'
+        | 'rejected'
+        | 'other'
+        | 'header'
+        | 'units'
+        | 'preamble'
+        | 'title'
+        | 'note'
+        | 'summary'
+        | 'blank'
+        | 'known';
       reason: string;
       problems: components['schemas']['Cell'][];
+      /** @description The row as it came, where it was asked for */
+      text?: string;
+    };
+    FateCount: {
+      /** @enum {string} */
+      fate:
+        | 'ball'
+        | 'rejected'
+        | 'other'
+        | 'header'
+        | 'units'
+        | 'preamble'
+        | 'title'
+        | 'note'
+        | 'summary'
+        | 'blank'
+        | 'known';
+      count: number;
     };
     RowPage: {
       /** @description At most 500 */
@@ -1806,6 +1941,8 @@ export interface components {
       count: number;
       /** @description How many of them were refused */
       refused: number;
+      /** @description How many of the file met each fate */
+      fates: components['schemas']['FateCount'][];
     };
     Column: {
       index: number;
@@ -1839,6 +1976,8 @@ export interface components {
         | 'flightTimeS'
         | 'club'
         | 'hitAt'
+        | 'player'
+        | 'hand'
         | null;
       /** @enum {string|null} */
       unit:
@@ -1861,34 +2000,68 @@ export interface components {
         | null;
       /** @enum {string} */
       unitFrom: 'file' | 'coach' | 'usual' | 'none';
+      /** @enum {string|null} */
+      plus: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
+      /** @enum {string} */
+      plusFrom: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
+      turned: boolean | null;
+      /** @description How sure the reading is, from 0 to 1 */
+      confidence: number;
+      /** @description Why it is read so, or left out */
+      reason: string;
       examples: string[];
+    };
+    Choice: {
+      label: string;
+      says: components['schemas']['IntakeAnswers'];
+      /** @description Whether it is what the file most likely means */
+      isLikely: boolean;
     };
     Question: {
       /** @enum {string} */
-      kind: 'unit' | 'signs' | 'decimal' | 'columns';
+      kind: 'unit' | 'signs' | 'decimal' | 'columns' | 'column' | 'plus' | 'physics' | 'parts';
       text: string;
-      header?: string;
-      label?: string;
-      choices?: (
-        | 'm'
-        | 'cm'
-        | 'mm'
-        | 'yd'
-        | 'ft'
-        | 'in'
-        | 'm/s'
-        | 'mph'
-        | 'km/h'
-        | 'deg'
-        | 'rad'
-        | 'rpm'
-        | 'rev/s'
-        | 'rad/s'
-        | 's'
-        | 'ms'
-      )[];
-      headers?: string[];
-      example?: string;
+      headers: string[];
+      /** @description Answers to choose from; none where columns must be named */
+      choices: components['schemas']['Choice'][];
+    };
+    Part: {
+      key: string;
+      player: string;
+      /** @enum {string|null} */
+      hand: 'right' | 'left' | null;
+      day: string;
+      ballCount: number;
+    };
+    ChangedFigure: {
+      line: number;
+      /** @enum {string} */
+      quantity:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS';
+      from: number | null;
+      to: number | null;
     };
     IntakeResult: {
       /**
@@ -1902,6 +2075,27 @@ export interface components {
       rows: components['schemas']['RowPage'];
       columns: components['schemas']['Column'][];
       questions: components['schemas']['Question'][];
+      /** @description Whose balls it holds, of which hand and day */
+      parts: components['schemas']['Part'][];
+      /** @description What was done that the file does not say itself */
+      notes: string[];
+      /** @description Of a file read again: figures that read otherwise now, the first of them */
+      changed: components['schemas']['ChangedFigure'][];
+      /** @description All that was said of it, now and before */
+      answers: components['schemas']['IntakeAnswers'];
+    };
+    FileSource: {
+      id: string;
+      /** @description Empty where it was not named */
+      name: string;
+      answers: components['schemas']['IntakeAnswers'];
+      updatedAt: string;
+    };
+    ChangeSource: {
+      name?: string;
+      answers?: components['schemas']['IntakeAnswers'];
+      /** @description Forgotten, its files ask anew; false remembers it again */
+      isForgotten?: boolean;
     };
     BandsDto: {
       pathNeutralDeg: number;
@@ -2241,65 +2435,6 @@ export interface components {
     ErasePlayer: {
       /** @description The player’s name as it stands: nothing brings them back */
       name: string;
-    };
-    ColumnAnswer: {
-      header: string;
-      /** @enum {string|null} */
-      meaning:
-        | 'clubSpeedMps'
-        | 'attackAngleDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'dynamicLoftDeg'
-        | 'spinLoftDeg'
-        | 'swingDirectionDeg'
-        | 'swingPlaneDeg'
-        | 'strikeToeMm'
-        | 'strikeHighMm'
-        | 'ballSpeedMps'
-        | 'launchAngleDeg'
-        | 'startDirectionDeg'
-        | 'spinRateRpm'
-        | 'spinAxisTiltDeg'
-        | 'backSpinRpm'
-        | 'sideSpinRpm'
-        | 'carryM'
-        | 'totalM'
-        | 'offlineM'
-        | 'curveM'
-        | 'apexM'
-        | 'descentAngleDeg'
-        | 'flightTimeS'
-        | 'club'
-        | 'hitAt'
-        | null;
-      /** @enum {string|null} */
-      unit?:
-        | 'm'
-        | 'cm'
-        | 'mm'
-        | 'yd'
-        | 'ft'
-        | 'in'
-        | 'm/s'
-        | 'mph'
-        | 'km/h'
-        | 'deg'
-        | 'rad'
-        | 'rpm'
-        | 'rev/s'
-        | 'rad/s'
-        | 's'
-        | 'ms'
-        | null;
-    };
-    IntakeAnswers: {
-      columns?: components['schemas']['ColumnAnswer'][];
-      /** @enum {string} */
-      signs?: 'target' | 'hand-club' | 'hand-all';
-      /** @enum {string} */
-      decimal?: 'dot' | 'comma';
     };
   };
   responses: never;
@@ -4767,7 +4902,7 @@ export interface operations {
         'multipart/form-data': {
           /**
            * Format: binary
-           * @description Launch data as delimited text
+           * @description Launch data: delimited text, .xlsx or JSON
            */
           file: string;
           /** @description IntakeAnswers as JSON */
@@ -4822,6 +4957,19 @@ export interface operations {
       query?: {
         /** @description So many rows are left out first */
         skip?: number;
+        /** @description Only rows of this fate */
+        fate?:
+          | 'ball'
+          | 'rejected'
+          | 'other'
+          | 'header'
+          | 'units'
+          | 'preamble'
+          | 'title'
+          | 'note'
+          | 'summary'
+          | 'blank'
+          | 'known';
       };
       header?: never;
       path: {
@@ -4942,6 +5090,86 @@ export interface operations {
         };
       };
       409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  sources_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FileSource'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  sources_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeSource'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FileSource'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
         headers: {
           [name: string]: unknown;
         };

@@ -14,17 +14,21 @@ interface Arrival {
   readonly result: IntakeResult;
 }
 
-/** The last launch file taken, by lesson: said where it was dropped. */
-export const useArrivals = create<Readonly<Record<string, IntakeResult | undefined>>>()(() => ({}));
+/** The launch files taken since the last drop, by lesson: said where they were dropped. */
+export const useArrivals = create<Readonly<Record<string, readonly IntakeResult[] | undefined>>>()(
+  () => ({}),
+);
 
-/** Files dropped on this very page, which can undo them. */
-const dropped = new Set<string>();
+/** Files dropped on this very page, with what undoes each: null takes it back. */
+const dropped = new Map<string, (() => void) | null>();
 
 function show({ changeId, lessonId, result }: Arrival): void {
-  useArrivals.setState({ [lessonId]: result });
+  useArrivals.setState((all) => ({ [lessonId]: [...(all[lessonId] ?? []), result] }));
   const added = result.outcome === 'added' ? result.file : null;
-  if (added === null || !dropped.delete(changeId)) return;
-  didUndoably(result.message, () => takeFileBack(lessonId, added.id));
+  const undo = dropped.get(changeId);
+  if (added === null || undo === undefined) return;
+  dropped.delete(changeId);
+  didUndoably(result.message, undo ?? (() => takeFileBack(lessonId, added.id)));
 }
 
 /** One tab sends, any tab may have been dropped on: each is told. */
@@ -47,16 +51,16 @@ export function announce({ id, change }: Entry, answer: unknown): void {
   tabs?.postMessage(arrival);
 }
 
-/** Brings a launch file into a lesson: kept here until the server has it. Rejects where it cannot be read. */
+/** Brings a launch file into a lesson: kept here until the server has it; `undo` where it does more than come. Rejects where it cannot be read. */
 export async function bringFile(
   lessonId: string,
   file: File,
   { answers, isAskedAgain }: SaidOfFile = { answers: null, isAskedAgain: false },
+  undo: (() => void) | null = null,
 ): Promise<void> {
   const bytes = await file.arrayBuffer();
   const id = newId();
-  dropped.add(id);
-  useArrivals.setState({ [lessonId]: undefined });
+  dropped.set(id, undo);
   const kept = { name: file.name, bytes };
   await push({ op: 'file', lessonId, file: kept, answers, isAskedAgain }, id);
 }
@@ -64,8 +68,25 @@ export async function bringFile(
 /** Sends a launch file again with what it left open answered. */
 export function answerFile({ id, change }: Entry, answers: SaidOfFile['answers']): void {
   if (change.op !== 'file') return;
-  dropped.add(id);
+  if (!dropped.has(id)) dropped.set(id, null);
   void amend(id, { ...change, answers, isAskedAgain: false });
+}
+
+/** Brings files into a lesson one after the other; what became of those before is said no more. */
+export async function bringFiles(lessonId: string, files: readonly File[]): Promise<void> {
+  useArrivals.setState({ [lessonId]: undefined });
+  for (const file of files) await bringFile(lessonId, file);
+}
+
+/** Reads a file of a lesson again by other answers; undo reads it by those of before. */
+export async function readAgain(
+  lessonId: string,
+  file: File,
+  { now, before }: Readonly<Record<'now' | 'before', NonNullable<SaidOfFile['answers']>>>,
+): Promise<void> {
+  useArrivals.setState({ [lessonId]: undefined });
+  const back = (): void => void readAgain(lessonId, file, { now: before, before: now });
+  await bringFile(lessonId, file, { answers: now, isAskedAgain: true }, back);
 }
 
 /** Takes a file's balls back out of its lesson; dropping it again brings them back. */

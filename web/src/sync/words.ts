@@ -74,7 +74,7 @@ const plain = (value: number, digits = 2): string =>
   String(Number(value.toFixed(digits))).replace('-', '−');
 
 /** A figure of a ball with its unit, and its side where it has one. */
-function figureWords(quantity: BallQuantity, value: number, units: DisplayUnits): string {
+export function figureWords(quantity: BallQuantity, value: number, units: DisplayUnits): string {
   const { unit, side } = infoOf(quantity);
   const isSided = side === 'ball' || side === 'club';
   if (unit === 'm')

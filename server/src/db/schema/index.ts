@@ -4,7 +4,7 @@ export { ball, ballFile } from './ball.ts';
 export { block } from './block.ts';
 export { FEED_OF, calendarFeed } from './calendar-feed.ts';
 export { history } from './history.ts';
-export { launchFile, sourceMapping } from './launch-file.ts';
+export { launchFile, rawFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { player } from './player.ts';
 export { setting } from './setting.ts';

@@ -13,6 +13,7 @@ import type { Settings } from '../../api/client.ts';
 import { useSettings } from '../../api/queries.ts';
 import { Archive } from './Archive.tsx';
 import { Copies } from './Copies.tsx';
+import { Sources } from './Sources.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
@@ -165,6 +166,7 @@ export function SettingsPage() {
           <SettingsForm settings={settings.data} />
         </ForCoach>
       )}
+      <Sources />
       {isOwner && (
         <>
           <Copies />

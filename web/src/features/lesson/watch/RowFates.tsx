@@ -2,14 +2,20 @@ import { useState } from 'react';
 import type { IntakeRow, LaunchFile } from '../../../api/client.ts';
 import { useRows } from '../../../api/queries.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { Segments } from '../../../ui/Segments.tsx';
 
-const FATE_WORDS: Readonly<Record<IntakeRow['fate'], string>> = {
+type Fate = IntakeRow['fate'];
+
+const FATE_WORDS: Readonly<Record<Fate, string>> = {
   ball: 'added',
   known: 'already here',
   rejected: 'refused',
+  other: 'of another part',
   header: 'column names',
   units: 'units',
   preamble: 'above the column names',
+  title: 'says something of the rows below',
+  note: 'words, no ball',
   summary: 'a summary, not a ball',
   blank: 'blank',
 };
@@ -26,6 +32,9 @@ function RowFate({ row }: { row: IntakeRow }) {
           {FATE_WORDS[row.fate]}
         </span>
         {row.reason !== '' && <span> · {row.reason}</span>}
+        {row.text !== undefined && row.text !== '' && (
+          <span className="block font-mono text-sm break-words text-soft">{row.text}</span>
+        )}
       </span>
     </li>
   );
@@ -42,17 +51,32 @@ export function RowFates({ rows }: { rows: readonly IntakeRow[] }) {
   );
 }
 
-/** Every row of a file that is in the lesson, asked for once somebody looks. */
+/** Every row of a file that is in the lesson as it came, all or those of one fate; asked for once somebody looks. */
 export function FileRows({ file }: { file: LaunchFile }) {
   const [isOpen, setOpen] = useState(false);
-  const { data, error, hasNextPage, fetchNextPage, isFetching } = useRows(file, isOpen);
+  const [fate, setFate] = useState<Fate | 'all'>('all');
+  const asked = fate === 'all' ? undefined : fate;
+  const { data, error, hasNextPage, fetchNextPage, isFetching } = useRows(file, asked, isOpen);
   const rows = data?.pages.flatMap((page) => page.rows) ?? [];
+  const fates = data?.pages[0]?.fates ?? [];
   return (
     <details className="mt-1" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary className="min-h-9 cursor-pointer py-1 text-soft">
         Every row of the file{file.refusedCount > 0 && `, ${file.refusedCount} refused`}
       </summary>
       {error !== null && <p>▲ {error.message}</p>}
+      {fates.length > 1 && (
+        <Segments
+          legend="Rows shown"
+          isLegendHidden
+          value={fate}
+          options={[
+            ['all', 'all'],
+            ...fates.map((one) => [one.fate, `${FATE_WORDS[one.fate]} ${one.count}`] as const),
+          ]}
+          onChange={setFate}
+        />
+      )}
       {rows.length > 0 && <RowFates rows={rows} />}
       {hasNextPage && (
         <Button look="quiet" disabled={isFetching} onClick={() => void fetchNextPage()}>

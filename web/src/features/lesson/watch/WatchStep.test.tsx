@@ -12,6 +12,9 @@ import { answering, piecesOf } from '../../../testing/server.ts';
 import type { Asked } from '../../../testing/server.ts';
 import { WatchStep } from './WatchStep.tsx';
 
+jest.mock('./mapping/use-preview.ts', () => jest.requireActual('../../../testing/preview.ts'));
+jest.mock('comlink', () => ({ expose: () => undefined }));
+
 const UPLOAD = 'POST /api/lessons/lesson/files';
 const row = (line: number, fate: string, reason = '') => ({ line, fate, reason });
 const result = (change: Partial<IntakeResult>): IntakeResult =>
@@ -19,11 +22,27 @@ const result = (change: Partial<IntakeResult>): IntakeResult =>
     outcome: 'added',
     message: '8 balls added.',
     file: null,
-    rows: { rows: [], count: 0, refused: 0 },
+    rows: { rows: [], count: 0, refused: 0, fates: [] },
     questions: [],
     columns: [],
+    parts: [],
+    notes: [],
+    changed: [],
+    answers: {},
     ...change,
   }) as unknown as IntakeResult;
+
+/** What is asked of a carry without its unit. */
+const WHICH_UNIT = {
+  kind: 'unit',
+  text: 'Which unit is “Carry” in?',
+  headers: ['Carry'],
+  choices: ['yd', 'm'].map((unit) => ({
+    label: unit === 'yd' ? 'yards' : 'metres',
+    says: { columns: [{ header: 'Carry', meaning: 'carryM', unit }] },
+    isLikely: false,
+  })),
+};
 
 function open(answer: object, change: Partial<Lesson> = {}): readonly Asked[] {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
@@ -75,18 +94,24 @@ describe('Watch', () => {
       return count === 1
         ? result({
             outcome: 'questions',
-            questions: [{ kind: 'signs', text: 'Which way is plus?' }],
+            questions: [WHICH_UNIT],
           } as unknown as Partial<IntakeResult>)
         : result({});
     });
     choose('signs.csv');
     expect(await screen.findByText('“signs.csv” leaves something open')).toBeInTheDocument();
-    fireEvent.click(screen.getByRole('button', { name: 'Bring the file in' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'yards' }));
+    const bring = screen.getByRole('button', { name: 'Bring the file in' });
+    await waitFor(() => expect(bring).toBeEnabled());
+    fireEvent.click(bring);
     expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
     const sent = asked.filter(({ method }) => method === 'POST').map(({ body }) => body);
     expect(sent).toEqual([
       { file: 'Club,Carry' },
-      { file: 'Club,Carry', answers: '{"columns":[],"signs":"target"}' },
+      {
+        file: 'Club,Carry',
+        answers: '{"columns":[{"header":"Carry","meaning":"carryM","unit":"yd"}]}',
+      },
     ]);
   });
 
@@ -104,12 +129,22 @@ describe('Watch', () => {
   });
 
   it('leaves a file out that asks too much', async () => {
-    const questions = [{ kind: 'signs', text: 'Which way is plus?' }];
+    const questions = [WHICH_UNIT];
     open(result({ outcome: 'questions', questions } as unknown as Partial<IntakeResult>));
     choose('signs.csv');
     fireEvent.click(await screen.findByRole('button', { name: 'Leave the file out' }));
     await waitFor(() => expect(useLog.getState().entries).toEqual([]));
     expect(screen.queryByText('“signs.csv” leaves something open')).toBeNull();
+  });
+
+  it('takes several files at once, and says what became of each', async () => {
+    let count = 0;
+    open(() => result({ message: `${++count} of two` }));
+    const files = ['a.csv', 'b.csv'].map((name) => new File(['Club,Carry'], name));
+    fireEvent.change(screen.getByLabelText('Launch file'), { target: { files } });
+    expect(await screen.findByText('1 of two')).toBeInTheDocument();
+    expect(await screen.findByText('2 of two')).toBeInTheDocument();
+    expect(screen.getAllByRole('link', { name: 'Read the balls' })).toHaveLength(1);
   });
 
   it('says in words why a file was not taken', async () => {

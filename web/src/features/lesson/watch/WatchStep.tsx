@@ -2,11 +2,13 @@ import { CircleHelp, ClipboardPaste, FileUp, Undo2 } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { LaunchFile, Lesson } from '../../../api/client.ts';
-import { bringFile, takeFileBack } from '../../../sync/arrivals.ts';
+import { bringFiles, readAgain, takeFileBack } from '../../../sync/arrivals.ts';
 import { Button } from '../../../ui/Button.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { EyePad } from './EyePad.tsx';
 import { Incoming } from './Incoming.tsx';
+import { Mapping } from './mapping/Mapping.tsx';
+import { giveElsewhere } from './mapping/give-elsewhere.ts';
 import { PasteBox } from './PasteBox.tsx';
 import { FileRows } from './RowFates.tsx';
 import { ballsText } from '../../../ui/balls-text.ts';
@@ -14,11 +16,11 @@ import { ballsText } from '../../../ui/balls-text.ts';
 function FileList({
   lesson,
   onTakeBack,
-  onAskAgain,
+  onLookAgain,
 }: {
   lesson: Lesson;
   onTakeBack: (file: LaunchFile) => void;
-  onAskAgain: (file: LaunchFile) => void;
+  onLookAgain: (file: LaunchFile) => void;
 }) {
   if (lesson.files.length === 0) return null;
   return (
@@ -45,10 +47,10 @@ function FileList({
               </Button>
               <Button
                 look="quiet"
-                title="Asks again what was answered for this file: signs, units, columns"
-                onClick={() => onAskAgain(file)}
+                title="How its columns were read: units, signs, what they hold. All of it can be put right."
+                onClick={() => onLookAgain(file)}
               >
-                <CircleHelp aria-hidden size={16} /> Ask again
+                <CircleHelp aria-hidden size={16} /> How it was read
               </Button>
             </div>
             <FileRows file={file} />
@@ -59,24 +61,30 @@ function FileList({
   );
 }
 
+/** A file of the lesson that is looked at again, with its bytes. */
+interface Again {
+  readonly file: LaunchFile;
+  readonly bytes: ArrayBuffer;
+}
+
+/** The bytes of a file as it came. */
+async function fetchFile({ id }: LaunchFile): Promise<ArrayBuffer> {
+  const answer = await fetch(`/api/files/${id}`);
+  if (!answer.ok) throw new Error('The file could not be fetched: try again.');
+  return answer.arrayBuffer();
+}
+
 /** Launch data into the lesson: drop a file, pick one, or paste. */
 export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading | null }) {
   const [over, setOver] = useState(false);
   const [pasting, setPasting] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
-  const bring = (file: File): void =>
-    void bringFile(lesson.id, file).catch((error: Error) => toast.error(error.message));
-  /** The file as it came, asked about anew. */
-  const askAgain = async ({ id, name }: LaunchFile): Promise<void> => {
-    const answer = await fetch(`/api/files/${id}`);
-    if (!answer.ok) throw new Error('The file could not be fetched: try again.');
-    const file = new File([await answer.blob()], name);
-    await bringFile(lesson.id, file, { answers: null, isAskedAgain: true });
-  };
-  const takeFiles = (files: FileList | null | undefined): void => {
-    const file = files?.[0];
-    if (file !== undefined) bring(file);
-  };
+  const [again, setAgain] = useState<Again | null>(null);
+  const fail = (error: Error): void => void toast.error(error.message);
+  const bring = (files: readonly File[]): void => void bringFiles(lesson.id, files).catch(fail);
+  const lookAgain = async (file: LaunchFile): Promise<void> =>
+    setAgain({ file, bytes: await fetchFile(file) });
+  const takeFiles = (files: FileList | null | undefined): void => bring([...(files ?? [])]);
   return (
     <div className="mx-auto grid max-w-[1400px] items-start gap-4 px-3 py-3 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)] lg:px-4">
       <div className="min-w-0 space-y-4">
@@ -95,13 +103,14 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         >
           <h2 className="mb-1 text-2xl">Drop the launch file here</h2>
           <p className="mb-4 text-soft">
-            The session as CSV, with commas, semicolons or tabs. Hit a handful of balls with no
-            advice first.
+            The session as CSV, a spreadsheet (.xlsx) or JSON; several at once if need be. Hit a
+            handful of balls with no advice first.
           </p>
           <input
             ref={picker}
             type="file"
-            accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
+            multiple
+            accept=".csv,.tsv,.txt,.xlsx,.json,text/csv,text/plain,text/tab-separated-values,application/json"
             aria-label="Launch file"
             className="sr-only"
             tabIndex={-1}
@@ -119,13 +128,30 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
             </Button>
           </div>
         </div>
-        <Incoming lessonId={lesson.id} />
+        <Incoming lessonId={lesson.id} player={lesson.player} />
+        {again !== null && (
+          <Mapping
+            key={again.file.id}
+            title={`How “${again.file.name}” was read`}
+            bytes={again.bytes}
+            player={lesson.player}
+            before={again.file.answers}
+            questions={[]}
+            leaveWords="Leave it as it is"
+            onLeave={() => setAgain(null)}
+            onAnswer={(now, elsewhere) => {
+              const { name, answers: before } = again.file;
+              const file = new File([again.bytes], name);
+              void readAgain(lesson.id, file, { now, before }).catch(fail);
+              void giveElsewhere(file, now, elsewhere, new Date()).catch(fail);
+              setAgain(null);
+            }}
+          />
+        )}
         <FileList
           lesson={lesson}
           onTakeBack={({ id }) => takeFileBack(lesson.id, id)}
-          onAskAgain={(file) =>
-            void askAgain(file).catch((error: Error) => toast.error(error.message))
-          }
+          onLookAgain={(file) => void lookAgain(file).catch(fail)}
         />
         {lesson.balls.length > 0 && (
           <p>
@@ -141,7 +167,11 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         )}
       </div>
       <EyePad lesson={lesson} />
-      <PasteBox open={pasting} onClose={() => setPasting(false)} onPaste={bring} />
+      <PasteBox
+        open={pasting}
+        onClose={() => setPasting(false)}
+        onPaste={(file) => bring([file])}
+      />
     </div>
   );
 }

@@ -1,15 +1,6 @@
 import Papa from 'papaparse';
-
-export const DELIMITERS = [',', ';', '\t'] as const;
-export type Delimiter = (typeof DELIMITERS)[number];
-
-export interface TableRow {
-  /** Line of the file the row starts on, from 1. */
-  readonly line: number;
-  readonly cells: readonly string[];
-  /** Why its cells cannot be trusted; null for almost all. */
-  readonly trouble: string | null;
-}
+import { DELIMITERS } from './raw.ts';
+import type { Delimiter, RawRow, RawTable } from './raw.ts';
 
 /** Text without the byte-order mark. */
 export const withoutBom = (text: string): string =>
@@ -48,7 +39,7 @@ function isTorn(parsed: Parsed, delimiter: Delimiter): boolean {
 }
 
 /** Line by line, so that a stray quotation mark costs its own line and no other. */
-function readLines(text: string, delimiter: Delimiter): TableRow[] {
+function readLines(text: string, delimiter: Delimiter): RawRow[] {
   return text.split(/\r\n|\n|\r/).map((words, index) => {
     const parsed = parse(words, delimiter);
     const trouble = hasQuoteError(parsed) ? UNCLOSED : null;
@@ -57,12 +48,11 @@ function readLines(text: string, delimiter: Delimiter): TableRow[] {
 }
 
 /** Rows of a delimited text, quoted fields and all, with the lines they start on. */
-export function readTable(text: string, delimiter: Delimiter, preview = 0): TableRow[] {
-  const bare = withoutBom(text);
-  const parsed = parse(bare, delimiter, preview);
+function readRows(text: string, delimiter: Delimiter, preview = 0): RawRow[] {
+  const parsed = parse(text, delimiter, preview);
   const quoted = text.includes('"');
   if (quoted && isTorn(parsed, delimiter)) {
-    const rows = readLines(bare, delimiter);
+    const rows = readLines(text, delimiter);
     return preview > 0 ? rows.slice(0, preview) : rows;
   }
   let line = 1;
@@ -72,4 +62,37 @@ export function readTable(text: string, delimiter: Delimiter, preview = 0): Tabl
     if (quoted) for (const cell of cells) line += cell.split('\n').length - 1;
     return row;
   });
+}
+
+/** Rows looked at to tell what parts the cells. */
+const SAMPLE_ROWS = 30;
+/** Letters looked at for it, so that a long file is not scanned for each mark. */
+const SAMPLE_LENGTH = 64 * 1024;
+
+const SEP_LINE = /^sep=(.)[ \t]*(?:\r\n|\n|\r|$)/i;
+
+/** What a first line `sep=;` says, as sheets write it; null where there is none. */
+function statedDelimiter(text: string): Delimiter | null {
+  const mark = SEP_LINE.exec(text)?.[1];
+  return DELIMITERS.find((delimiter) => delimiter === mark) ?? null;
+}
+
+/**
+ * The rows of a delimited text. What parts the cells is what the file says (`sep=`), or else the mark under which
+ * its head scores best: `score` says how much some rows look like a head.
+ */
+export function readText(text: string, score: (rows: readonly RawRow[]) => number): RawTable {
+  const bare = withoutBom(text);
+  const stated = statedDelimiter(bare);
+  let delimiter: Delimiter = stated ?? DELIMITERS[0];
+  if (stated === null) {
+    const head = bare.slice(0, SAMPLE_LENGTH);
+    let best = -1;
+    for (const mark of DELIMITERS) {
+      const rows = head.includes(mark) ? readRows(head, mark, SAMPLE_ROWS) : [];
+      const points = score(rows);
+      if (points > best) [delimiter, best] = [mark, points];
+    }
+  }
+  return { rows: readRows(bare, delimiter), delimiter, decimal: null, sheets: [] };
 }

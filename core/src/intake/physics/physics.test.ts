@@ -1,0 +1,155 @@
+/** What physics says of a file: seeded players, one column turned or in another unit, and files with nothing wrong. */
+import { gaussian, seededRandom } from '../../maths/random.ts';
+import type { Random } from '../../maths/random.ts';
+import { ballsOf, tries } from '../../testing/players.ts';
+import type { Unit } from '../../units/units.ts';
+import { parseLaunchFile } from '../parse.ts';
+import type { ParsedLaunchFile } from '../parse.ts';
+import { printLaunchFile } from '../print.ts';
+import { infoOf } from '../quantities.ts';
+import type { BallQuantity, MeasuredBall } from '../quantities.ts';
+import type { Turnable } from './signs.ts';
+
+const COLUMNS: readonly BallQuantity[] = [
+  'clubSpeedMps',
+  'attackAngleDeg',
+  'clubPathDeg',
+  'faceAngleDeg',
+  'faceToPathDeg',
+  'dynamicLoftDeg',
+  'ballSpeedMps',
+  'launchAngleDeg',
+  'startDirectionDeg',
+  'spinRateRpm',
+  'spinAxisTiltDeg',
+  'carryM',
+  'offlineM',
+];
+const CLUBS = ['driver', '3-wood', '5-hybrid', '5-iron', '7-iron', '9-iron', 'pw'] as const;
+
+/** A player as they come: any path and face, wind of a calm day, a strike that wanders; 8 to 30 balls. */
+function someBalls(random: Random): MeasuredBall[] {
+  const club = CLUBS[Math.floor(random() * CLUBS.length)]!;
+  const count = 8 + Math.floor(random() * 23);
+  const balls = ballsOf(club, count, random, {
+    path: 4 * gaussian(random),
+    face: 2.5 * gaussian(random),
+    pathSd: 1.5 + random(),
+    faceSd: 1.5 + 1.5 * random(),
+    driverSpeedMps: 36 + 16 * random(),
+    toeMm: 4 * gaussian(random),
+    toeSdMm: 5,
+  });
+  // Weather: a side wind, and air that carries a little more or less.
+  const push = 3 * gaussian(random);
+  const air = 1 + 0.012 * gaussian(random);
+  return balls.map((ball) => ({
+    ...ball,
+    faceToPathDeg: ball.faceAngleDeg! - ball.clubPathDeg!,
+    carryM: ball.carryM! * air,
+    offlineM: ball.offlineM! + push,
+  }));
+}
+
+const read = (
+  balls: readonly MeasuredBall[],
+  unitFor?: (quantity: BallQuantity) => Unit,
+): ParsedLaunchFile =>
+  parseLaunchFile(
+    printLaunchFile(balls, { digits: 2, columns: COLUMNS, ...(unitFor && { unitFor }) }),
+    { hand: 'right' },
+  );
+
+const physics = ({ questions }: ParsedLaunchFile) =>
+  questions.filter(({ kind }) => kind === 'physics');
+
+/** Whether one of the ways offered turns just this column. */
+const offersTurn = (parsed: ParsedLaunchFile, quantity: BallQuantity): boolean =>
+  physics(parsed).some(({ choices }) =>
+    choices.some(({ says }) => {
+      const turned = (says.columns ?? []).filter((column) => column.turned === true);
+      return turned.length === 1 && turned[0]!.meaning === quantity;
+    }),
+  );
+
+const turn = (balls: readonly MeasuredBall[], quantity: Turnable): MeasuredBall[] =>
+  balls.map((ball) => ({ ...ball, [quantity]: -ball[quantity]! }));
+
+describe('signs that contradict the rest of a file', () => {
+  const TURNED = [
+    'clubPathDeg',
+    'faceAngleDeg',
+    'faceToPathDeg',
+    'startDirectionDeg',
+    'spinAxisTiltDeg',
+    'offlineM',
+  ] as const;
+  const FILES = tries(20, 1000);
+
+  it.each(TURNED)('finds %s turned in 99 of 100 files of eight balls and more', (quantity) => {
+    let found = 0;
+    const missed: number[] = [];
+    for (let i = 0; i < FILES; i++) {
+      if (offersTurn(read(turn(someBalls(seededRandom(31_000 + i)), quantity)), quantity)) found++;
+      else missed.push(i);
+    }
+    expect(missed.length).toBeLessThanOrEqual(Math.max(1, 0.01 * FILES));
+    expect(found / FILES).toBeGreaterThanOrEqual(0.95);
+  });
+});
+
+describe('units that contradict the rest of a file', () => {
+  const FILES = tries(20, 1000);
+  /** Written in the second unit, named as if in the first. */
+  const MISNAMED = [
+    ['clubSpeedMps', 'mph', 'm/s'],
+    ['ballSpeedMps', 'm/s', 'mph'],
+    ['ballSpeedMps', 'km/h', 'mph'],
+    ['carryM', 'm', 'yd'],
+    ['carryM', 'yd', 'm'],
+    ['carryM', 'ft', 'm'],
+    ['spinRateRpm', 'rpm', 'rev/s'],
+  ] as const;
+
+  it.each(MISNAMED)('finds %s named %s and written in %s', (quantity, named, written) => {
+    let found = 0;
+    for (let i = 0; i < FILES; i++) {
+      const balls = someBalls(seededRandom(57_000 + i));
+      const text = printLaunchFile(balls, {
+        digits: 2,
+        columns: COLUMNS,
+        unitFor: (q) => (q === quantity ? written : infoOf(q).unit),
+      }).replace(`(${written})`, `(${named})`);
+      const header = `${infoOf(quantity).label} (${named})`;
+      const text2 = text.replace(`${infoOf(quantity).label} (${written})`, header);
+      const questions = physics(parseLaunchFile(text2, { hand: 'right' }));
+      const isFound = questions.some(({ choices, text: asked }) => {
+        // Figures outside all that can be have no likely unit: each is offered.
+        const isOutside = asked.includes('outside');
+        return choices.some(
+          ({ says, isLikely }) =>
+            (isLikely || isOutside) &&
+            says.columns?.some((c) => c.meaning === quantity && c.unit === written),
+        );
+      });
+      if (isFound) found++;
+    }
+    expect(found / FILES).toBeGreaterThanOrEqual(0.98);
+  });
+});
+
+describe('a file with nothing wrong', () => {
+  const FILES = tries(300, 6000);
+
+  it('is accused in fewer than 5 of 1000', () => {
+    let accused = 0;
+    const why: string[] = [];
+    for (let i = 0; i < FILES; i++) {
+      const [question] = physics(read(someBalls(seededRandom(90_000 + i))));
+      if (question === undefined) continue;
+      accused++;
+      why.push(question.text);
+    }
+    expect(why.slice(0, Math.max(0, accused - 0.005 * FILES))).toEqual([]);
+  });
+});

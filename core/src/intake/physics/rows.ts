@@ -1,0 +1,103 @@
+/** Some of a file's balls, with what the model needs to try their columns against each other. */
+import { findClub, headOf } from '../../delivery/club.ts';
+import type { Club } from '../../delivery/club.ts';
+import { boundDelivery } from '../../delivery/delivery.ts';
+import type { Delivery } from '../../delivery/delivery.ts';
+import { standardHead } from '../../delivery/head.ts';
+import type { ClubHead } from '../../delivery/head.ts';
+import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts';
+import { flyBall } from '../../flight/flight.ts';
+import { strike } from '../../impact/strike.ts';
+import { radToDeg } from '../../units/units.ts';
+import type { Draft } from '../row.ts';
+
+export interface PhysicsRow {
+  readonly ball: Draft['ball'];
+  /** The gap the file itself gives, degrees; and its spin axis, whichever way it gives that. */
+  readonly gapDeg: number | null;
+  readonly axisDeg: number | null;
+  readonly club: Club | null;
+  readonly head: ClubHead;
+  /** A usual delivery with what the row has, its face and path apart. */
+  readonly plain: Delivery;
+  /** Whether an unmeasured strike may turn the ball on its own: a bulged head. */
+  readonly mayGear: boolean;
+}
+
+/** So many balls are tried, spread over the file. */
+const TRIED = 40;
+
+const axisOf = ({ ball, backSpinRpm: back, sideSpinRpm: side }: Draft): number | null =>
+  ball.spinAxisTiltDeg ??
+  (back === null || side === null ? null : radToDeg(Math.atan2(side, Math.abs(back))));
+
+function rowOf(draft: Draft): PhysicsRow {
+  const { ball } = draft;
+  const club = findClub(ball.club);
+  const head = club === null ? standardHead('iron') : headOf(club);
+  const plain = plainDelivery(club ?? findClub('7-iron')!, 'right', UNKNOWN_DRIVER_SPEED_MPS);
+  const speed = ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / 1.4);
+  return {
+    ball,
+    gapDeg: ball.faceToPathDeg,
+    axisDeg: axisOf(draft),
+    club,
+    head,
+    plain: {
+      ...plain,
+      clubSpeedMps: speed ?? plain.clubSpeedMps,
+      attackAngleDeg: ball.attackAngleDeg ?? plain.attackAngleDeg,
+      dynamicLoftDeg: ball.dynamicLoftDeg ?? plain.dynamicLoftDeg,
+      strikeToeMm: ball.strikeToeMm ?? 0,
+      strikeHighMm: ball.strikeHighMm ?? plain.strikeHighMm,
+    },
+    mayGear: head.kind !== 'iron' && head.kind !== 'wedge' && ball.strikeToeMm === null,
+  };
+}
+
+/** Balls to try, spread over the file. */
+export function physicsRows(drafts: readonly Draft[]): PhysicsRow[] {
+  const step = Math.max(1, drafts.length / TRIED);
+  const some: PhysicsRow[] = [];
+  for (let at = 0; at < drafts.length && some.length < TRIED; at += step)
+    some.push(rowOf(drafts[Math.floor(at)]!));
+  return some;
+}
+
+/** Start and spin axis the club's face and path give, degrees. */
+export function struck(row: PhysicsRow, faceAngleDeg: number, clubPathDeg: number) {
+  const delivery = boundDelivery({ ...row.plain, faceAngleDeg, clubPathDeg });
+  const {
+    startDirectionDeg,
+    spinAxisTiltDeg,
+    smashFactor,
+    spinRateRpm,
+    launchAngleDeg,
+    ballSpeedMps,
+  } = strike(delivery, row.head);
+  return {
+    startDirectionDeg,
+    spinAxisTiltDeg,
+    smashFactor,
+    spinRateRpm,
+    launchAngleDeg,
+    ballSpeedMps,
+  };
+}
+
+/** How a launch flies in still standard air; null where the row does not say enough of it, or it cannot be. */
+export function flown(row: PhysicsRow, startDeg: number, axisDeg: number, speedFactor = 1) {
+  const { ballSpeedMps, launchAngleDeg, spinRateRpm } = row.ball;
+  if (ballSpeedMps === null || launchAngleDeg === null || spinRateRpm === null) return null;
+  const speed = ballSpeedMps * speedFactor;
+  if (!(speed > 5 && speed < 110) || launchAngleDeg < -10 || launchAngleDeg > 80) return null;
+  if (spinRateRpm > 15_000 || Math.abs(startDeg) > 60 || Math.abs(axisDeg) > 80) return null;
+  const flight = flyBall({
+    ballSpeedMps: speed,
+    launchAngleDeg,
+    startDirectionDeg: startDeg,
+    spinRateRpm,
+    spinAxisTiltDeg: axisDeg,
+  });
+  return flight.outcome === 'landed' ? flight : null;
+}

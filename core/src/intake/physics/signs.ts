@@ -1,0 +1,218 @@
+/**
+ * Which sideways columns of a file are turned: every choice of signs is tried against what face and path, start and
+ * axis, offline and curve owe each other by the forward model. A choice is scored by how much its misses shrink (the
+ * profile likelihood of a normal scatter, n·log s for each relation), less a price for each column it turns; one column
+ * has to explain much better than the file as it is written before anything is said.
+ */
+import { median } from '../../maths/statistics.ts';
+import { degToRad } from '../../units/units.ts';
+import type { PhysicsRow } from './rows.ts';
+import { flown, struck } from './rows.ts';
+
+export const TURNABLE = [
+  'clubPathDeg',
+  'faceAngleDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+  'spinAxisTiltDeg',
+  'offlineM',
+  'curveM',
+] as const;
+export type Turnable = (typeof TURNABLE)[number];
+
+export const SIGN_DEFAULTS = {
+  /** So few balls tell nothing. */
+  balls: 5,
+  /** Balls a relation counts for at most: more of them share what the model has wrong. */
+  counted: 16,
+  /** Price of each column turned, and what a choice must gain over the file as written. */
+  price: 3,
+  gain: 5,
+  /** Choices this near to the best are told beside it. */
+  near: 2.5,
+  /** Share of the balls whose largest misses are left out: odd strikes. */
+  trimmed: 0.15,
+} as const;
+
+/** One way the columns could be turned, and how well it explains them. */
+interface Choice {
+  readonly turned: readonly Turnable[];
+  readonly score: number;
+}
+
+/** Misses of a relation under a choice: one a ball. */
+interface Relation {
+  readonly columns: readonly Turnable[];
+  /** Smallest scatter that is believed, and how large a miss all balls may share: gear effect, wind. */
+  readonly floor: number;
+  readonly shared: number;
+  readonly misses: (sign: (column: Turnable) => 1 | -1) => number[];
+}
+
+type Sign = (column: Turnable) => 1 | -1;
+
+/** Face and path of a row under a choice, from whichever two of the three the file has. */
+function faceAndPath({ ball, gapDeg }: PhysicsRow, sign: Sign): readonly [number, number] | null {
+  const { faceAngleDeg, clubPathDeg } = ball;
+  const face = faceAngleDeg === null ? null : faceAngleDeg * sign('faceAngleDeg');
+  const path = clubPathDeg === null ? null : clubPathDeg * sign('clubPathDeg');
+  const gap = gapDeg === null ? null : gapDeg * sign('faceToPathDeg');
+  if (face !== null && path !== null) return [face, path];
+  if (gap === null) return null;
+  if (path !== null) return [path + gap, path];
+  return face === null ? null : [face, face - gap];
+}
+
+/** What a relation is made of, remembered by the signs it saw: a choice changes a few of them. */
+const remembered = <T>(make: (face: number, path: number) => T) => {
+  const known = new Map<string, T>();
+  return (face: number, path: number): T => {
+    const key = `${face}|${path}`;
+    const found = known.get(key);
+    if (found !== undefined) return found;
+    const made = make(face, path);
+    known.set(key, made);
+    return made;
+  };
+};
+
+const DELIVERED = ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg'] as const;
+
+function relationsOf(rows: readonly PhysicsRow[]): Relation[] {
+  const strikes = rows.map((row) => remembered((face, path) => struck(row, face, path)));
+  const flights = rows.map((row) => remembered((start, axis) => flown(row, start, axis)));
+  const mayGear = rows.filter((row) => row.mayGear).length * 2 > rows.length;
+  const each = (miss: (row: PhysicsRow, index: number) => number | null): number[] =>
+    rows.map(miss).filter((value): value is number => value !== null);
+  const launched = (i: number, sign: Sign) => {
+    const { ball, axisDeg } = rows[i]!;
+    if (ball.startDirectionDeg === null || axisDeg === null) return null;
+    const start = ball.startDirectionDeg * sign('startDirectionDeg');
+    const flight = flights[i]!(start, axisDeg * sign('spinAxisTiltDeg'));
+    return flight === null ? null : { flight, start };
+  };
+  return [
+    {
+      columns: DELIVERED,
+      floor: 0.15,
+      shared: 0,
+      misses: (sign) =>
+        each(({ ball, gapDeg }) =>
+          ball.faceAngleDeg === null || ball.clubPathDeg === null || gapDeg === null
+            ? null
+            : gapDeg * sign('faceToPathDeg') -
+              ball.faceAngleDeg * sign('faceAngleDeg') +
+              ball.clubPathDeg * sign('clubPathDeg'),
+        ),
+    },
+    {
+      columns: [...DELIVERED, 'startDirectionDeg'],
+      floor: mayGear ? 1.2 : 0.6,
+      shared: mayGear ? 4 : 1,
+      misses: (sign) =>
+        each((row, i) => {
+          const delivered = faceAndPath(row, sign);
+          if (delivered === null || row.ball.startDirectionDeg === null) return null;
+          const { startDirectionDeg } = strikes[i]!(...delivered);
+          return row.ball.startDirectionDeg * sign('startDirectionDeg') - startDirectionDeg;
+        }),
+    },
+    {
+      columns: [...DELIVERED, 'spinAxisTiltDeg'],
+      floor: mayGear ? 5 : 2.5,
+      shared: mayGear ? 25 : 5,
+      misses: (sign) =>
+        each((row, i) => {
+          const delivered = faceAndPath(row, sign);
+          if (delivered === null || row.axisDeg === null) return null;
+          return row.axisDeg * sign('spinAxisTiltDeg') - strikes[i]!(...delivered).spinAxisTiltDeg;
+        }),
+    },
+    {
+      columns: ['startDirectionDeg', 'spinAxisTiltDeg', 'offlineM'],
+      floor: 1.5,
+      shared: 5,
+      misses: (sign) =>
+        each(({ ball }, i) => {
+          const made = ball.offlineM === null ? null : launched(i, sign);
+          return made === null ? null : ball.offlineM! * sign('offlineM') - made.flight.offlineM;
+        }),
+    },
+    {
+      columns: ['spinAxisTiltDeg', 'startDirectionDeg', 'curveM'],
+      floor: 1.5,
+      shared: 5,
+      misses: (sign) =>
+        each(({ ball }, i) => {
+          const made = ball.curveM === null ? null : launched(i, sign);
+          return made === null ? null : ball.curveM! * sign('curveM') - made.flight.curveM;
+        }),
+    },
+    {
+      columns: ['startDirectionDeg', 'offlineM', 'curveM'],
+      floor: 2,
+      shared: 0,
+      misses: (sign) =>
+        each(({ ball }) => {
+          const { startDirectionDeg: start, offlineM, curveM, carryM } = ball;
+          if (start === null || offlineM === null || curveM === null || carryM === null)
+            return null;
+          const straight = carryM * Math.sin(degToRad(start * sign('startDirectionDeg')));
+          return offlineM * sign('offlineM') - straight - curveM * sign('curveM');
+        }),
+    },
+  ];
+}
+
+/** How a relation fares under a choice: minus n·log of the scatter of its misses. */
+function scoreOf({ floor, shared, misses }: Relation, sign: Sign): number {
+  const all = misses(sign);
+  if (all.length < SIGN_DEFAULTS.balls) return 0;
+  const middle = median(all);
+  const offset = Math.max(-shared, Math.min(shared, middle));
+  const sizes = all.map((miss) => Math.abs(miss - offset)).sort((a, b) => a - b);
+  const kept = sizes.slice(0, Math.ceil(sizes.length * (1 - SIGN_DEFAULTS.trimmed)));
+  const square = kept.reduce((sum, size) => sum + size * size, 0) / kept.length;
+  return -Math.min(all.length, SIGN_DEFAULTS.counted) * 0.5 * Math.log(square + floor * floor);
+}
+
+/** Every set of columns that could be turned. */
+function setsOf(columns: readonly Turnable[]): Turnable[][] {
+  return columns.reduce<Turnable[][]>(
+    (sets, column) => [...sets, ...sets.map((set) => [...set, column])],
+    [[]],
+  );
+}
+
+/**
+ * The ways of turning columns that explain the file much better than as it is written, the best first; none where the
+ * file agrees with itself, or its balls cannot tell. `columns` are those that may be turned: those whose sign nobody
+ * has confirmed, and whose figures carry one.
+ */
+export function turnedColumns(
+  rows: readonly PhysicsRow[],
+  columns: readonly Turnable[],
+): readonly (readonly Turnable[])[] {
+  if (rows.length < SIGN_DEFAULTS.balls || columns.length === 0) return [];
+  const relations = relationsOf(rows);
+  const known = relations.map(() => new Map<string, number>());
+  const choices = setsOf(columns).map((turned): Choice => {
+    const set = new Set(turned);
+    const sign: Sign = (column) => (set.has(column) ? -1 : 1);
+    const score = relations.reduce((sum, relation, i) => {
+      const key = relation.columns.map(sign).join('');
+      const scores = known[i]!;
+      if (!scores.has(key)) scores.set(key, scoreOf(relation, sign));
+      return sum + scores.get(key)!;
+    }, 0);
+    return { turned, score: score - SIGN_DEFAULTS.price * turned.length };
+  });
+  const asWritten = choices[0]!.score;
+  const sorted = [...choices].sort((a, b) => b.score - a.score);
+  const best = sorted[0]!;
+  if (best.turned.length === 0 || best.score - asWritten < SIGN_DEFAULTS.gain) return [];
+  return sorted
+    .filter(({ score, turned }) => turned.length > 0 && best.score - score < SIGN_DEFAULTS.near)
+    .map(({ turned }) => turned)
+    .slice(0, 3);
+}

@@ -1,0 +1,102 @@
+import type { RawRow, RawTable } from './raw.ts';
+
+/** A table, or why there is none, in a sentence that says what to do. */
+export type Reading =
+  | { readonly outcome: 'table'; readonly table: RawTable }
+  | { readonly outcome: 'refused'; readonly reason: string };
+
+const refuse = (reason: string): Reading => ({ outcome: 'refused', reason });
+
+type Plain = Readonly<Record<string, unknown>>;
+const isPlain = (value: unknown): value is Plain =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Whether a text is likely JSON: it begins as an object or a list. */
+export const looksLikeJson = (text: string): boolean => /^\ufeff?\s*[[{]/.test(text);
+
+const textOf = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
+    ? String(value)
+    : '';
+
+/** How deep figures may lie within a ball: `ball.launch.direction`. */
+const DEEPEST = 3;
+
+/** The figures of a ball by name, what lies deeper under the names on the way to it. */
+function flat(value: Plain, before = '', depth = 0): [string, string][] {
+  return Object.entries(value).flatMap(([name, inner]): [string, string][] => {
+    const whole = before === '' ? name : `${before} ${name}`;
+    if (isPlain(inner)) return depth < DEEPEST ? flat(inner, whole, depth + 1) : [];
+    return Array.isArray(inner) ? [] : [[whole, textOf(inner)]];
+  });
+}
+
+/** Balls as objects: a row each, under the names any of them has. */
+function fromObjects(list: readonly Plain[], above: readonly string[][]): RawTable {
+  const balls = list.map((ball) => new Map(flat(ball)));
+  const names = [...new Set(balls.flatMap((ball) => [...ball.keys()]))];
+  return tableOf([...above, names, ...balls.map((ball) => names.map((n) => ball.get(n) ?? ''))]);
+}
+
+/** Balls as columns: a list for each name. */
+function fromColumns(
+  columns: readonly (readonly [string, readonly unknown[]])[],
+  above: string[][],
+) {
+  const length = Math.max(...columns.map(([, values]) => values.length));
+  const rows = Array.from({ length }, (_, at) => columns.map(([, values]) => textOf(values[at])));
+  return tableOf([...above, columns.map(([name]) => name), ...rows]);
+}
+
+function tableOf(cells: readonly string[][]): RawTable {
+  const rows = cells.map((row, at): RawRow => ({ line: at + 1, cells: row, trouble: null }));
+  return { rows, delimiter: null, decimal: 'dot', sheets: [] };
+}
+
+const NO_BALLS =
+  'This JSON holds no list of balls. It can be a list of objects, an object with such a list, or an object with a list for each column.';
+
+/** The longest list of objects in an object, however deep it lies. */
+function longestList(value: Plain, depth = 0): readonly Plain[] {
+  let best: readonly Plain[] = [];
+  for (const inner of Object.values(value)) {
+    const found = Array.isArray(inner)
+      ? inner.filter(isPlain)
+      : isPlain(inner) && depth < DEEPEST
+        ? longestList(inner, depth + 1)
+        : [];
+    if (found.length > best.length) best = found;
+  }
+  return best;
+}
+
+/** Launch data from JSON: a list of balls, an object that holds one, or a list for each column. */
+export function readJson(text: string): Reading {
+  let value: unknown;
+  try {
+    value = JSON.parse(text.replace(/^\ufeff/, ''));
+  } catch (error) {
+    const where = error instanceof Error ? error.message : String(error);
+    return refuse(`This looks like JSON and is not whole: ${where}. Export the file again.`);
+  }
+  if (Array.isArray(value)) {
+    if (value.length > 0 && value.every(Array.isArray)) {
+      return { outcome: 'table', table: tableOf(value.map((row: unknown[]) => row.map(textOf))) };
+    }
+    const balls = value.filter(isPlain);
+    if (balls.length === 0 || balls.length < value.length) return refuse(NO_BALLS);
+    return { outcome: 'table', table: fromObjects(balls, []) };
+  }
+  if (!isPlain(value)) return refuse(NO_BALLS);
+  // What stands beside the balls says something of all of them: `"player": "Ada Reed"`.
+  const above = flat(Object.fromEntries(Object.entries(value).filter(([, v]) => !isPlain(v)))).map(
+    ([name, text_]) => [name, text_],
+  );
+  const list = longestList(value);
+  if (list.length > 0) return { outcome: 'table', table: fromObjects(list, above) };
+  const columns = Object.entries(value).filter((entry): entry is [string, unknown[]] =>
+    Array.isArray(entry[1]),
+  );
+  if (columns.length < 2) return refuse(NO_BALLS);
+  return { outcome: 'table', table: fromColumns(columns, above) };
+}

@@ -1,0 +1,31 @@
+import type { Hand } from '../line/hand.ts';
+import type { IntakeOptions } from './parse.ts';
+import type { ColumnSaid, IntakeSays } from './questions.ts';
+
+/** What is said of a file, as its reader takes it. */
+export function optionsOf(says: IntakeSays, hand: Hand, player: string): IntakeOptions {
+  const columns = (says.columns ?? []).map(({ header, ...said }) => [header, said] as const);
+  const { signs, decimal, parts } = says;
+  return {
+    hand,
+    player,
+    mapping: Object.fromEntries(columns),
+    ...(signs !== undefined && { signs }),
+    ...(decimal !== undefined && { decimal }),
+    ...(parts !== undefined && { parts }),
+  };
+}
+
+/** What was said of a file with more said: of a column, what is said now goes over what was. */
+export function saidWith<S extends IntakeSays>(before: S, more: S): S {
+  const columns = new Map<string, ColumnSaid>(
+    (before.columns ?? []).map((column) => [column.header, column]),
+  );
+  for (const column of more.columns ?? []) {
+    const old = columns.get(column.header);
+    const isSame = old !== undefined && old.meaning === column.meaning;
+    columns.set(column.header, isSame ? { ...old, ...column } : column);
+  }
+  const all = { ...before, ...more };
+  return columns.size === 0 ? all : { ...all, columns: [...columns.values()] };
+}

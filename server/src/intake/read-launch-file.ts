@@ -1,0 +1,97 @@
+import { optionsOf, parseLaunchFile, readFileBytes, saidWith } from '@loxos/core';
+import type { Hand, ParsedLaunchFile, RawTable } from '@loxos/core';
+import { fingerprintOf } from './fingerprint.ts';
+import { sourceKey } from './intake.logic.ts';
+import type { IntakeAnswers } from './intake.dto.ts';
+import { figuresOf } from './measured.ts';
+
+export interface FileAsked {
+  readonly bytes: Uint8Array;
+  /** What is said with it. */
+  readonly given: IntakeAnswers;
+  /** What was said of sources before, JSON by what each is known by; null where all is asked anew. */
+  readonly kept: Readonly<Record<string, string>> | null;
+  /** What it was read by before; null where it was not, or nobody knows. */
+  readonly was: IntakeAnswers | null;
+  readonly hand: Hand;
+  readonly player: string;
+}
+
+/** A ball as a row of values in the order of `MEASURED`, with its fingerprint. */
+export interface ReadLine {
+  readonly print: string;
+  readonly figures: readonly (string | number | null)[];
+}
+
+export type FileRead = Pick<
+  ParsedLaunchFile,
+  'rows' | 'columns' | 'questions' | 'notes' | 'parts'
+> & {
+  readonly outcome: 'read';
+  /** What its source is known by. */
+  readonly sourceKey: string;
+  /** All that was said of it, now and before. */
+  readonly answers: IntakeAnswers;
+  readonly balls: readonly ReadLine[];
+  /** What its lines were read as before. */
+  readonly before: readonly (readonly [line: number, was: ReadLine])[];
+};
+export type FileNotRead = { readonly outcome: 'refused'; readonly reason: string };
+
+/** The first lines of a table as its source writes them: the head is among them. */
+const linesOf = ({ rows, delimiter }: RawTable): string[] =>
+  rows.slice(0, 30).map(({ cells }) => cells.join(delimiter ?? ','));
+
+const readLine = (ball: ParsedLaunchFile['balls'][number]): ReadLine => ({
+  print: fingerprintOf(ball),
+  figures: figuresOf(ball),
+});
+
+/** Reads a launch file of any kind by all that is known of its source. */
+export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead> {
+  const { bytes, given, kept, was, hand, player } = asked;
+  const reading = await readFileBytes(bytes);
+  if (reading.outcome === 'refused') return reading;
+  const { table } = reading;
+  const key = sourceKey(linesOf(table));
+  const known = JSON.parse(kept?.[key] ?? '{}') as IntakeAnswers;
+  const answers = saidWith(known, given);
+  const { balls, rows, columns, questions, notes, parts } = parseLaunchFile(
+    table,
+    optionsOf(answers, hand, player),
+  );
+  const before = was === null ? null : parseLaunchFile(table, optionsOf(was, hand, player));
+  return {
+    outcome: 'read',
+    sourceKey: key,
+    answers,
+    rows,
+    columns,
+    questions,
+    notes,
+    parts,
+    balls: balls.map(readLine),
+    before: (before?.rows ?? []).flatMap(({ line, ball }) =>
+      ball === null ? [] : [[line, readLine(before!.balls[ball]!)] as const],
+    ),
+  };
+}
+
+/** The rows of a file as they came, by line. */
+export async function rowsAsTheyCame({
+  bytes,
+  lines,
+}: {
+  readonly bytes: Uint8Array;
+  readonly lines: readonly number[];
+}): Promise<Readonly<Record<number, string>>> {
+  const reading = await readFileBytes(bytes);
+  if (reading.outcome === 'refused') return {};
+  const asked = new Set(lines);
+  const { rows, delimiter } = reading.table;
+  return Object.fromEntries(
+    rows
+      .filter(({ line }) => asked.has(line))
+      .map(({ line, cells }) => [line, cells.join(delimiter ?? ' | ')]),
+  );
+}

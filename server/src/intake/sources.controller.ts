@@ -1,0 +1,31 @@
+import { Body, Controller, Get, Param, Patch } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
+import { ChangeSource, FileSource } from './intake.dto.ts';
+import { SourcesService } from './sources.service.ts';
+
+@ApiTags('intake')
+@Controller('api/file-sources')
+export class SourcesController {
+  constructor(private readonly sources: SourcesService) {}
+
+  @Get()
+  @May('see')
+  @ApiOkResponse({ type: [FileSource] })
+  all(@Within() scope: Scope): Promise<FileSource[]> {
+    return this.sources.all(scope);
+  }
+
+  @Patch(':id')
+  @May('log')
+  @ApiOkResponse({ type: FileSource })
+  change(
+    @Within() scope: Scope,
+    @Param('id') id: string,
+    @Body() changes: ChangeSource,
+  ): Promise<FileSource> {
+    return this.sources.change(scope, id, changes);
+  }
+}

@@ -1,0 +1,27 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answerOf, api } from './client.ts';
+import type { FileSource, IntakeAnswers } from './client.ts';
+
+const KEY = ['file-sources'] as const;
+
+/** The sources of launch files that were told about, the latest first. */
+export const useSources = () =>
+  useQuery({ queryKey: KEY, queryFn: () => answerOf(api.GET('/api/file-sources')) });
+
+export interface SourceChange {
+  readonly name?: string;
+  readonly answers?: IntakeAnswers;
+  readonly isForgotten?: boolean;
+}
+
+/** Changes what a source is called or how its files are read, forgets it, or remembers it again. */
+export function useChangeSource() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ source, change }: { source: FileSource; change: SourceChange }) =>
+      answerOf(
+        api.PATCH('/api/file-sources/{id}', { params: { path: { id: source.id } }, body: change }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+}

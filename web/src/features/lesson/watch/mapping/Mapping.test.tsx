@@ -1,0 +1,136 @@
+import { parseLaunchFile } from '@loxos/core';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import type { IntakeAnswers } from '../../../../api/client.ts';
+import { playerWith } from '../../../../testing/player.ts';
+import { show } from '../../../../testing/render.tsx';
+import { Mapping } from './Mapping.tsx';
+import type { Elsewhere } from './Mapping.tsx';
+import { momentOf } from './give-elsewhere.ts';
+
+jest.mock('./use-preview.ts', () => jest.requireActual('../../../../testing/preview.ts'));
+jest.mock('comlink', () => ({ expose: () => undefined }));
+
+interface Sent {
+  readonly answers: IntakeAnswers;
+  readonly elsewhere: readonly Elsewhere[];
+}
+
+/** Opens a file's mapping as it would be asked about, and gives what is sent. */
+function open(text: string, { hand = 'right', before = {} } = {}): Sent[] {
+  const sent: Sent[] = [];
+  const player = playerWith({ hand: hand as 'right' });
+  const players = [player, playerWith({ id: 'ben', name: 'Ben Stone' })];
+  const { questions } = parseLaunchFile(text, { hand: player.hand, player: player.name });
+  const bytes = new TextEncoder().encode(text).buffer;
+  show(
+    <Mapping
+      title="“range.csv” leaves something open"
+      bytes={bytes}
+      player={player}
+      before={before}
+      questions={questions}
+      leaveWords="Leave the file out"
+      onAnswer={(answers, elsewhere) => sent.push({ answers, elsewhere })}
+      onLeave={() => undefined}
+    />,
+    { players },
+  );
+  return sent;
+}
+const bring = () => screen.getByRole('button', { name: 'Bring the file in' });
+/** Waits for a cell that is read as something. */
+const reads = (pattern: RegExp) =>
+  waitFor(() =>
+    expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toContainEqual(
+      expect.stringMatching(pattern),
+    ),
+  );
+const ready = () => waitFor(() => expect(bring()).toBeEnabled());
+
+describe('a file that leaves something open', () => {
+  it('is not brought in before it is answered; answered, its rows are shown as they will be read', async () => {
+    const sent = open('Club,Face,Carry\n7i,1.5,140\n7i,-2,142\n');
+    await reads(/^1.5 → 1.5/);
+    expect(bring()).toBeDisabled();
+    expect(screen.getByText('▲ One thing is still open.')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('radio', { name: 'yards' }));
+    await ready();
+    await reads(/^140 → 128/);
+    expect(screen.getByText('2 balls will be read.')).toBeInTheDocument();
+    fireEvent.change(screen.getByLabelText(/^Call this source/), { target: { value: ' Studio ' } });
+    fireEvent.click(bring());
+    expect(sent).toEqual([
+      {
+        answers: { name: 'Studio', columns: [{ header: 'Carry', meaning: 'carryM', unit: 'yd' }] },
+        elsewhere: [],
+      },
+    ]);
+  });
+
+  it('has what is most likely chosen already, and can be answered otherwise', async () => {
+    const rows = Array.from({ length: 9 }, (_, i) => {
+      const [face, path] = [(i % 4) - 1.5, (i % 3) * 2 - 3];
+      return `7i,${face},${path},${face + path}`;
+    });
+    open(`Club,Face,Path,Face to Path\n${rows.join('\n')}\n`);
+    const turn = await screen.findByRole('radio', { name: /Turn the sign of “Path”/ });
+    expect(turn).toBeChecked();
+    await ready();
+    fireEvent.click(screen.getByRole('radio', { name: /right as the file has them/ }));
+    await waitFor(() => expect(bring()).toBeDisabled());
+  });
+
+  it('lets each column be said anew: what it holds, its unit, what plus is', async () => {
+    const sent = open('Club,Face,Way\n7i,1.5,-3\n', { before: {} });
+    await ready();
+    fireEvent.change(screen.getByLabelText('What “Way” holds'), {
+      target: { value: 'clubPathDeg' },
+    });
+    fireEvent.change(await screen.findByLabelText('Plus in “Way” is'), {
+      target: { value: 'left' },
+    });
+    await reads(/^-3 → 3.* R/);
+    await ready();
+    fireEvent.click(bring());
+    expect(sent[0]!.answers.columns).toEqual([
+      { header: 'Way', meaning: 'clubPathDeg', unit: null, plus: 'left' },
+    ]);
+  });
+
+  it('asks a left-hander’s coach what plus means', async () => {
+    const sent = open('Club,Face,Path\n7i,1.5,-3\n', { hand: 'left' });
+    fireEvent.click(await screen.findByRole('radio', { name: 'Everything turns with the hand' }));
+    await ready();
+    fireEvent.click(bring());
+    expect(sent[0]!.answers.signs).toBe('hand-all');
+  });
+});
+
+describe('a file of several players', () => {
+  const TEXT = 'Player,Club,Face,Path\nAda Reed,7i,1,-3\nBen Stone,7i,2,-2\nCy Moss,7i,3,1\n';
+  const place = (name: string, to: string) =>
+    fireEvent.change(screen.getByLabelText(`Where the balls of ${name} go`), {
+      target: { value: to },
+    });
+
+  it('is brought in once each part has its place', async () => {
+    const sent = open(TEXT);
+    await screen.findByLabelText('Where the balls of Ada Reed go');
+    await screen.findAllByText('A new lesson of Ben Stone');
+    place('Ada Reed', 'here');
+    place('Ben Stone', 'ben');
+    expect(bring()).toBeDisabled();
+    place('Cy Moss', 'out');
+    await ready();
+    expect(screen.getByText(/1 ball will be read/)).toBeInTheDocument();
+    fireEvent.click(bring());
+    expect(sent[0]!.answers.parts).toHaveLength(1);
+    expect(sent[0]!.elsewhere).toMatchObject([{ place: 'ben', part: { player: 'Ben Stone' } }]);
+  });
+
+  it('a part’s new lesson is on its own day where the file says it plainly', () => {
+    const now = new Date('2026-11-26T09:00:00Z');
+    expect(momentOf('2026-11-02', now).slice(0, 10)).toBe('2026-11-02');
+    expect(momentOf('3/4/26', now)).toBe(now.toISOString());
+  });
+});

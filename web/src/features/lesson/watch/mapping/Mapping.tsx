@@ -1,0 +1,164 @@
+import { saidWith } from '@loxos/core';
+import type { ColumnSaid, FilePart, IntakeQuestion, IntakeSays } from '@loxos/core';
+import { useState } from 'react';
+import type { IntakeAnswers, Player } from '../../../../api/client.ts';
+import { Button } from '../../../../ui/Button.tsx';
+import { TextField } from '../../../../ui/Field.tsx';
+import { Notice } from '../../../../ui/Notice.tsx';
+import { ballsText } from '../../../../ui/balls-text.ts';
+import { unitsOf } from '../../../../ui/units-of.ts';
+import { ColumnTable } from './ColumnTable.tsx';
+import { Parts } from './Parts.tsx';
+import type { PartPlace } from './Parts.tsx';
+import { Questions, questionKey } from './Questions.tsx';
+import { usePreview } from './use-preview.ts';
+
+/** A part of a file that goes to a lesson of somebody else's. */
+export interface Elsewhere {
+  readonly part: FilePart;
+  /** A player's id, or `new`. */
+  readonly place: string;
+}
+
+interface MappingProps {
+  readonly title: string;
+  readonly bytes: ArrayBuffer;
+  readonly player: Player;
+  /** What was said of it before. */
+  readonly before: IntakeAnswers;
+  /** What it leaves open; more may come to light as it is answered. */
+  readonly questions: readonly IntakeQuestion[];
+  readonly leaveWords: string;
+  readonly onAnswer: (answers: IntakeAnswers, elsewhere: readonly Elsewhere[]) => void;
+  readonly onLeave: () => void;
+}
+
+/** The answers that are most likely, as though they had been chosen. */
+function likely(questions: readonly IntakeQuestion[]) {
+  const chosen: Record<string, number> = {};
+  let says: IntakeSays = {};
+  for (const question of questions) {
+    const place = question.choices.findIndex(({ isLikely }) => isLikely);
+    if (place < 0 || question.kind === 'parts') continue;
+    chosen[questionKey(question)] = place;
+    says = saidWith(says, question.choices[place]!.says);
+  }
+  return { chosen, says };
+}
+
+/** Everything that is said of a file, and how to say more. */
+function useSaid(before: IntakeAnswers, questions: readonly IntakeQuestion[]) {
+  const [guess] = useState(() => likely(questions));
+  const [says, setSays] = useState<IntakeSays>(() => saidWith<IntakeSays>(before, guess.says));
+  const [chosen, setChosen] = useState<Readonly<Record<string, number>>>(guess.chosen);
+  const choose = (question: IntakeQuestion, place: number, more: IntakeSays): void => {
+    setChosen((all) => ({ ...all, [questionKey(question)]: place }));
+    setSays((said) => saidWith(said, more));
+  };
+  const say = (column: ColumnSaid): void =>
+    setSays((said) => {
+      // What is said of a column goes over all that was said of it.
+      const others = (said.columns ?? []).filter(({ header }) => header !== column.header);
+      return { ...said, columns: [...others, column] };
+    });
+  return { says, setSays, chosen, choose, say };
+}
+
+/** Where the parts of a file go. */
+function usePlaces(setSays: (change: (says: IntakeSays) => IntakeSays) => void) {
+  const [places, setPlaces] = useState<Readonly<Record<string, PartPlace>>>({});
+  const place = (parts: readonly FilePart[], key: string, to: PartPlace): void => {
+    const all = { ...places, [key]: to };
+    setPlaces(all);
+    const isGiven = parts.every((part) => (all[part.key] ?? '') !== '');
+    const here = parts.filter((part) => all[part.key] === 'here').map((part) => part.key);
+    // Until each has its place the file stays open.
+    setSays(({ parts: _, ...rest }) => (isGiven ? { ...rest, parts: here } : rest));
+  };
+  return { places, place };
+}
+
+/** Questions seen so far: one that is answered stays, so that it can be answered otherwise. */
+function useSeen(first: readonly IntakeQuestion[], now: readonly IntakeQuestion[] | undefined) {
+  const [seen, setSeen] = useState<readonly IntakeQuestion[]>(first);
+  const known = new Set(seen.map(questionKey));
+  const more = (now ?? []).filter((question) => !known.has(questionKey(question)));
+  if (more.length > 0) setSeen([...seen, ...more]);
+  return seen;
+}
+
+/** A file as it will be read, on its real rows, with what it leaves open: all of it can be said otherwise. */
+export function Mapping(props: MappingProps) {
+  const { title, bytes, player, before, questions, leaveWords, onAnswer, onLeave } = props;
+  const { says, setSays, chosen, choose, say } = useSaid(before, questions);
+  const { places, place } = usePlaces(setSays);
+  const [name, setName] = useState('');
+  const { preview, trouble } = usePreview(bytes, says, player.hand, player.name);
+  const seen = useSeen(questions, preview?.questions);
+  const open = preview?.questions ?? [];
+  const parts = seen.some(({ kind }) => kind === 'parts') ? (preview?.parts ?? []) : [];
+  const send = (): void => {
+    const elsewhere = parts.flatMap((part) => {
+      const to = places[part.key] ?? '';
+      return to === '' || to === 'here' || to === 'out' ? [] : [{ part, place: to }];
+    });
+    onAnswer({ ...says, ...(name.trim() !== '' && { name: name.trim() }) }, elsewhere);
+  };
+  return (
+    <section
+      aria-label="Questions about the file"
+      className="rounded-xl border-2 border-look bg-sheet p-4"
+    >
+      <h2 className="mb-2 text-xl">{title}</h2>
+      {trouble !== null && <Notice>{trouble}</Notice>}
+      <Questions
+        questions={seen.filter(({ kind }) => kind !== 'parts')}
+        chosen={chosen}
+        onChoose={choose}
+      />
+      {parts.length > 0 && (
+        <Parts parts={parts} places={places} onPlace={(key, to) => place(parts, key, to)} />
+      )}
+      {preview === null ? (
+        trouble === null && <p role="status">Reading …</p>
+      ) : (
+        <>
+          <h3 className="mt-2 font-semibold">How its columns are read</h3>
+          {preview.notes.map((note) => (
+            <p key={note} className="text-sm">
+              {note}
+            </p>
+          ))}
+          <ColumnTable
+            columns={preview.columns}
+            cells={preview.cells}
+            balls={preview.balls}
+            units={unitsOf(player)}
+            onSay={say}
+          />
+        </>
+      )}
+      <div className="mt-3 max-w-md">
+        <TextField
+          label="Call this source"
+          hint="its next files are read the same way, unasked"
+          value={name}
+          maxLength={80}
+          onChange={({ target }) => setName(target.value)}
+        />
+      </div>
+      <p role="status" className="mt-3 text-sm">
+        {open.length > 0
+          ? `▲ ${open.length === 1 ? 'One thing is' : `${open.length} things are`} still open.`
+          : preview !== null &&
+            `${ballsText(preview.ballCount)} will be read${preview.refusedCount > 0 ? `, ${preview.refusedCount} rows refused` : ''}.`}
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button look="main" disabled={open.length > 0} onClick={send}>
+          Bring the file in
+        </Button>
+        <Button onClick={onLeave}>{leaveWords}</Button>
+      </div>
+    </section>
+  );
+}

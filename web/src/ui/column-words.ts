@@ -1,0 +1,39 @@
+import { QUANTITY_NAMES, infoOf, sidesOf } from '@loxos/core';
+import type { ColumnMeaning, FileColumn, Quantity, Side } from '@loxos/core';
+
+const TEXTS = { club: 'Club', hitAt: 'Time', player: 'Player', hand: 'Hand' } as const;
+
+export const isQuantity = (meaning: ColumnMeaning | null): meaning is Quantity =>
+  meaning !== null && !(meaning in TEXTS);
+
+/** What a column may hold, to choose from. */
+export const MEANINGS: readonly (readonly [string, string])[] = [
+  ['', 'leave out'],
+  ...Object.entries(TEXTS),
+  ...QUANTITY_NAMES.map((name) => [name, infoOf(name).label] as const),
+];
+
+const SIDES: Readonly<Record<Side, string>> = {
+  right: 'right',
+  left: 'left',
+  out: 'in-to-out, open',
+  in: 'out-to-in, closed',
+  toe: 'toe',
+  heel: 'heel',
+  up: 'up',
+  down: 'down',
+};
+
+/** What plus may stand for in a column, to choose from; none where its figures have no sides. */
+export function plusOptions(meaning: ColumnMeaning | null): readonly (readonly [string, string])[] {
+  const sides = isQuantity(meaning) ? sidesOf(infoOf(meaning).side) : [];
+  if (sides.length === 0) return [];
+  return [['', 'as the file says'], ...sides.map((side) => [side, SIDES[side]] as const)];
+}
+
+/** How sure the reading of a column is, in words. */
+export function sureWords({ meaning, confidence, reason, turned }: FileColumn): string {
+  if (meaning === null) return reason;
+  const words = confidence >= 0.9 ? 'Sure' : confidence >= 0.7 ? 'Likely' : '▲ Unsure';
+  return `${words}: ${reason}${turned === true ? ' Its signs are turned.' : ''}`;
+}
