@@ -213,10 +213,15 @@ function columnOf(
   const recognised = headerOf(header, language);
   const meaning = said === undefined ? recognised.meaning : said.meaning;
   const base = { index, header, meaning, examples };
-  const sure =
-    said === undefined
-      ? { confidence: recognised.confidence, reason: recognised.reason }
-      : { confidence: 1, reason: 'The coach says so.' };
+  // Signs that turned out turned, and nothing else said, leave the name to say what it is.
+  const isNamed =
+    said === undefined ||
+    (said.meaning === recognised.meaning &&
+      recognised.confidence >= CONFIDENCE.ask &&
+      (said.unit ?? said.plus ?? null) === null);
+  const sure = isNamed
+    ? { confidence: recognised.confidence, reason: recognised.reason }
+    : { confidence: 1, reason: 'The coach says so.' };
   return {
     ...base,
     ...sure,

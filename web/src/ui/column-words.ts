@@ -28,7 +28,7 @@ const SIDES: Readonly<Record<Side, string>> = {
 export function plusOptions(meaning: ColumnMeaning | null): readonly (readonly [string, string])[] {
   const sides = isQuantity(meaning) ? sidesOf(infoOf(meaning).side) : [];
   if (sides.length === 0) return [];
-  return [['', 'as the file says'], ...sides.map((side) => [side, SIDES[side]] as const)];
+  return [['', 'as read'], ...sides.map((side) => [side, SIDES[side]] as const)];
 }
 
 /** How sure the reading of a column is, in words. */

@@ -20,14 +20,12 @@ const questionsOf = ({ questions }: IntakeResult): readonly IntakeQuestion[] =>
 interface OnItsWayProps {
   readonly entry: Entry;
   readonly change: FileChange;
-  readonly player: Player;
 }
 
-/** A file the server has not taken yet: on its way, asking something first, or refused. */
-function OnItsWay({ entry, change, player }: OnItsWayProps) {
+/** A file the server has not taken yet: on its way, or refused. */
+function OnItsWay({ entry, change }: OnItsWayProps) {
   const { id, refusal } = entry;
-  const { file } = change;
-  const { name } = file;
+  const { name } = change.file;
   const isAway = useHealth().isError;
   if (refusal === null)
     return (
@@ -36,23 +34,6 @@ function OnItsWay({ entry, change, player }: OnItsWayProps) {
           ? `▲ No answer from the server: “${name}” is kept here, and its balls come in when it answers.`
           : `Reading “${name}” …`}
       </p>
-    );
-  if (refusal.asks !== undefined)
-    return (
-      <Mapping
-        title={`“${name}” leaves something open`}
-        bytes={file.bytes}
-        player={player}
-        before={refusal.asks.answers ?? {}}
-        questions={questionsOf(refusal.asks)}
-        leaveWords="Leave the file out"
-        onAnswer={(answers, elsewhere) => {
-          void giveElsewhere(new File([file.bytes], name), answers, elsewhere, new Date());
-          if (answers.parts?.length === 0) void drop(id);
-          else answerFile(entry, answers);
-        }}
-        onLeave={() => void drop(id)}
-      />
     );
   return (
     <Notice>
@@ -99,19 +80,61 @@ function Arrived({
   );
 }
 
-/** The launch files of a lesson that are on their way, and what became of the last. */
-export function Incoming({ lessonId, player }: { lessonId: string; player: Player }) {
+/** A file that asks something first, on its real rows. */
+function Asks({ entry, change, player }: OnItsWayProps & { readonly player: Player }) {
+  const { id, refusal } = entry;
+  const { file } = change;
+  if (refusal?.asks === undefined) return null;
+  const { asks } = refusal;
+  return (
+    <Mapping
+      title={`“${file.name}” leaves something open`}
+      bytes={file.bytes}
+      player={player}
+      before={asks.answers ?? {}}
+      questions={questionsOf(asks)}
+      leaveWords="Leave the file out"
+      onAnswer={(answers, elsewhere) => {
+        void giveElsewhere(new File([file.bytes], file.name), answers, elsewhere, new Date());
+        if (answers.parts?.length === 0) void drop(id);
+        else answerFile(entry, answers);
+      }}
+      onLeave={() => void drop(id)}
+    />
+  );
+}
+
+/** The launch files of a lesson that have not been taken yet. */
+function useUntaken(lessonId: string): readonly OnItsWayProps[] {
   const entries = useLog((state) => state.entries);
+  return entries.flatMap((entry) =>
+    entry.change.op === 'file' && entry.change.lessonId === lessonId
+      ? [{ entry, change: entry.change }]
+      : [],
+  );
+}
+const isAsking = ({ entry }: OnItsWayProps): boolean => entry.refusal?.asks !== undefined;
+
+/** The launch files of a lesson that ask something first. */
+export function Asking({ lessonId, player }: { lessonId: string; player: Player }) {
+  return useUntaken(lessonId)
+    .filter(isAsking)
+    .map(({ entry, change }) => (
+      <Asks key={entry.id} entry={entry} change={change} player={player} />
+    ));
+}
+
+/** The launch files of a lesson that are on their way, and what became of those before. */
+export function Incoming({ lessonId }: { lessonId: string }) {
+  const untaken = useUntaken(lessonId);
   const arrived = useArrivals((state) => state[lessonId]);
   return (
     <>
-      {entries.map(
-        (entry) =>
-          entry.change.op === 'file' &&
-          entry.change.lessonId === lessonId && (
-            <OnItsWay key={entry.id} entry={entry} change={entry.change} player={player} />
-          ),
-      )}
+      {untaken
+        .filter((one) => !isAsking(one))
+        .map(({ entry, change }) => (
+          <OnItsWay key={entry.id} entry={entry} change={change} />
+        ))}
       {arrived?.map((result, at) => (
         <Arrived key={at} result={result} lessonId={lessonId} isLast={at === arrived.length - 1} />
       ))}

@@ -6,7 +6,7 @@ import { bringFiles, readAgain, takeFileBack } from '../../../sync/arrivals.ts';
 import { Button } from '../../../ui/Button.tsx';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { EyePad } from './EyePad.tsx';
-import { Incoming } from './Incoming.tsx';
+import { Asking, Incoming } from './Incoming.tsx';
 import { Mapping } from './mapping/Mapping.tsx';
 import { giveElsewhere } from './mapping/give-elsewhere.ts';
 import { PasteBox } from './PasteBox.tsx';
@@ -87,6 +87,28 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
   const takeFiles = (files: FileList | null | undefined): void => bring([...(files ?? [])]);
   return (
     <div className="mx-auto grid max-w-[1400px] items-start gap-4 px-3 py-3 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)] lg:px-4">
+      <div className="min-w-0 space-y-4 empty:hidden lg:col-span-2">
+        <Asking lessonId={lesson.id} player={lesson.player} />
+        {again !== null && (
+          <Mapping
+            key={again.file.id}
+            title={`How “${again.file.name}” was read`}
+            bytes={again.bytes}
+            player={lesson.player}
+            before={again.file.answers}
+            questions={[]}
+            leaveWords="Leave it as it is"
+            onLeave={() => setAgain(null)}
+            onAnswer={(now, elsewhere) => {
+              const { name, answers: before } = again.file;
+              const file = new File([again.bytes], name);
+              void readAgain(lesson.id, file, { now, before }).catch(fail);
+              void giveElsewhere(file, now, elsewhere, new Date()).catch(fail);
+              setAgain(null);
+            }}
+          />
+        )}
+      </div>
       <div className="min-w-0 space-y-4">
         <div
           onDragOver={(event) => {
@@ -128,26 +150,7 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
             </Button>
           </div>
         </div>
-        <Incoming lessonId={lesson.id} player={lesson.player} />
-        {again !== null && (
-          <Mapping
-            key={again.file.id}
-            title={`How “${again.file.name}” was read`}
-            bytes={again.bytes}
-            player={lesson.player}
-            before={again.file.answers}
-            questions={[]}
-            leaveWords="Leave it as it is"
-            onLeave={() => setAgain(null)}
-            onAnswer={(now, elsewhere) => {
-              const { name, answers: before } = again.file;
-              const file = new File([again.bytes], name);
-              void readAgain(lesson.id, file, { now, before }).catch(fail);
-              void giveElsewhere(file, now, elsewhere, new Date()).catch(fail);
-              setAgain(null);
-            }}
-          />
-        )}
+        <Incoming lessonId={lesson.id} />
         <FileList
           lesson={lesson}
           onTakeBack={({ id }) => takeFileBack(lesson.id, id)}

@@ -26,11 +26,12 @@ interface ColumnRowProps {
 const EXAMPLES = 3;
 
 /** What a ball's row is read as under a column. */
-function readWords({ meaning }: FileColumn, ball: MeasuredBall, units: DisplayUnits): string {
+function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: DisplayUnits): string {
   if (meaning === null) return '';
   if (meaning === 'club') return ball.club ?? 'no club known';
   if (meaning === 'hitAt') return ball.hitAt ?? '';
   if (!isQuantity(meaning)) return '';
+  if (unit === null) return 'in which unit?';
   const value = meaning in ball ? ball[meaning as BallQuantity] : null;
   return value === null || value === undefined
     ? 'none'
@@ -48,15 +49,15 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
     plus: plusFrom === 'coach' ? plus : null,
   };
   return (
-    <li className="grid items-start gap-x-3 gap-y-1 border-t border-line py-2 lg:grid-cols-[minmax(0,13rem)_minmax(0,1fr)_minmax(0,26rem)]">
+    <li className="grid items-center gap-x-4 gap-y-1 border-t border-line py-2 lg:grid-cols-[minmax(0,14rem)_minmax(0,1fr)_minmax(0,30rem)]">
       <p className={`font-semibold break-words ${meaning === null ? 'text-soft' : ''}`}>{name}</p>
       <div>
-        <ul className="font-mono text-sm">
+        <ul className="flex flex-wrap gap-x-5 font-mono text-sm">
           {cells.slice(0, EXAMPLES).map((cell, at) => (
             <li key={at}>
               <span className="text-soft">{cell === '' ? '(empty)' : cell}</span>
               {meaning !== null && balls[at] !== undefined && (
-                <> → {readWords(column, balls[at], units)}</>
+                <span className="whitespace-nowrap"> → {readWords(column, balls[at], units)}</span>
               )}
             </li>
           ))}

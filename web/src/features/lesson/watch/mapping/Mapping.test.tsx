@@ -50,7 +50,7 @@ const ready = () => waitFor(() => expect(bring()).toBeEnabled());
 describe('a file that leaves something open', () => {
   it('is not brought in before it is answered; answered, its rows are shown as they will be read', async () => {
     const sent = open('Club,Face,Carry\n7i,1.5,140\n7i,-2,142\n');
-    await reads(/^1.5 → 1.5/);
+    await reads(/^140 → in which unit/);
     expect(bring()).toBeDisabled();
     expect(screen.getByText('▲ One thing is still open.')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('radio', { name: 'yards' }));
