@@ -9,6 +9,8 @@ import type { RawRow } from './readers/raw.ts';
 /** Rows looked at for the decimal mark, and then every so many. */
 const LOOKED_AT = 500;
 const EVERY = 20;
+/** So many figures of one mark and none of the other need no more. */
+const ENOUGH = 60;
 
 export interface FoundDecimal {
   /** Null where a mark could be either. */
@@ -32,8 +34,10 @@ export function findDecimal(columns: readonly FileColumn[], rows: readonly RawRo
   const figures = columns.filter((column) => isQuantity(column.meaning));
   const counts = { dot: 0, comma: 0 };
   const doubtful: { mark: Decimal; text: string; column: FileColumn }[] = [];
-  rows.forEach(({ cells }, at) => {
-    if (at > LOOKED_AT && at % EVERY !== 0) return;
+  for (let at = 0; at < rows.length; at += at < LOOKED_AT ? 1 : EVERY) {
+    const { cells } = rows[at]!;
+    if (Math.max(counts.dot, counts.comma) > ENOUGH && Math.min(counts.dot, counts.comma) === 0)
+      break;
     for (const column of figures) {
       const cell = cells[column.index] ?? '';
       if (!/[.,]/.test(cell)) continue;
@@ -43,7 +47,7 @@ export function findDecimal(columns: readonly FileColumn[], rows: readonly RawRo
       else if (evidence !== null && doubtful.length < 200)
         doubtful.push({ mark: evidence === 'either-dot' ? 'dot' : 'comma', text, column });
     }
-  });
+  }
   if (counts.dot + counts.comma > 0)
     return { decimal: counts.comma > counts.dot ? 'comma' : 'dot', example: '' };
   const [first] = doubtful;

@@ -54,6 +54,9 @@ export interface Head {
 /** Rows looked at for the head: anything above it is a preamble. */
 const HEAD_SEARCH_ROWS = 60;
 
+/** A row that names so much is the head: what follows it at a distance is looked at as it comes. */
+const SURE_NAMES = 3;
+
 /** Names met so far: a head is looked at many times, and comes again in the next file. */
 const met = new Map<string, RecognisedHeader>();
 const MOST_MET = 2000;
@@ -121,15 +124,17 @@ function twoRows(above: RawRow, below: RawRow | undefined): string[] | null {
 export function findHead(rows: readonly RawRow[], from = 0): Head | null {
   let best: Head | null = null;
   let bestCount = 0;
+  let bestEnd = 0;
   const end = Math.min(rows.length, from + HEAD_SEARCH_ROWS);
   const take = (count: number, at: number, to: number, names: readonly string[]): void => {
     if (count <= bestCount) return;
-    bestCount = count;
+    [bestCount, bestEnd] = [count, to];
     best = { from: at, to, names, unitsIndex: null };
   };
   for (let at = from; at < end; at++) {
     const row = rows[at]!;
     if (row.cells.length < 2 && bestCount > 0) continue;
+    if (bestCount >= SURE_NAMES && at > bestEnd + 3) break;
     const single = namedIn(row.cells);
     take(single, at, at, row.cells);
     const below = rows[at + 1];
@@ -157,13 +162,20 @@ export function withUnits(head: Head, rows: readonly RawRow[]): Head {
   return isUnitsRow(rows[under]) ? { ...head, to: under, unitsIndex: under } : head;
 }
 
-const examplesOf = (rows: readonly RawRow[], from: number, index: number): string[] =>
+/** Rows under a head that are looked at for examples. */
+const EXAMPLE_ROWS = 12;
+
+/** Some rows under a head that are neither names nor titles. */
+const someRows = (rows: readonly RawRow[], from: number): RawRow[] =>
   rows
-    .slice(from, from + 40)
+    .slice(from, from + EXAMPLE_ROWS)
     .filter(
       ({ cells }) => namedIn(cells) < 2 && cells.filter((cell) => !isMissing(cell)).length > 1,
-    )
-    .map((row) => (row.cells[index] ?? '').trim())
+    );
+
+const examplesOf = (rows: readonly RawRow[], index: number): string[] =>
+  rows
+    .map(({ cells }) => (cells[index] ?? '').trim())
     .filter((cell) => !isMissing(cell))
     .slice(0, 3);
 
@@ -280,9 +292,10 @@ export function columnsOf(
 ): FileColumn[] {
   const units = head.unitsIndex === null ? [] : (rows[head.unitsIndex]?.cells ?? []);
   const language = languageIn(head.names);
+  const some = someRows(rows, head.to + 1);
   const columns = uniqueNames(head.names).map((header, index) => {
     const said = Object.hasOwn(mapping, header) ? mapping[header] : undefined;
-    const examples = examplesOf(rows, head.to + 1, index);
+    const examples = examplesOf(some, index);
     return columnOf(header, index, units[index] ?? '', said, examples, language);
   });
   return withoutRepeats(columns);

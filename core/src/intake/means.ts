@@ -1,5 +1,6 @@
 /** Rows whose figures are the mean of the rows above them, without a word that says so. */
-import { BALL_QUANTITIES } from './quantities.ts';
+import { mean, standardDeviation } from '../maths/statistics.ts';
+import type { BallQuantity } from './quantities.ts';
 import type { Draft } from './row.ts';
 
 export const MEAN_DEFAULTS = {
@@ -11,59 +12,57 @@ export const MEAN_DEFAULTS = {
   shareOfSd: 0.08,
 } as const;
 
-/** Running sums of the rows of one club, one after the other. */
-class Run {
-  count = 0;
-  private readonly sums = new Float64Array(BALL_QUANTITIES.length);
-  private readonly squares = new Float64Array(BALL_QUANTITIES.length);
-  private readonly counts = new Int32Array(BALL_QUANTITIES.length);
-
-  add({ ball }: Draft): void {
-    this.count += 1;
-    BALL_QUANTITIES.forEach((quantity, i) => {
-      const value = ball[quantity];
-      if (value === null) return;
-      this.sums[i]! += value;
-      this.squares[i]! += value * value;
-      this.counts[i]! += 1;
-    });
+/** Whether a row is the mean of some others, in every figure that scatters among them. */
+function isMeanOf(
+  { ball }: Draft,
+  others: readonly Draft[],
+  quantities: readonly BallQuantity[],
+): boolean {
+  if (others.length < MEAN_DEFAULTS.rows) return false;
+  let alike = 0;
+  for (const quantity of quantities) {
+    const value = ball[quantity];
+    const values = others.map((other) => other.ball[quantity]);
+    if (value === null || !values.every((one) => one !== null)) continue;
+    const sd = standardDeviation(values);
+    const middle = mean(values);
+    if (sd <= 1e-9 * Math.max(1, Math.abs(middle))) continue;
+    if (Math.abs(value - middle) > MEAN_DEFAULTS.shareOfSd * sd) return false;
+    alike += 1;
   }
-
-  /** Whether a row is the mean of all so far, in every figure that scatters. */
-  isMean({ ball }: Draft): boolean {
-    if (this.count < MEAN_DEFAULTS.rows) return false;
-    let alike = 0;
-    for (let i = 0; i < BALL_QUANTITIES.length; i++) {
-      const value = ball[BALL_QUANTITIES[i]!];
-      const n = this.counts[i]!;
-      if (value === null || n < this.count) continue;
-      const mean = this.sums[i]! / n;
-      const sd = Math.sqrt(Math.max(0, this.squares[i]! / n - mean * mean));
-      if (sd <= 1e-9 * Math.max(1, Math.abs(mean))) continue;
-      if (Math.abs(value - mean) > MEAN_DEFAULTS.shareOfSd * sd) return false;
-      alike += 1;
-    }
-    return alike >= MEAN_DEFAULTS.figures;
-  }
+  return alike >= MEAN_DEFAULTS.figures;
 }
 
-/** Places of drafts that are the mean of those above them: of all since the last such row, or of their club's. */
-export function meansAmong(drafts: readonly Draft[]): ReadonlySet<number> {
-  const found = new Set<number>();
-  const all = new Run();
-  let own = new Run();
-  let club: string | null = null;
+/**
+ * Drafts that are the mean of those above them: the last of a club's, or before a gap, of their run or of all since the
+ * last such row. `rowOf` are the rows they stand in, `quantities` what the file has; none where it has too few to tell.
+ */
+export function meansAmong(
+  drafts: readonly Draft[],
+  rowOf: readonly number[],
+  quantities: readonly BallQuantity[],
+): ReadonlySet<Draft> {
+  const found = new Set<Draft>();
+  if (quantities.length < MEAN_DEFAULTS.figures) return found;
+  let begin = 0;
+  let run = 0;
   drafts.forEach((draft, at) => {
-    const { clubText } = draft.ball;
-    const isNext = clubText !== club;
-    if (all.isMean(draft) || own.isMean(draft)) {
-      found.add(at);
-      [own, club] = [new Run(), null];
-      return;
-    }
-    if (isNext) [own, club] = [new Run(), clubText];
-    all.add(draft);
-    own.add(draft);
+    const next = drafts[at + 1];
+    const isLast =
+      next === undefined ||
+      next.ball.clubText !== draft.ball.clubText ||
+      rowOf[at + 1] !== rowOf[at]! + 1;
+    if (isLast) {
+      const own = drafts.slice(run, at);
+      const isMean =
+        isMeanOf(draft, own, quantities) ||
+        (run !== begin && isMeanOf(draft, drafts.slice(begin, at), quantities));
+      if (isMean) {
+        found.add(draft);
+        begin = at + 1;
+      }
+      run = at + 1;
+    } else if (at > run && drafts[at - 1]!.ball.clubText !== draft.ball.clubText) run = at;
   });
   return found;
 }

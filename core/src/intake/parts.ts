@@ -34,17 +34,8 @@ export function handIn(text: string): Hand | null {
   return LEFT.test(plain) ? 'left' : null;
 }
 
-const days = new Map<string, string>();
-
-/** The part a ball belongs to. */
-export function partOf({ player, hand, ball }: Draft): Omit<FilePart, 'ballCount'> {
-  const text = ball.hitAt ?? '';
-  let day = days.get(text);
-  if (day === undefined) {
-    if (days.size > 5000) days.clear();
-    day = dayIn(text);
-    days.set(text, day);
-  }
+/** The part of a player, a hand and a day. */
+function partOf(player: string, hand: string, day: string): Omit<FilePart, 'ballCount'> {
   const side = hand === '' ? null : handIn(hand);
   return { key: `${nameKey(player)}|${side ?? ''}|${day}`, player, hand: side, day };
 }
@@ -52,12 +43,23 @@ export function partOf({ player, hand, ball }: Draft): Omit<FilePart, 'ballCount
 /** The parts of a file in the order they begin. */
 export function partsOf(drafts: readonly Draft[]): { parts: FilePart[]; keys: string[] } {
   const parts = new Map<string, { part: Omit<FilePart, 'ballCount'>; count: number }>();
+  let last = partOf('', '', '');
+  let of: Pick<Draft, 'player' | 'hand'> | null = null;
   const keys = drafts.map((draft) => {
-    const part = partOf(draft);
-    const known = parts.get(part.key);
-    if (known === undefined) parts.set(part.key, { part, count: 1 });
+    const { player, hand } = draft;
+    const hitAt = draft.ball.hitAt ?? '';
+    // Balls of one part mostly come one after the other.
+    const isSame =
+      of !== null &&
+      player === of.player &&
+      hand === of.hand &&
+      (last.day === '' ? hitAt === '' : hitAt.startsWith(last.day));
+    if (!isSame) last = partOf(player, hand, dayIn(hitAt === '' ? null : hitAt));
+    of = draft;
+    const known = parts.get(last.key);
+    if (known === undefined) parts.set(last.key, { part: last, count: 1 });
     else known.count += 1;
-    return part.key;
+    return last.key;
   });
   const list = [...parts.values()].map(({ part, count }) => ({ ...part, ballCount: count }));
   return { parts: list, keys };

@@ -6,8 +6,10 @@ import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
 import type { TextMeaning } from './meaning.ts';
 import type { Decimal } from './number.ts';
-import { EMPTY_BALL, infoOf } from './quantities.ts';
-import type { MeasuredBall, Quantity } from './quantities.ts';
+import { PLACE, ballOf, emptyFigures } from './figures.ts';
+import type { DraftBall } from './figures.ts';
+import { infoOf } from './quantities.ts';
+import type { Quantity } from './quantities.ts';
 import { parseCell, signFactor } from './value.ts';
 import { isMissing } from './vocabulary.ts';
 import type { CellRules, SignRule } from './value.ts';
@@ -34,7 +36,7 @@ export const NOTHING_STANDS: Standing = { club: '', hitAt: '', player: '', hand:
 
 /** A ball as its row has it, before the rows are looked at together. */
 export interface Draft {
-  readonly ball: { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] };
+  readonly ball: DraftBall;
   /** The two parts of the spin that some sources give instead of its rate and axis, rev/min. */
   backSpinRpm: number | null;
   sideSpinRpm: number | null;
@@ -49,6 +51,9 @@ export type ReadRow = { readonly draft: Draft } | { readonly problems: readonly 
 
 interface CellReader {
   readonly column: FileColumn;
+  /** Index of its cell in a row, and place of its figure. */
+  readonly index: number;
+  readonly place: number;
   readonly quantity: Quantity;
   readonly rules: CellRules;
   /** For the quick way through: factor from a plain figure to the stored one, and its range. */
@@ -66,7 +71,19 @@ function cellReader(column: FileColumn, rules: RowRules): CellReader[] {
   const all = { info, unit, ...rules, plus: column.plus, turned: column.turned };
   const factor = convert(1, unit, info.unit) * signFactor(all);
   const { min, max } = info;
-  return [{ column, quantity: column.meaning, rules: all, factor, min, max }];
+  const quantity = column.meaning;
+  return [
+    {
+      column,
+      index: column.index,
+      place: PLACE[quantity],
+      quantity,
+      rules: all,
+      factor,
+      min,
+      max,
+    },
+  ];
 }
 
 /** Longest figure read digit by digit: its digits are exact in a double, and so is their power of ten. */
@@ -128,10 +145,28 @@ function clubOf(text: string): string | null {
   return id;
 }
 
-/** A function that reads one row of cells under these columns, with what stands for it. */
+/** Reads a cell the long way into a row of figures; says why it cannot be, or null. */
+function readCell(cell: string, { column, place, rules }: CellReader, to: Float64Array) {
+  const result = parseCell(cell, rules);
+  if (result.reason !== undefined) {
+    const { reason, isOutside = false } = result;
+    return { header: column.header, value: cell.trim(), reason, ...(isOutside && { isOutside }) };
+  }
+  if (result.value === null) return null;
+  to[place] = result.value;
+  return result.isEstimate ? ESTIMATE : null;
+}
+/** Said of a figure that is read, and that the file marks as an estimate. */
+const ESTIMATE = 'estimate';
+
+/**
+ * A function that reads one row of cells under these columns, with what stands for it. Quantities that are 0 are noted
+ * in `zeros`.
+ */
 export function createRowReader(
   columns: readonly FileColumn[],
   rules: RowRules,
+  zeros: Set<Quantity>,
 ): (cells: readonly string[], standing: Standing) => ReadRow {
   const readers = columns.flatMap((column) => cellReader(column, rules));
   const clubText = textReader(columns, 'club');
@@ -139,53 +174,52 @@ export function createRowReader(
   const player = textReader(columns, 'player');
   const hand = textReader(columns, 'hand');
   const quick = rules.decimal === 'dot';
+  const hasParts = readers.some(
+    ({ quantity }) => quantity === 'sideSpinRpm' || quantity === 'backSpinRpm',
+  );
+  // One for all rows: what is made anew for each is what costs.
+  const figures = emptyFigures();
 
   return (cells, standing) => {
-    const ball: Draft['ball'] = { ...EMPTY_BALL };
-    const parts = { backSpinRpm: null as number | null, sideSpinRpm: null as number | null };
     let problems = strayCells(cells, columns.length);
-    let figures = 0;
     let estimates = 0;
-    const keep = (quantity: Quantity, value: number): void => {
-      figures++;
-      if (quantity === 'backSpinRpm' || quantity === 'sideSpinRpm') parts[quantity] = value;
-      else ball[quantity] = value;
-    };
-    for (const { column, quantity, rules: cellRules, factor, min, max } of readers) {
-      const cell = cells[column.index] ?? '';
+    let count = 0;
+    for (const reader of readers) {
+      const { index, place } = reader;
+      figures[place] = NaN;
+      const cell = cells[index] ?? '';
       if (cell === '') continue;
-      const plain = quick ? quickNumber(cell) * factor : NaN;
-      if (plain >= min && plain <= max) {
-        keep(quantity, plain + 0);
-        continue;
+      const plain = quick ? quickNumber(cell) * reader.factor : NaN;
+      if (plain >= reader.min && plain <= reader.max) figures[place] = plain + 0;
+      else {
+        const problem = readCell(cell, reader, figures);
+        if (problem === ESTIMATE) estimates += 1;
+        else if (problem !== null) (problems ??= []).push(problem);
       }
-      const result = parseCell(cell, cellRules);
-      if (result.reason !== undefined) {
-        (problems ??= []).push({
-          header: column.header,
-          value: cell.trim(),
-          reason: result.reason,
-          ...(result.isOutside === true && { isOutside: true }),
-        });
-      } else if (result.value !== null) {
-        keep(quantity, result.value);
-        if (result.isEstimate) estimates++;
-      }
+      const figure = figures[place]!;
+      if (figure === 0) zeros.add(reader.quantity);
+      if (figure === figure) count += 1;
     }
     if (problems !== null) return { problems };
-    if (figures === 0) return { problems: [] };
+    if (count === 0) return { problems: [] };
+    const ball = ballOf(figures);
     const text = withoutGuard(clubText(cells)).slice(0, MAX_TEXT) || standing.club;
     if (text !== '') [ball.clubText, ball.club] = [text, clubOf(text)];
     const time = hitAt(cells).slice(0, MAX_TEXT) || standing.hitAt;
     if (time !== '') ball.hitAt = time;
+    const whose = player(cells).slice(0, MAX_TEXT) || standing.player;
+    const which = hand(cells).slice(0, MAX_TEXT) || standing.hand;
     return {
       draft: {
         ball,
-        ...parts,
-        player: player(cells).slice(0, MAX_TEXT) || standing.player,
-        hand: hand(cells).slice(0, MAX_TEXT) || standing.hand,
+        backSpinRpm: hasParts ? toldFigure(figures[PLACE.backSpinRpm]!) : null,
+        sideSpinRpm: hasParts ? toldFigure(figures[PLACE.sideSpinRpm]!) : null,
+        player: whose,
+        hand: which,
         estimates,
       },
     };
   };
 }
+
+const toldFigure = (figure: number): number | null => (Number.isNaN(figure) ? null : figure);

@@ -6,6 +6,7 @@ import { labelOf } from './label.ts';
 import { columnsOf, findHead, headerOf, holdsFigures, isUnitsRow, namedIn } from './layout.ts';
 import type { ColumnMapping, FileColumn, Head } from './layout.ts';
 import { isQuantity, isText } from './meaning.ts';
+import type { Quantity } from './quantities.ts';
 import { NOTHING_STANDS, createRowReader } from './row.ts';
 import type { CellProblem, Draft, ReadRow, RowRules, Standing } from './row.ts';
 import type { RawRow } from './readers/raw.ts';
@@ -22,6 +23,13 @@ export interface Section {
 /** A repeated head names so many columns at least. */
 const HEAD_AGAIN = 2;
 
+/** Whether a cell begins as a figure does: with a digit, or a sign and a digit. */
+function beginsFigure(cell: string): boolean {
+  const code = cell.charCodeAt(0);
+  const at = code === 45 || code === 43 || code === 40 || code === 46 ? cell.charCodeAt(1) : code;
+  return at >= 48 && at <= 57;
+}
+
 /** Whether a row is names once more: several, and not a figure among them. */
 const isHead = (row: RawRow): boolean => !holdsFigures(row) && namedIn(row.cells) >= HEAD_AGAIN;
 
@@ -35,9 +43,8 @@ export function sectionsOf(
   const heads = [first];
   for (let at = first.to + 1; at < rows.length; at++) {
     const { cells } = rows[at]!;
-    // Most rows begin with a figure or have one soon: only others are looked at closer.
-    if (cells.length < HEAD_AGAIN || !/\p{L}/u.test(cells.find((cell) => cell !== '') ?? ''))
-      continue;
+    // Most rows have a figure soon: only others are looked at closer.
+    if (cells.length < HEAD_AGAIN || cells.some(beginsFigure)) continue;
     if (!isHead(rows[at]!)) continue;
     const again = findHead(rows.slice(at, at + 3));
     if (again === null || again.from > 0) continue;
@@ -86,11 +93,17 @@ function titleOf(cells: readonly string[]): string | null {
   return /\p{L}/u.test(name) && recogniseClub(name) !== null ? name : null;
 }
 
+/** A word that says what a row is, and whether it may be a remark instead. */
+interface Said {
+  readonly text: string;
+  readonly isWeak: boolean;
+}
+
 /** Cells of a row that may label it: texts of no quantity, and not the player's name. */
 function labelReader(columns: readonly FileColumn[]) {
   const free = columns.filter(({ meaning }) => !isQuantity(meaning) && meaning !== 'player');
   const first = columns.find(({ meaning }) => meaning !== 'player');
-  return (cells: readonly string[]): { text: string; isWeak: boolean } | null => {
+  return (cells: readonly string[]): Said | null => {
     for (const column of free) {
       const text = cells[column.index] ?? '';
       if (text === '') continue;
@@ -110,6 +123,8 @@ export interface Walked {
   /** The balls, and the index of the row each came from. */
   readonly drafts: readonly Draft[];
   readonly rowOf: readonly number[];
+  /** Quantities that are 0 in some row. */
+  readonly zeros: ReadonlySet<Quantity>;
 }
 
 const SUM = 'A summary of other rows, not a ball.';
@@ -136,74 +151,85 @@ function notABall(
 }
 const isLoneFigure = (text: string): boolean => /^[+\-−(]?\d/.test(text) && text.length < 12;
 
+/** Goes down the rows, and keeps what stands for those that follow. */
+class Walk {
+  readonly fates: RowFate[] = [];
+  readonly drafts: Draft[] = [];
+  readonly rowOf: number[] = [];
+  readonly zeros = new Set<Quantity>();
+  private standing: Standing = NOTHING_STANDS;
+
+  constructor(private readonly rows: readonly RawRow[]) {}
+
+  /** Rows above the first head. */
+  above(end: number): void {
+    for (let at = 0; at < end; at++) {
+      const { cells, line, trouble } = this.rows[at]!;
+      if (trouble !== null) {
+        this.fates.push(fateOf(line, 'rejected', trouble));
+        continue;
+      }
+      this.standing = { ...this.standing, ...stated(cells) };
+      this.fates.push(fateOf(line, cells.every(isMissing) ? 'blank' : 'preamble'));
+    }
+  }
+
+  /** A head and the rows under it. */
+  under({ columns, head, end }: Section, rules: RowRules): void {
+    for (let at = head.from; at <= head.to; at++)
+      this.fates.push(fateOf(this.rows[at]!.line, at === head.unitsIndex ? 'units' : 'header'));
+    const read = createRowReader(columns, rules, this.zeros);
+    const label = labelReader(columns);
+    for (let at = head.to + 1; at < end; at++) {
+      const row = this.rows[at]!;
+      const result = row.trouble === null ? read(row.cells, this.standing) : NOTHING_READ;
+      const said = row.trouble === null ? label(row.cells) : null;
+      if ('draft' in result && said === null) {
+        this.fates.push(fateOf(row.line, 'ball'));
+        this.drafts.push(result.draft);
+        this.rowOf.push(at);
+      } else this.fates.push(this.other(row, said, columns, result));
+    }
+  }
+
+  /** What a row is that is no ball; a title or a statement stands for the rows below it. */
+  private other(
+    row: RawRow,
+    said: Said | null,
+    columns: readonly FileColumn[],
+    result: ReadRow,
+  ): RowFate {
+    const { cells, line, trouble } = row;
+    if (trouble !== null) return fateOf(line, 'rejected', trouble);
+    if (said !== null)
+      return said.isWeak
+        ? fateOf(line, 'rejected', mayBeNoBall(said.text))
+        : fateOf(line, 'summary', SUM);
+    if (cells.every(isMissing)) return fateOf(line, 'blank');
+    const club = titleOf(cells);
+    const more = club === null ? stated(cells) : { club };
+    if (Object.keys(more).length > 0) {
+      this.standing = { ...this.standing, ...more };
+      const reason = club === null ? SAYS_BELOW : `The club of the rows below: ${club}.`;
+      return fateOf(line, 'title', reason);
+    }
+    return notABall(row, columns, 'problems' in result ? result.problems : []);
+  }
+}
+
+const NOTHING_READ: ReadRow = { problems: [] };
+const SAYS_BELOW = 'Says something of the rows below.';
+const mayBeNoBall = (text: string): string =>
+  `“${text}” may say that this row is no ball: take the word out of the file if it is one.`;
+
 /** Reads the rows under each head. What is no ball has a fate of its own. */
 export function walk(
   rows: readonly RawRow[],
   sections: readonly Section[],
   rules: RowRules,
 ): Walked {
-  const fates: RowFate[] = [];
-  const drafts: Draft[] = [];
-  const rowOf: number[] = [];
-  let standing: Standing = NOTHING_STANDS;
-  const [first] = sections;
-  for (let at = 0; at < (first?.head.from ?? 0); at++) {
-    const { cells, line, trouble } = rows[at]!;
-    if (trouble === null) standing = { ...standing, ...stated(cells) };
-    const isBlank = cells.every(isMissing);
-    fates.push(
-      trouble === null
-        ? fateOf(line, isBlank ? 'blank' : 'preamble')
-        : fateOf(line, 'rejected', trouble),
-    );
-  }
-  for (const { columns, head, end } of sections) {
-    for (let at = head.from; at <= head.to; at++)
-      fates.push(fateOf(rows[at]!.line, at === head.unitsIndex ? 'units' : 'header'));
-    const read = createRowReader(columns, rules);
-    const label = labelReader(columns);
-    for (let at = head.to + 1; at < end; at++) {
-      const row = rows[at]!;
-      const { cells, line, trouble } = row;
-      if (trouble !== null) {
-        fates.push(fateOf(line, 'rejected', trouble));
-        continue;
-      }
-      const result: ReadRow = read(cells, standing);
-      const said = label(cells);
-      if ('draft' in result && said === null) {
-        fates.push({ ...fateOf(line, 'ball'), ball: drafts.length });
-        drafts.push(result.draft);
-        rowOf.push(at);
-        continue;
-      }
-      if (said !== null && !said.isWeak) {
-        fates.push(fateOf(line, 'summary', SUM));
-        continue;
-      }
-      if (said !== null) {
-        const reason = `“${said.text}” may say that this row is no ball: take the word out of the file if it is one.`;
-        fates.push(fateOf(line, 'rejected', reason));
-        continue;
-      }
-      if (cells.every(isMissing)) {
-        fates.push(fateOf(line, 'blank'));
-        continue;
-      }
-      const title = titleOf(cells);
-      if (title !== null) {
-        standing = { ...standing, club: title };
-        fates.push(fateOf(line, 'title', `The club of the rows below: ${title}.`));
-        continue;
-      }
-      const more = stated(cells);
-      if (Object.keys(more).length > 0) {
-        standing = { ...standing, ...more };
-        fates.push(fateOf(line, 'title', 'Says something of the rows below.'));
-        continue;
-      }
-      fates.push(notABall(row, columns, 'problems' in result ? result.problems : []));
-    }
-  }
-  return { fates, drafts, rowOf };
+  const walked = new Walk(rows);
+  walked.above(sections[0]?.head.from ?? 0);
+  for (const section of sections) walked.under(section, rules);
+  return walked;
 }

@@ -1,6 +1,6 @@
 /** Zeros that say nothing was measured. */
 import type { Draft } from './row.ts';
-import { BALL_QUANTITIES, infoOf } from './quantities.ts';
+import { infoOf } from './quantities.ts';
 import type { BallQuantity } from './quantities.ts';
 
 export const ZERO_DEFAULTS = {
@@ -30,18 +30,22 @@ const OF_CLUB: readonly BallQuantity[] = [
   'attackAngleDeg',
   'swingDirectionDeg',
 ];
-const NEVER_ZERO = BALL_QUANTITIES.filter((quantity) => !infoOf(quantity).canBeZero);
 
 /** Why a row is no ball though it has figures: nothing left the club. Null for a ball. */
 export function noBall({ ball }: Draft): string | null {
-  const seen = OF_BALL.map((quantity) => ball[quantity]).filter((value) => value !== null);
   if (ball.ballSpeedMps === 0) return 'No ball was struck: its speed is 0.';
-  const isStill = seen.length > 0 && seen.every((value) => value === 0);
-  const canTell = ball.carryM === 0 || ball.totalM === 0 || seen.length > 2;
-  return isStill && canTell ? 'No ball was struck: every figure of its flight is 0.' : null;
+  let seen = 0;
+  for (const quantity of OF_BALL) {
+    const value = ball[quantity];
+    if (value === null) continue;
+    if (value !== 0) return null;
+    seen += 1;
+  }
+  const canTell = ball.carryM === 0 || ball.totalM === 0 || seen > 2;
+  return seen > 0 && canTell ? 'No ball was struck: every figure of its flight is 0.' : null;
 }
 
-/** Takes out a draft's zeros among some quantities, and counts them. */
+/** Takes out the zeros of a quantity, and counts them. */
 function takeOut(drafts: readonly Draft[], quantity: BallQuantity): number {
   let count = 0;
   for (const { ball } of drafts) {
@@ -53,50 +57,72 @@ function takeOut(drafts: readonly Draft[], quantity: BallQuantity): number {
 }
 
 const isZero = (value: number | null): boolean => value === 0;
+const rows = (count: number): string => (count === 1 ? '1 row' : `${count} rows`);
+
+/** Whether the club was not seen in a row: its sideways figures are all 0, and they are several or it has no speed. */
+function isBlind({ ball }: Draft, quantities: readonly BallQuantity[], hasNone: boolean): boolean {
+  let seen = 0;
+  for (const quantity of quantities) {
+    const value = ball[quantity];
+    if (value === null) continue;
+    if (value !== 0) return false;
+    seen += 1;
+  }
+  return seen >= ZERO_DEFAULTS.figures || (hasNone && seen > 0);
+}
 
 /**
  * Takes out zeros that cannot be figures, and says which: what a struck ball cannot have none of, a column that is 0 in
- * every row, a club whose sideways figures are all 0, strikes exactly in the middle again and again.
+ * every row, a club whose sideways figures are all 0, strikes exactly in the middle again and again. `zeros` are the
+ * quantities that are 0 somewhere, of those the file has.
  */
-export function withoutZeros(drafts: readonly Draft[]): string[] {
+export function withoutZeros(
+  drafts: readonly Draft[],
+  zeros: readonly BallQuantity[],
+  has: readonly BallQuantity[],
+): string[] {
   const notes: string[] = [];
-  const label = (quantity: BallQuantity): string => infoOf(quantity).label;
-  const unseen = new Set<Draft>();
-  for (const draft of drafts) {
-    const { ball } = draft;
-    if (ball.clubSpeedMps === 0 || ball.dynamicLoftDeg === 0) unseen.add(draft);
-  }
-  for (const quantity of NEVER_ZERO) {
-    const count = takeOut(drafts, quantity);
-    if (count > 0) notes.push(`${label(quantity)} is 0 in ${rows(count)}: taken as not measured.`);
-  }
+  const ofClub = OF_CLUB.filter((quantity) => has.includes(quantity));
   let blind = 0;
   for (const draft of drafts) {
-    const seen = OF_CLUB.filter((quantity) => draft.ball[quantity] !== null);
-    const enough = seen.length >= ZERO_DEFAULTS.figures || (unseen.has(draft) && seen.length > 0);
-    if (!enough || !seen.every((quantity) => isZero(draft.ball[quantity]))) continue;
-    for (const quantity of seen) draft.ball[quantity] = null;
+    const { ball } = draft;
+    const hasNone = ball.clubSpeedMps === 0 || ball.dynamicLoftDeg === 0;
+    if (!isBlind(draft, ofClub, hasNone)) continue;
+    for (const quantity of ofClub) ball[quantity] = null;
     blind += 1;
+  }
+  for (const quantity of zeros) {
+    if (infoOf(quantity).canBeZero) continue;
+    const count = takeOut(drafts, quantity);
+    if (count > 0)
+      notes.push(`${infoOf(quantity).label} is 0 in ${rows(count)}: taken as not measured.`);
   }
   if (blind > 0)
     notes.push(`Every figure of the club is 0 in ${rows(blind)}: taken as not measured.`);
-  notes.push(...zeroColumns(drafts), ...zeroStrikes(drafts));
-  return notes;
+  return [...notes, ...zeroColumns(drafts, zeros), ...zeroStrikes(drafts, zeros)];
 }
 
-const rows = (count: number): string => (count === 1 ? '1 row' : `${count} rows`);
+/** Whether a quantity is 0 wherever it is given, in several rows. */
+function isZeroThroughout(drafts: readonly Draft[], quantity: BallQuantity): boolean {
+  let seen = 0;
+  for (const { ball } of drafts) {
+    const value = ball[quantity];
+    if (value === null) continue;
+    if (value !== 0) return false;
+    seen += 1;
+  }
+  return seen >= ZERO_DEFAULTS.balls;
+}
 
-function zeroColumns(drafts: readonly Draft[]): string[] {
-  return BALL_QUANTITIES.flatMap((quantity) => {
-    const seen = drafts.filter(({ ball }) => ball[quantity] !== null);
-    if (seen.length < ZERO_DEFAULTS.balls || !seen.every(({ ball }) => isZero(ball[quantity])))
-      return [];
-    takeOut(seen, quantity);
+const zeroColumns = (drafts: readonly Draft[], has: readonly BallQuantity[]): string[] =>
+  has.flatMap((quantity) => {
+    if (!isZeroThroughout(drafts, quantity)) return [];
+    takeOut(drafts, quantity);
     return [`${infoOf(quantity).label} is 0 in every row: taken as not measured.`];
   });
-}
 
-function zeroStrikes(drafts: readonly Draft[]): string[] {
+function zeroStrikes(drafts: readonly Draft[], has: readonly BallQuantity[]): string[] {
+  if (!has.includes('strikeToeMm') || !has.includes('strikeHighMm')) return [];
   const seen = drafts.filter(({ ball }) => ball.strikeToeMm !== null && ball.strikeHighMm !== null);
   const middle = seen.filter(({ ball }) => isZero(ball.strikeToeMm) && isZero(ball.strikeHighMm));
   if (middle.length < ZERO_DEFAULTS.balls || middle.length <= ZERO_DEFAULTS.strikes * seen.length)

@@ -25,7 +25,7 @@ export interface PhysicsRow {
 }
 
 /** So many balls are tried, spread over the file. */
-const TRIED = 40;
+const TRIED = 24;
 
 const axisOf = ({ ball, backSpinRpm: back, sideSpinRpm: side }: Draft): number | null =>
   ball.spinAxisTiltDeg ??

@@ -176,6 +176,18 @@ function scoreOf({ floor, shared, misses }: Relation, sign: Sign): number {
   return -Math.min(all.length, SIGN_DEFAULTS.counted) * 0.5 * Math.log(square + floor * floor);
 }
 
+const AS_WRITTEN: Sign = () => 1;
+
+/** Whether turning anything could gain enough: a file that fits as it is written has nothing to gain. */
+function couldGain(relations: readonly Relation[]): boolean {
+  const most = relations.reduce((sum, relation) => {
+    const count = Math.min(SIGN_DEFAULTS.counted, relation.misses(AS_WRITTEN).length);
+    if (count < SIGN_DEFAULTS.balls) return sum;
+    return sum - count * Math.log(relation.floor) - scoreOf(relation, AS_WRITTEN);
+  }, 0);
+  return most >= SIGN_DEFAULTS.gain + SIGN_DEFAULTS.price;
+}
+
 /** Every set of columns that could be turned. */
 function setsOf(columns: readonly Turnable[]): Turnable[][] {
   return columns.reduce<Turnable[][]>(
@@ -195,6 +207,7 @@ export function turnedColumns(
 ): readonly (readonly Turnable[])[] {
   if (rows.length < SIGN_DEFAULTS.balls || columns.length === 0) return [];
   const relations = relationsOf(rows);
+  if (!couldGain(relations)) return [];
   const known = relations.map(() => new Map<string, number>());
   const choices = setsOf(columns).map((turned): Choice => {
     const set = new Set(turned);

@@ -12,8 +12,11 @@ interface Parsed {
   readonly data: readonly string[][];
   readonly errors: readonly { readonly type: string }[];
 }
+/** What ends the lines of a text: looked for here once, as the package looks through all of a quoted text. */
+const newlineOf = (text: string): '\r\n' | '\n' | '\r' =>
+  text.includes('\r\n') ? '\r\n' : text.includes('\n') ? '\n' : '\r';
 const parse = (text: string, delimiter: Delimiter, preview = 0): Parsed =>
-  Papa.parse<string[]>(text, { delimiter, preview });
+  Papa.parse<string[]>(text, { delimiter, preview, newline: newlineOf(text) });
 
 const hasQuoteError = ({ errors }: Parsed): boolean => errors.some(({ type }) => type === 'Quotes');
 

@@ -1,0 +1,79 @@
+/** Everything a file leaves open, in the order it is asked. */
+import {
+  askContradicting,
+  askOtherUnits,
+  askOutside,
+  askTurned,
+  turnableOf,
+  unitsThatFit,
+} from './contradictions.ts';
+import type { RowFate } from './fate.ts';
+import type { FileColumn } from './layout.ts';
+import { isQuantity } from './meaning.ts';
+import type { IntakeOptions } from './parse.ts';
+import type { FilePart } from './parts.ts';
+import { physicsRows } from './physics/rows.ts';
+import { turnedColumns } from './physics/signs.ts';
+import {
+  askColumns,
+  askNames,
+  askParts,
+  askPlus,
+  askSigns,
+  askTwins,
+  askUnits,
+} from './questions.ts';
+import type { IntakeQuestion } from './questions.ts';
+import type { RawRow } from './readers/raw.ts';
+import type { Draft, RowRules } from './row.ts';
+import type { SignRule } from './value.ts';
+
+/** The rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
+function likelyRule(
+  drafts: readonly Draft[],
+  columns: readonly FileColumn[],
+  rows: readonly RawRow[],
+): SignRule | null {
+  const ways = turnedColumns(physicsRows(drafts), turnableOf(columns, rows));
+  const club = new Set(['clubPathDeg', 'faceAngleDeg', 'faceToPathDeg']);
+  return ways.some((way) => way.every((figure) => club.has(figure))) ? 'hand-club' : null;
+}
+
+export interface Found {
+  readonly columns: readonly FileColumn[];
+  readonly rows: readonly RawRow[];
+  readonly drafts: readonly Draft[];
+  readonly rules: RowRules;
+  readonly parts: readonly FilePart[];
+  readonly fates: readonly RowFate[];
+}
+
+/** Everything the file leaves open. */
+export function askAll(
+  { columns, rows, drafts, rules, parts, fates }: Found,
+  options: IntakeOptions,
+  twinOf: (header: string) => FileColumn | undefined,
+): IntakeQuestion[] {
+  const { hand = null, player = null } = options;
+  const units = unitsThatFit(drafts, columns);
+  const fits = (column: FileColumn) =>
+    units.find(({ quantity }) => quantity === column.meaning)?.unit ?? null;
+  const questions = [
+    ...askNames(columns),
+    ...askTwins(columns, rows, rules, twinOf),
+    ...askPlus(columns),
+    ...askUnits(columns, fits),
+    ...askOtherUnits(units, columns),
+    ...askOutside(fates, columns),
+  ];
+  const isOpen = hand === 'left' && options.signs === undefined;
+  const likely = isOpen ? likelyRule(drafts, columns, rows) : null;
+  const signs = isOpen ? askSigns(hand, columns, rows, likely) : [];
+  // Which sign is turned can be told once it is known what they mean for a left-hander.
+  const turned = signs.length > 0 ? [] : askTurned(drafts, columns, rows);
+  questions.push(...signs, ...turned);
+  if (turned.length === 0) questions.push(...askContradicting(drafts, columns));
+  if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
+  if (options.parts === undefined) questions.push(...askParts(parts, player, hand));
+  return questions;
+}
