@@ -42,6 +42,8 @@ export type { ColumnMeaning } from './intake/meaning.ts';
 export { SIDES, sidesOf } from './intake/side.ts';
 export type { Side } from './intake/side.ts';
 export type { SignRule } from './intake/value.ts';
+export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
+export type { BallsJson } from './intake/ball-file.ts';
 export { printLaunchFile } from './intake/print.ts';
 export type { PrintOptions } from './intake/print.ts';
 export {

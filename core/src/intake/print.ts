@@ -8,6 +8,7 @@ import { guarded } from './formula.ts';
 import { BALL_QUANTITIES, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
 import type { Delimiter } from './readers/raw.ts';
+import type { SideKind } from './side.ts';
 
 /** How launch data is written out. */
 export interface PrintOptions {
@@ -16,6 +17,8 @@ export interface PrintOptions {
   /** Sides as plus and minus right of the target, as L and R, or path as I-O and O-I as well. */
   readonly sides: 'signed' | 'letters' | 'in-out';
   readonly hand: Hand;
+  /** Whether the names of columns say what plus is: what reads them need not ask. */
+  readonly statesSigns: boolean;
   /** Where units stand. */
   readonly unitsIn: 'header' | 'row';
   readonly unitFor: (quantity: BallQuantity) => Unit;
@@ -30,6 +33,7 @@ export const PLAIN_PRINT: PrintOptions = {
   delimiter: ',',
   decimal: 'dot',
   sides: 'signed',
+  statesSigns: false,
   hand: 'right',
   unitsIn: 'header',
   unitFor: (quantity) => infoOf(quantity).unit,
@@ -57,6 +61,21 @@ function printFigure(value: number | null, quantity: BallQuantity, o: PrintOptio
   return withSide(marked, rounded, quantity, o);
 }
 
+/** What plus is in Loxos, as a name of a column says it. */
+const PLUS: Readonly<Record<SideKind, string>> = {
+  none: '',
+  ball: 'right +',
+  club: 'right +',
+  toe: 'toe +',
+  high: 'up +',
+};
+
+/** The name of a column in Loxos' own files: with its unit and what plus is in it. */
+export function ownName(quantity: BallQuantity): string {
+  const { label, unit, side } = infoOf(quantity);
+  return `${label} (${[unit, PLUS[side]].filter((part) => part !== '').join('; ')})`;
+}
+
 /** Launch data as delimited text that `parseLaunchFile` reads back. */
 export function printLaunchFile(
   balls: readonly MeasuredBall[],
@@ -64,9 +83,11 @@ export function printLaunchFile(
 ): string {
   const o = { ...PLAIN_PRINT, ...options };
   const unitOf = (quantity: BallQuantity): string => o.unitFor(quantity);
-  const headers = o.columns.map((q) =>
-    o.unitsIn === 'header' ? `${infoOf(q).label} (${unitOf(q)})` : infoOf(q).label,
-  );
+  const headers = o.columns.map((q) => {
+    const sign = o.statesSigns ? PLUS[infoOf(q).side] : '';
+    const beside = [o.unitsIn === 'header' ? unitOf(q) : '', sign].filter((part) => part !== '');
+    return beside.length === 0 ? infoOf(q).label : `${infoOf(q).label} (${beside.join('; ')})`;
+  });
   const names = o.told.map(({ name }) => name);
   const rows: string[][] = [['Club', 'Time', ...names, ...headers]];
   if (o.unitsIn === 'row') rows.push(['', '', ...names.map(() => ''), ...o.columns.map(unitOf)]);

@@ -196,7 +196,7 @@ export function createRowReader(
         if (problem === ESTIMATE) estimates += 1;
         else if (problem !== null) (problems ??= []).push(problem);
       }
-      const figure = figures[place]!;
+      const figure = figures[place];
       if (figure === 0) zeros.add(reader.quantity);
       if (figure === figure) count += 1;
     }

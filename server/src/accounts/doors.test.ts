@@ -102,6 +102,8 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/file-sources', 'see'],
   ['patch', '/api/file-sources/{source_mapping}', 'log', { name: 'changed' }],
   ['get', '/api/lessons/{lesson}/balls.csv', 'see'],
+  ['get', '/api/lessons/{lesson}/balls.json', 'see'],
+  ['get', '/api/lessons/{lesson}/balls.xlsx', 'see'],
   ['post', '/api/lessons/{lesson}/balls', 'log', { carryM: 100 }],
   ['post', '/api/lessons/{lesson}/balls/block', 'log', { ballIds: ['ball'], blockId: null }],
   ['post', '/api/lessons/{lesson}/blocks', 'log', { id: BLOCK, kind: 'play' }],

@@ -9,6 +9,7 @@ import {
   Patch,
   Post,
   Query,
+  StreamableFile,
 } from '@nestjs/common';
 import {
   ApiCreatedResponse,
@@ -17,6 +18,9 @@ import {
   ApiProduces,
   ApiTags,
 } from '@nestjs/swagger';
+import { ballsAsCells, ballsAsCsv, ballsAsJson } from '@loxos/core';
+import type { BallsJson } from '@loxos/core';
+import writeSheets from 'write-excel-file/node';
 import { May } from '../accounts/abilities.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
@@ -24,6 +28,8 @@ import { Ball, BallPage, BallsQuery, CreateBall, UpdateBall } from './ball.dto.t
 import { BallsService } from './balls.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
+
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 @ApiTags('balls')
 @Controller('api')
@@ -47,8 +53,36 @@ export class BallsController {
   @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @Header('Content-Disposition', 'attachment; filename="balls.csv"')
-  print(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<string> {
-    return this.balls.print(scope, lessonId);
+  async csv(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<string> {
+    const { balls, told } = await this.balls.told(scope, lessonId);
+    return ballsAsCsv(balls, told);
+  }
+
+  @Get('lessons/:lessonId/balls.json')
+  @May('see')
+  @ApiProduces('application/json')
+  @ApiOkResponse({ type: Object, description: 'The balls by docs/balls.schema.json' })
+  @Header('Content-Disposition', 'attachment; filename="balls.json"')
+  async json(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<BallsJson> {
+    const { balls, told, ...whose } = await this.balls.told(scope, lessonId);
+    return ballsAsJson(balls, told, whose);
+  }
+
+  @Get('lessons/:lessonId/balls.xlsx')
+  @May('see')
+  @ApiProduces(XLSX)
+  @ApiOkResponse({ type: String, description: 'The balls as a spreadsheet, as in the CSV' })
+  @Header('Content-Type', XLSX)
+  @Header('Content-Disposition', 'attachment; filename="balls.xlsx"')
+  async sheet(
+    @Within() scope: Scope,
+    @Param('lessonId') lessonId: string,
+  ): Promise<StreamableFile> {
+    const { balls, told } = await this.balls.told(scope, lessonId);
+    const data = ballsAsCells(balls, told).map((row) =>
+      row.map((value) => (value === null ? null : { value })),
+    );
+    return new StreamableFile(await writeSheets([{ sheet: 'Balls', data }]).toBuffer());
   }
 
   @Post('lessons/:lessonId/balls')

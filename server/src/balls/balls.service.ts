@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { EMPTY_BALL, printLaunchFile } from '@loxos/core';
+import { EMPTY_BALL } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Fields, MeasuredBall } from '@loxos/core';
+import type { Fields, Hand, MeasuredBall } from '@loxos/core';
 import type { Change } from '../history/change.ts';
 import { columnsOf } from '../history/columns.ts';
 import { HistoryService } from '../history/history.service.ts';
@@ -18,6 +18,14 @@ import type { BallRow } from './balls.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
 const HAND = 'hand' as const;
+
+/** Balls with what else is told of each, and whose they are. */
+export interface ToldBalls {
+  readonly balls: readonly MeasuredBall[];
+  readonly told: readonly { readonly name: string; readonly of: (ball: MeasuredBall) => string }[];
+  readonly player: string;
+  readonly hand: Hand;
+}
 
 @Injectable()
 export class BallsService {
@@ -40,10 +48,10 @@ export class BallsService {
     });
   }
 
-  /** A lesson's balls as a launch file in SI units, which the intake reads back, with what was said of each. */
-  async print(scope: Scope, lessonId: string): Promise<string> {
-    const { hand, balls, blocks } = await this.store.read(async (db) => ({
-      hand: (await this.lessons.require(scope, db, lessonId)).player.hand,
+  /** A lesson's balls with what was said of each, to be written out in a form the intake reads back. */
+  async told(scope: Scope, lessonId: string): Promise<ToldBalls> {
+    const { player, balls, blocks } = await this.store.read(async (db) => ({
+      player: (await this.lessons.require(scope, db, lessonId)).player,
       balls: await this.balls.ofLesson(scope, db, lessonId),
       blocks: await this.blocks.ofLesson(scope, db, lessonId),
     }));
@@ -57,7 +65,7 @@ export class BallsService {
       { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
       { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
     ];
-    return printLaunchFile(rows, { hand, told });
+    return { balls: rows, told, player: player.name, hand: player.hand };
   }
 
   add(scope: Scope, lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {

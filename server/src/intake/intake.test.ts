@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { BALL_QUANTITIES, ballsSchema } from '@loxos/core';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import writeSheets from 'write-excel-file/node';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { Ball } from '../balls/ball.dto.ts';
@@ -19,6 +22,13 @@ const drop = (
     .post(`/api/lessons/${lessonId}/files`)
     .attach('file', Buffer.from(content), name);
   return answers === undefined ? sent : sent.field('answers', JSON.stringify(answers));
+};
+/** The body of an answer as its bytes. */
+const bytesOf = (answer: unknown, done: (error: Error | null, body: unknown) => void): void => {
+  const parts: Buffer[] = [];
+  const stream = answer as NodeJS.ReadableStream;
+  stream.on('data', (part: Buffer) => parts.push(part));
+  stream.on('end', () => done(null, Buffer.concat(parts)));
 };
 const ballsOf = async (lessonId: string): Promise<Ball[]> => (await t.whole(lessonId)).balls;
 
@@ -435,6 +445,49 @@ describe('balls written out', () => {
     const other = await t.lesson();
     await drop(other, text).expect(200);
     expect(await ballsOf(other)).toMatchObject([{ clubText: '=HYPERLINK("x")', clubPathDeg: -3 }]);
+  });
+
+  it.each(['csv', 'json', 'xlsx'])(
+    'as %s come back bit for bit, a left-hander’s unasked',
+    async (kind) => {
+      const playerId = await t.player({ hand: 'left' });
+      const lessonId = await t.lesson(playerId);
+      const ball = {
+        clubText: '7 Iron',
+        clubSpeedMps: 100 / 3,
+        clubPathDeg: -3.1 / 7,
+        faceAngleDeg: 0.1 + 0.2,
+        offlineM: -1e-7,
+        strikeToeMm: -Math.PI,
+      };
+      await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+      const made = await t
+        .http()
+        .get(`/api/lessons/${lessonId}/balls.${kind}`)
+        .buffer(true)
+        .parse(bytesOf);
+      const other = await t.lesson(playerId);
+      const { body } = await drop(other, made.body as Buffer, `balls.${kind}`).expect(200);
+      expect(body.questions).toEqual([]);
+      const [had] = await ballsOf(lessonId);
+      const [got] = await ballsOf(other);
+      for (const quantity of BALL_QUANTITIES)
+        expect({ [quantity]: got![quantity] }).toEqual({
+          [quantity]: had![quantity] ?? (quantity === 'faceToPathDeg' ? got!.faceToPathDeg : null),
+        });
+    },
+  );
+
+  it('as JSON are what the published schema says', async () => {
+    const lessonId = await t.lesson();
+    await t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 140 }).expect(201);
+    const { body } = await t.http().get(`/api/lessons/${lessonId}/balls.json`).expect(200);
+    const file = new URL('../../../docs/balls.schema.json', import.meta.url);
+    const schema = JSON.parse(readFileSync(file, 'utf8')) as object;
+    expect(schema).toEqual(JSON.parse(JSON.stringify(ballsSchema())));
+    const isValid = new Ajv2020({ strict: false }).compile(schema);
+    expect([isValid(body), isValid.errors]).toEqual([true, null]);
+    expect(isValid({ ...body, balls: [{ carryM: 'far' }] })).toBe(false);
   });
 });
 

@@ -1,3 +1,6 @@
+import { BALLS_FORMAT } from '../ball-file.ts';
+import { ownName } from '../print.ts';
+import { BALL_QUANTITIES } from '../quantities.ts';
 import type { RawRow, RawTable } from './raw.ts';
 
 /** A table, or why there is none, in a sentence that says what to do. */
@@ -70,6 +73,19 @@ function longestList(value: Plain, depth = 0): readonly Plain[] {
   return best;
 }
 
+/** Balls as Loxos writes them: their names are known, and their signs need no asking. */
+function ownBalls(value: Plain): RawTable {
+  const list = Array.isArray(value['balls']) ? value['balls'].filter(isPlain) : [];
+  const names: readonly (readonly [string, string])[] = [
+    ['club', 'Club'],
+    ['hitAt', 'Time'],
+    ...BALL_QUANTITIES.map((quantity) => [quantity, ownName(quantity)] as const),
+  ];
+  const about = ['player', 'hand'].map((name) => [name, textOf(value[name])]);
+  const rows = list.map((ball) => names.map(([key]) => textOf(ball[key])));
+  return tableOf([...about, names.map(([, name]) => name), ...rows]);
+}
+
 /** Launch data from JSON: a list of balls, an object that holds one, or a list for each column. */
 export function readJson(text: string): Reading {
   let value: unknown;
@@ -88,6 +104,8 @@ export function readJson(text: string): Reading {
     return { outcome: 'table', table: fromObjects(balls, []) };
   }
   if (!isPlain(value)) return refuse(NO_BALLS);
+  const own = value['format'] === BALLS_FORMAT ? ownBalls(value) : null;
+  if (own !== null) return { outcome: 'table', table: own };
   // What stands beside the balls says something of all of them: `"player": "Ada Reed"`.
   const above = flat(Object.fromEntries(Object.entries(value).filter(([, v]) => !isPlain(v)))).map(
     ([name, text_]) => [name, text_],

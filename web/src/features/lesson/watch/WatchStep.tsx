@@ -1,5 +1,5 @@
 import { CircleHelp, ClipboardPaste, FileUp, Undo2 } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { Fragment, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { LaunchFile, Lesson } from '../../../api/client.ts';
 import { bringFiles, readAgain, takeFileBack } from '../../../sync/arrivals.ts';
@@ -60,6 +60,9 @@ function FileList({
     </section>
   );
 }
+
+/** Forms the balls are written out in. */
+const KIND_WORDS = { csv: 'CSV', xlsx: 'a spreadsheet', json: 'JSON' } as const;
 
 /** A file of the lesson that is looked at again, with its bytes. */
 interface Again {
@@ -158,14 +161,20 @@ export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading |
         />
         {lesson.balls.length > 0 && (
           <p>
-            {ballsText(lesson.balls.length)} in this lesson.{' '}
-            <a
-              href={`/api/lessons/${lesson.id}/balls.csv`}
-              download
-              className="font-semibold underline"
-            >
-              Save them as CSV
-            </a>
+            {ballsText(lesson.balls.length)} in this lesson. Save them as{' '}
+            {(['csv', 'xlsx', 'json'] as const).map((kind, at) => (
+              <Fragment key={kind}>
+                {at > 0 && ', '}
+                <a
+                  href={`/api/lessons/${lesson.id}/balls.${kind}`}
+                  download
+                  className="inline-flex min-h-6 items-center font-semibold underline"
+                >
+                  {KIND_WORDS[kind]}
+                </a>
+              </Fragment>
+            ))}
+            .
           </p>
         )}
       </div>
