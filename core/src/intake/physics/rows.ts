@@ -8,6 +8,7 @@ import type { ClubHead } from '../../delivery/head.ts';
 import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts';
 import { flyBall } from '../../flight/flight.ts';
 import { strike } from '../../impact/strike.ts';
+import type { ShotLaunch } from '../../impact/strike.ts';
 import { radToDeg } from '../../units/units.ts';
 import type { Draft } from '../row.ts';
 
@@ -64,25 +65,9 @@ export function physicsRows(drafts: readonly Draft[]): PhysicsRow[] {
   return some;
 }
 
-/** Start and spin axis the club's face and path give, degrees. */
-export function struck(row: PhysicsRow, faceAngleDeg: number, clubPathDeg: number) {
-  const delivery = boundDelivery({ ...row.plain, faceAngleDeg, clubPathDeg });
-  const {
-    startDirectionDeg,
-    spinAxisTiltDeg,
-    smashFactor,
-    spinRateRpm,
-    launchAngleDeg,
-    ballSpeedMps,
-  } = strike(delivery, row.head);
-  return {
-    startDirectionDeg,
-    spinAxisTiltDeg,
-    smashFactor,
-    spinRateRpm,
-    launchAngleDeg,
-    ballSpeedMps,
-  };
+/** The launch that the club's face and path give. */
+export function struck(row: PhysicsRow, faceAngleDeg: number, clubPathDeg: number): ShotLaunch {
+  return strike(boundDelivery({ ...row.plain, faceAngleDeg, clubPathDeg }), row.head);
 }
 
 /** How a launch flies in still standard air; null where the row does not say enough of it, or it cannot be. */

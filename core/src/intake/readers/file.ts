@@ -59,7 +59,8 @@ async function readSpreadsheet(bytes: Uint8Array): Promise<Reading> {
   if (contents.size > UNFOLDED_BYTES)
     return refuse('This spreadsheet is too large. Export fewer balls, or as CSV.');
   try {
-    const buffer = bytes.slice().buffer;
+    // A copy of its own: bytes may lie in the midst of others.
+    const { buffer } = new Uint8Array(bytes);
     const sheets = (await readSheets(buffer)).map(({ sheet, data }) => ({
       name: sheet,
       cells: data as unknown as SheetCell[][],
