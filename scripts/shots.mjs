@@ -32,7 +32,7 @@ export const SHOTS = [
     file: 'watch.png',
     path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
     act: (page) =>
-      page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/with-mistakes.csv')),
+      page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/another-studio.csv')),
   },
   { file: 'set.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/set` },
   {

@@ -1,10 +1,11 @@
-// What is too long for `npm test`: the same at full count: 10,000 random players, a million balls, 10,000 requests no screen sends, 200 kills and power cuts, 200 writers.
+// What is too long for `npm test`: the same at full count: 10,000 random players, a million balls, 20,000 files in random dialects, 10,000 requests no screen sends, 200 kills and power cuts, 200 writers.
 import { spawnSync } from 'node:child_process';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
 
 installIfNeeded();
 buildIfNeeded();
 const SIMULATIONS = [
+  'core/src/intake',
   'core/src/flight',
   'core/src/proof',
   'core/src/record',

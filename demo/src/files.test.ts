@@ -25,8 +25,9 @@ describe('the demo academy', () => {
     }
   });
 
-  it('every file is taken without a question; only the one with mistakes has refused rows', () => {
+  it('every file but one is taken without a question; only the one with mistakes has refused rows', () => {
     for (const { name, text } of filesToDrop()) {
+      if (name === 'another-studio.csv') continue;
       const hand = name.startsWith('lettered') ? 'left' : 'right';
       const { balls, rows, questions } = parseLaunchFile(text, { hand });
       expect(questions).toEqual([]);
@@ -35,6 +36,15 @@ describe('the demo academy', () => {
       if (name.startsWith('with-mistakes')) expect(refused).toBe(3);
       else expect(refused).toBe(0);
     }
+  });
+
+  it('the file of another studio asks for the unit of its carry, and finds its path turned', () => {
+    const { text } = filesToDrop().find(({ name }) => name === 'another-studio.csv')!;
+    const { questions } = parseLaunchFile(text, { hand: 'right' });
+    expect(questions.map(({ kind, headers }) => [kind, ...headers])).toEqual([
+      ['unit', 'Carry'],
+      ['physics', 'Club path (deg)'],
+    ]);
   });
 
   it('reads each player as the fault they were given', () => {

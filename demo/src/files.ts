@@ -60,7 +60,19 @@ export function visitFiles(person: Person, visit: Visit): DemoFile[] {
 
 const BEFORE_NOON = 11 * 60;
 
-/** Files to drop on a lesson by hand: one of each dialect, and one with mistakes in it. */
+/** The file of a studio that turns its path round and does not say so, nor in which unit it carries. */
+function strangely({ text }: DemoFile): string {
+  const [head = '', ...rows] = text.split('\r\n').map((line) => line.split(','));
+  const path = (head as readonly string[]).findIndex((name) => name.startsWith('Club path'));
+  const turned = (cell: string): string => (cell.startsWith('-') ? cell.slice(1) : `-${cell}`);
+  const names = (head as readonly string[]).map((name) => name.replace('Carry (yd)', 'Carry'));
+  const lines = rows.map((cells) =>
+    cells.map((cell, at) => (at === path && cells.length > 1 ? turned(cell) : cell)),
+  );
+  return [names, ...lines].map((cells) => cells.join(',')).join('\r\n');
+}
+
+/** Files to drop on a lesson by hand: one of each dialect, one with mistakes in it, one that must ask. */
 export function filesToDrop(): DemoFile[] {
   const [ines, tobias, , wren, hollis] = PEOPLE as [Person, Person, Person, Person, Person];
   const steady = hollis.visits[0]!.blocks;
@@ -82,5 +94,9 @@ export function filesToDrop(): DemoFile[] {
     ),
     fileOf(hollis, 'hollis-quay-check', steady, BEFORE_NOON),
     { name: 'with-mistakes.csv', text: spoilt.join('\r\n') },
+    {
+      name: 'another-studio.csv',
+      text: strangely(fileOf(hollis, 'another-studio', steady, BEFORE_NOON)),
+    },
   ];
 }

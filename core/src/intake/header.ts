@@ -89,18 +89,15 @@ const wordsOf = (text: string): string[] =>
     .split(/[\s_]+/)
     .filter((word) => word !== '');
 
-/** Known names at the beginning or the end of a text with what is left of it, the longest first. */
-function namesWithin(text: string): { name: KnownName; rest: string }[] {
+/** Known names among the words of a text with what is left of it, the longest first. */
+function namesWithin(text: string): { name: KnownName; rest: string[] }[] {
   const words = wordsOf(text);
-  const found: { name: KnownName; rest: string }[] = [];
+  const found: { name: KnownName; rest: string[] }[] = [];
   for (let count = words.length - 1; count > 0; count--) {
-    const parts = [
-      [words.slice(0, count), words.slice(count)],
-      [words.slice(-count), words.slice(0, -count)],
-    ] as const;
-    for (const [named, rest] of parts) {
-      const name = NAMES.get(nameKey(named.join(' ')));
-      if (name !== undefined) found.push({ name, rest: rest.join(' ') });
+    for (let from = 0; from + count <= words.length; from++) {
+      const name = NAMES.get(nameKey(words.slice(from, from + count).join(' ')));
+      const after = words.slice(from + count).join(' ');
+      if (name !== undefined) found.push({ name, rest: [...words.slice(0, from), after] });
     }
   }
   return found;
@@ -190,7 +187,7 @@ export function recogniseHeader(header: string, language: string): RecognisedHea
     return judged(name, readBeside(rest, name, language));
   }
   const within = namesWithin(bare).map(({ name, rest }) =>
-    judged(name, readBeside([rest, ...beside], name, language)),
+    judged(name, readBeside([...rest, ...beside], name, language)),
   );
   const surest = Math.max(...within.map(({ confidence }) => confidence));
   return within.find(({ confidence }) => confidence === surest) ?? likely(bare, beside, language);

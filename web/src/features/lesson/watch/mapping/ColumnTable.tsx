@@ -44,6 +44,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
   const base = { header, turned: column.turned };
   const choices = isQuantity(meaning) ? infoOf(meaning).units : [];
   const pluses = plusOptions(meaning);
+  const isShown = meaning !== null && meaning !== 'player' && meaning !== 'hand';
   const said = {
     unit: unitFrom === 'coach' ? unit : null,
     plus: plusFrom === 'coach' ? plus : null,
@@ -56,7 +57,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
           {cells.slice(0, EXAMPLES).map((cell, at) => (
             <li key={at}>
               <span className="text-soft">{cell === '' ? '(empty)' : cell}</span>
-              {meaning !== null && balls[at] !== undefined && (
+              {isShown && balls[at] !== undefined && (
                 <span className="whitespace-nowrap"> → {readWords(column, balls[at], units)}</span>
               )}
             </li>
@@ -64,7 +65,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
         </ul>
         <p className="text-sm text-soft">{sureWords(column)}</p>
       </div>
-      <div className="grid gap-2 sm:grid-cols-3">
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         <SelectField
           label={`What “${name}” holds`}
           isLabelHidden
