@@ -111,6 +111,7 @@ test('a launch file dropped with the network gone is kept, and asks what it must
   await expect(asked).toBeVisible();
   await page.reload();
   await expect(asked).toContainText('“open.csv” leaves something open');
+  await asked.getByText('Plus is right of the target, for everything').click();
   await asked.getByRole('button', { name: 'Bring the file in' }).click();
   await expect(files).toContainText('open.csv');
 });

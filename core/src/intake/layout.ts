@@ -1,6 +1,7 @@
 import type { Unit } from '../units/units.ts';
 import { CONFIDENCE, recogniseHeader } from './header.ts';
 import type { RecognisedHeader } from './header.ts';
+import { INTAKE_LIMITS } from './limits.ts';
 import { isQuantity, isText } from './meaning.ts';
 import type { ColumnMeaning } from './meaning.ts';
 import { infoOf } from './quantities.ts';
@@ -293,7 +294,7 @@ export function columnsOf(
   const units = head.unitsIndex === null ? [] : (rows[head.unitsIndex]?.cells ?? []);
   const language = languageIn(head.names);
   const some = someRows(rows, head.to + 1);
-  const columns = uniqueNames(head.names).map((header, index) => {
+  const columns = uniqueNames(head.names.slice(0, INTAKE_LIMITS.columns)).map((header, index) => {
     const said = Object.hasOwn(mapping, header) ? mapping[header] : undefined;
     const examples = examplesOf(some, index);
     return columnOf(header, index, units[index] ?? '', said, examples, language);

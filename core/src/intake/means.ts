@@ -33,6 +33,51 @@ function isMeanOf(
   return alike >= MEAN_DEFAULTS.figures;
 }
 
+/** Running sums of the first few quantities: a row that is far from the mean of one needs no closer look. */
+class FirstSums {
+  private count = 0;
+  private readonly sums: number[];
+  private readonly squares: number[];
+  private readonly quantities: readonly BallQuantity[];
+
+  constructor(all: readonly BallQuantity[]) {
+    this.quantities = all.slice(0, MEAN_DEFAULTS.figures);
+    this.sums = this.quantities.map(() => 0);
+    this.squares = [...this.sums];
+  }
+
+  clear(): void {
+    this.count = 0;
+    this.sums.fill(0);
+    this.squares.fill(0);
+  }
+
+  add({ ball }: Draft): void {
+    this.count += 1;
+    this.quantities.forEach((quantity, i) => {
+      // A figure that is missing anywhere makes its sums no number: then it tells nothing.
+      const value = ball[quantity] ?? NaN;
+      this.sums[i]! += value;
+      this.squares[i]! += value * value;
+    });
+  }
+
+  /** Whether a row is far from the mean of those added, in any of the quantities. */
+  isFar({ ball }: Draft): boolean {
+    return this.quantities.some((quantity, i) => {
+      const value = ball[quantity];
+      if (value === null) return false;
+      const middle = this.sums[i]! / this.count;
+      const variance = this.squares[i]! / this.count - middle * middle;
+      // Twice what is allowed: sums of squares lose digits.
+      return (
+        Math.abs(value - middle) >
+        2 * MEAN_DEFAULTS.shareOfSd * Math.sqrt(Math.max(0, variance)) + 1e-6
+      );
+    });
+  }
+}
+
 /**
  * Drafts that are the mean of those above them: the last of a club's, or before a gap, of their run or of all since the
  * last such row. `rowOf` are the rows they stand in, `quantities` what the file has; none where it has too few to tell.
@@ -44,6 +89,7 @@ export function meansAmong(
 ): ReadonlySet<Draft> {
   const found = new Set<Draft>();
   if (quantities.length < MEAN_DEFAULTS.figures) return found;
+  const sums = new FirstSums(quantities);
   let begin = 0;
   let run = 0;
   drafts.forEach((draft, at) => {
@@ -56,13 +102,18 @@ export function meansAmong(
       const own = drafts.slice(run, at);
       const isMean =
         isMeanOf(draft, own, quantities) ||
-        (run !== begin && isMeanOf(draft, drafts.slice(begin, at), quantities));
+        (run !== begin &&
+          !sums.isFar(draft) &&
+          isMeanOf(draft, drafts.slice(begin, at), quantities));
       if (isMean) {
         found.add(draft);
         begin = at + 1;
-      }
+        sums.clear();
+      } else sums.add(draft);
       run = at + 1;
-    } else if (at > run && drafts[at - 1]!.ball.clubText !== draft.ball.clubText) run = at;
+      return;
+    }
+    sums.add(draft);
   });
   return found;
 }

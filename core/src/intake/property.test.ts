@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { STANDARD_BAG } from '../delivery/club.ts';
 import type { Unit } from '../units/units.ts';
+import { tries } from '../testing/players.ts';
 import { parseLaunchFile } from './parse.ts';
 import { PLAIN_PRINT, printLaunchFile } from './print.ts';
 import { quickNumber } from './row.ts';
@@ -18,6 +19,16 @@ describe('any text at all', () => {
         fc.array(
           fc.oneof(
             fc.constantFrom('Face', 'Path', 'Carry', '7i', '-', '1,5', '5.2 L', '"', 'deg', 'yd'),
+            fc.constantFrom(
+              'Average',
+              'Face (L+ R-)',
+              '(5.2)',
+              '1 250',
+              'Player',
+              'Hand: left',
+              '0',
+              '☃',
+            ),
             fc.string(),
           ),
           { maxLength: 6 },
@@ -37,7 +48,7 @@ describe('any text at all', () => {
         expect(made).toHaveLength(balls.length);
         for (const row of rows) if (row.fate === 'rejected') expect(row.reason).not.toBe('');
       }),
-      { seed: SEED, numRuns: 800 },
+      { seed: SEED, numRuns: tries(800, 1_000_000) },
     );
   });
 

@@ -53,10 +53,17 @@ export function sectionsOf(
     at += again.to;
   }
   const known = new Map<string, FileColumn>();
+  const made = new Map<string, FileColumn[]>();
   return heads.map((head, index) => {
+    const end = heads[index + 1]?.from ?? rows.length;
+    // A head that comes again is most often the same.
+    const key = head.unitsIndex === null ? head.names.join('\u0000') : '';
+    const before = key === '' ? undefined : made.get(key);
+    if (before !== undefined) return { head, columns: before, end };
     const columns = columnsOf(rows, head, mapping).map((column) => inherited(column, head, known));
     for (const column of columns) if (!known.has(column.header)) known.set(column.header, column);
-    return { head, columns, end: heads[index + 1]?.from ?? rows.length };
+    if (index > 0) made.set(key, columns);
+    return { head, columns, end };
   });
 }
 

@@ -1,16 +1,16 @@
-import { infoOf } from '@loxos/core';
+import type { ColumnSaid } from '@loxos/core';
 import { useState } from 'react';
 import type { FileSource } from '../../api/client.ts';
 import { useChangeSource, useSources } from '../../api/sources.ts';
 import type { SourceChange } from '../../api/sources.ts';
 import { didUndoably } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
-import { SelectField, TextField } from '../../ui/Field.tsx';
+import { ColumnSelects } from '../../ui/ColumnSelects.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { MEANINGS, isQuantity, plusOptions } from '../../ui/column-words.ts';
 import { momentText } from '../../ui/day-text.ts';
 
-type Column = NonNullable<FileSource['answers']['columns']>[number];
+type Column = ColumnSaid;
 
 const SIGNS = {
   target: 'For a left-hander plus is right of the target, for everything.',
@@ -20,56 +20,15 @@ const SIGNS = {
 const DECIMAL = { comma: 'Decimal commas.', dot: 'Decimal points.' } as const;
 
 /** What was said of one column, to be said otherwise. */
-function ColumnSaid({ column, onSay }: { column: Column; onSay: (said: Column) => void }) {
-  const { header, meaning, unit = null, plus = null, turned = null } = column;
-  const units = isQuantity(meaning) ? infoOf(meaning).units : [];
-  const pluses = plusOptions(meaning);
+function OneColumn({ column, onSay }: { column: Column; onSay: (said: Column) => void }) {
+  const { header, turned = null } = column;
   return (
-    <li className="grid items-center gap-2 py-1 sm:grid-cols-4">
+    <li className="grid items-center gap-2 py-1 sm:grid-cols-[minmax(0,12rem)_minmax(0,1fr)]">
       <span className="font-semibold break-words">
         {header}
         {turned === true && <span className="block text-sm font-normal">signs turned</span>}
       </span>
-      <SelectField
-        label={`What “${header}” holds`}
-        isLabelHidden
-        options={MEANINGS}
-        value={meaning ?? ''}
-        onChange={({ target }) =>
-          onSay({
-            header,
-            meaning: (target.value === '' ? null : target.value) as Column['meaning'],
-          })
-        }
-      />
-      {units.length > 0 && (
-        <SelectField
-          label={`Unit of “${header}”`}
-          isLabelHidden
-          options={[['', 'as the file says'], ...units.map((one) => [one, one] as const)]}
-          value={unit ?? ''}
-          onChange={({ target }) =>
-            onSay({
-              ...column,
-              unit: (target.value === '' ? null : target.value) as Column['unit'] & {},
-            })
-          }
-        />
-      )}
-      {pluses.length > 0 && (
-        <SelectField
-          label={`Plus in “${header}” is`}
-          isLabelHidden
-          options={pluses.map(([value, label]) => [value, `plus: ${label}`] as const)}
-          value={plus ?? ''}
-          onChange={({ target }) =>
-            onSay({
-              ...column,
-              plus: (target.value === '' ? null : target.value) as Column['plus'] & {},
-            })
-          }
-        />
-      )}
+      <ColumnSelects name={header} said={column} noUnit="as the file says" onSay={onSay} />
     </li>
   );
 }
@@ -116,7 +75,7 @@ function Source({ source, onChange }: { source: FileSource; onChange: (c: Source
         {answers.decimal !== undefined && <p>{DECIMAL[answers.decimal]}</p>}
         <ul>
           {columns.map((column) => (
-            <ColumnSaid key={column.header} column={column} onSay={say} />
+            <OneColumn key={column.header} column={column} onSay={say} />
           ))}
         </ul>
         <p className="text-sm text-soft">

@@ -1,17 +1,7 @@
-import { infoOf } from '@loxos/core';
-import type {
-  BallQuantity,
-  ColumnMeaning,
-  ColumnSaid,
-  DisplayUnits,
-  FileColumn,
-  MeasuredBall,
-  Side,
-  Unit,
-} from '@loxos/core';
+import type { BallQuantity, ColumnSaid, DisplayUnits, FileColumn, MeasuredBall } from '@loxos/core';
 import { figureWords } from '../../../../sync/words.ts';
-import { SelectField } from '../../../../ui/Field.tsx';
-import { MEANINGS, isQuantity, plusOptions, sureWords } from '../../../../ui/column-words.ts';
+import { ColumnSelects } from '../../../../ui/ColumnSelects.tsx';
+import { isQuantity, sureWords } from '../../../../ui/column-words.ts';
 
 interface ColumnRowProps {
   readonly column: FileColumn;
@@ -39,15 +29,20 @@ function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: Dis
 }
 
 function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
-  const { header, meaning, unit, plus, plusFrom, unitFrom } = column;
+  const { header, meaning, unit, plus, plusFrom, unitFrom, turned } = column;
   const name = header === '' ? `Column ${column.index + 1}` : header;
-  const base = { header, turned: column.turned };
-  const choices = isQuantity(meaning) ? infoOf(meaning).units : [];
-  const pluses = plusOptions(meaning);
   const isShown = meaning !== null && meaning !== 'player' && meaning !== 'hand';
-  const said = {
-    unit: unitFrom === 'coach' ? unit : null,
+  // What the file says itself is not said for it: only what the coach said is.
+  const said: ColumnSaid = {
+    header,
+    meaning,
+    unit,
     plus: plusFrom === 'coach' ? plus : null,
+    turned,
+  };
+  const say = (next: ColumnSaid): void => {
+    const isOwn = unitFrom !== 'coach' && next.unit === unit;
+    onSay(isOwn ? { ...next, unit: null } : next);
   };
   return (
     <li className="grid items-center gap-x-4 gap-y-1 border-t border-line py-2 lg:grid-cols-[minmax(0,14rem)_minmax(0,1fr)_minmax(0,30rem)]">
@@ -65,52 +60,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
         </ul>
         <p className="text-sm text-soft">{sureWords(column)}</p>
       </div>
-      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
-        <SelectField
-          label={`What “${name}” holds`}
-          isLabelHidden
-          options={MEANINGS}
-          value={meaning ?? ''}
-          onChange={({ target }) =>
-            onSay({
-              header,
-              meaning: target.value === '' ? null : (target.value as ColumnMeaning),
-            })
-          }
-        />
-        {choices.length > 0 && (
-          <SelectField
-            label={`Unit of “${name}”`}
-            isLabelHidden
-            options={[['', 'unit?'] as const, ...choices.map((one) => [one, one] as const)]}
-            value={unit ?? ''}
-            onChange={({ target }) =>
-              onSay({
-                ...base,
-                ...said,
-                meaning,
-                unit: target.value === '' ? null : (target.value as Unit),
-              })
-            }
-          />
-        )}
-        {pluses.length > 0 && (
-          <SelectField
-            label={`Plus in “${name}” is`}
-            isLabelHidden
-            options={pluses.map(([value, label]) => [value, `plus: ${label}`] as const)}
-            value={said.plus ?? ''}
-            onChange={({ target }) =>
-              onSay({
-                header,
-                meaning,
-                unit: said.unit,
-                plus: target.value === '' ? null : (target.value as Side),
-              })
-            }
-          />
-        )}
-      </div>
+      <ColumnSelects name={name} said={said} noUnit="unit?" onSay={say} />
     </li>
   );
 }
@@ -131,7 +81,7 @@ export function ColumnTable({ columns, cells, balls, units, onSay }: ColumnTable
         <ColumnRow
           key={column.header === '' ? column.index : column.header}
           column={column}
-          cells={cells.map((row) => row[column.index] ?? '')}
+          cells={cells.length === 0 ? column.examples : cells.map((row) => row[column.index] ?? '')}
           balls={balls}
           units={units}
           onSay={onSay}

@@ -7,6 +7,7 @@ import { TextField } from '../../../../ui/Field.tsx';
 import { Notice } from '../../../../ui/Notice.tsx';
 import { ballsText } from '../../../../ui/balls-text.ts';
 import { unitsOf } from '../../../../ui/units-of.ts';
+import type { Preview } from '../../../../workers/intake.worker.ts';
 import { ColumnTable } from './ColumnTable.tsx';
 import { Parts } from './Parts.tsx';
 import type { PartPlace } from './Parts.tsx';
@@ -87,6 +88,40 @@ function useSeen(first: readonly IntakeQuestion[], now: readonly IntakeQuestion[
   return seen;
 }
 
+/** What is still open of a file, or what will be read of it. */
+function stateWords({ questions: { length }, ballCount, refusedCount }: Preview): string {
+  if (length > 0) return `▲ ${length === 1 ? 'One thing is' : `${length} things are`} still open.`;
+  const refused = refusedCount === 1 ? '1 row' : `${refusedCount} rows`;
+  return `${ballsText(ballCount)} will be read${refusedCount > 0 ? `, ${refused} refused` : ''}.`;
+}
+
+interface AsReadProps {
+  readonly preview: Preview;
+  readonly player: Player;
+  readonly onSay: (said: ColumnSaid) => void;
+}
+
+/** What a file's columns are read as. */
+function AsRead({ preview, player, onSay }: AsReadProps) {
+  return (
+    <>
+      <h3 className="mt-2 font-semibold">How its columns are read</h3>
+      {preview.notes.map((note) => (
+        <p key={note} className="text-sm">
+          {note}
+        </p>
+      ))}
+      <ColumnTable
+        columns={preview.columns}
+        cells={preview.cells}
+        balls={preview.balls}
+        units={unitsOf(player)}
+        onSay={onSay}
+      />
+    </>
+  );
+}
+
 /** A file as it will be read, on its real rows, with what it leaves open: all of it can be said otherwise. */
 export function Mapping(props: MappingProps) {
   const { title, bytes, player, before, questions, leaveWords, onAnswer, onLeave } = props;
@@ -95,7 +130,8 @@ export function Mapping(props: MappingProps) {
   const [name, setName] = useState('');
   const { preview, trouble } = usePreview(bytes, says, player.hand, player.name);
   const seen = useSeen(questions, preview?.questions);
-  const open = preview?.questions ?? [];
+  // Where it cannot be read here, the server says why.
+  const isOpen = preview === null ? trouble === null : preview.questions.length > 0;
   const parts = seen.some(({ kind }) => kind === 'parts') ? (preview?.parts ?? []) : [];
   const send = (): void => {
     const elsewhere = parts.flatMap((part) => {
@@ -122,21 +158,7 @@ export function Mapping(props: MappingProps) {
       {preview === null ? (
         trouble === null && <p role="status">Reading …</p>
       ) : (
-        <>
-          <h3 className="mt-2 font-semibold">How its columns are read</h3>
-          {preview.notes.map((note) => (
-            <p key={note} className="text-sm">
-              {note}
-            </p>
-          ))}
-          <ColumnTable
-            columns={preview.columns}
-            cells={preview.cells}
-            balls={preview.balls}
-            units={unitsOf(player)}
-            onSay={say}
-          />
-        </>
+        <AsRead preview={preview} player={player} onSay={say} />
       )}
       <div className="mt-3 max-w-md">
         <TextField
@@ -148,13 +170,10 @@ export function Mapping(props: MappingProps) {
         />
       </div>
       <p role="status" className="mt-3 text-sm">
-        {open.length > 0
-          ? `▲ ${open.length === 1 ? 'One thing is' : `${open.length} things are`} still open.`
-          : preview !== null &&
-            `${ballsText(preview.ballCount)} will be read${preview.refusedCount > 0 ? `, ${preview.refusedCount} rows refused` : ''}.`}
+        {preview !== null && stateWords(preview)}
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button look="main" disabled={open.length > 0} onClick={send}>
+        <Button look="main" disabled={isOpen} onClick={send}>
           Bring the file in
         </Button>
         <Button onClick={onLeave}>{leaveWords}</Button>
