@@ -106,10 +106,25 @@ interface Said {
   readonly isWeak: boolean;
 }
 
+/** Rows looked at for it, how many must say such a word, and in what share of them it is what the column is about. */
+const LABELS = { looked: 200, rows: 3, share: 0.6 } as const;
+
+/** Whether a column says such words in most rows: `Target 1` under `Target` labels no row. */
+function saysItOften({ index }: FileColumn, rows: readonly RawRow[]): boolean {
+  const cells = rows.slice(0, LABELS.looked).map((row) => row.cells[index] ?? '');
+  const said = cells.filter((cell) => cell !== '' && labelOf(cell) !== null).length;
+  return said >= LABELS.rows && said > LABELS.share * cells.length;
+}
+
 /** Cells of a row that may label it: texts of no quantity, and not the player's name. */
-function labelReader(columns: readonly FileColumn[]) {
-  const free = columns.filter(({ meaning }) => !isQuantity(meaning) && meaning !== 'player');
+function labelReader(columns: readonly FileColumn[], rows: readonly RawRow[]) {
   const first = columns.find(({ meaning }) => meaning !== 'player');
+  const free = columns.filter(
+    (column) =>
+      !isQuantity(column.meaning) &&
+      column.meaning !== 'player' &&
+      (column === first || column.meaning === 'club' || !saysItOften(column, rows)),
+  );
   return (cells: readonly string[]): Said | null => {
     for (const column of free) {
       const text = cells[column.index] ?? '';
@@ -186,7 +201,7 @@ class Walk {
     for (let at = head.from; at <= head.to; at++)
       this.fates.push(fateOf(this.rows[at]!.line, at === head.unitsIndex ? 'units' : 'header'));
     const read = createRowReader(columns, rules, this.zeros);
-    const label = labelReader(columns);
+    const label = labelReader(columns, this.rows.slice(head.to + 1, end));
     for (let at = head.to + 1; at < end; at++) {
       const row = this.rows[at]!;
       const result = row.trouble === null ? read(row.cells, this.standing) : NOTHING_READ;

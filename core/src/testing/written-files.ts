@@ -349,6 +349,16 @@ const AROUND: readonly WrittenFile[] = [
     fates: { summary: 1 },
   },
   {
+    name: 'a column of targets',
+    text: lines(
+      'Club,Face,Path,Aim',
+      '7i,1.2,-3.4,Target 1',
+      '7i,-2.1,0.8,Target 2',
+      'Driver,3,4.5,Target 1',
+    ),
+    want: DELIVERED,
+  },
+  {
     name: 'a player called Max',
     text: lines('Player,Club,Face,Path', 'Max,7i,1.2,-3.4', 'Max,7i,-2.1,0.8'),
     want: { faceAngleDeg: [1.2, -2.1] },

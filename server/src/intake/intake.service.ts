@@ -75,10 +75,9 @@ export class IntakeService {
     const read = await this.read({
       bytes: upload.bytes,
       given,
-      kept: isAskedAgain
-        ? null
-        : Object.fromEntries(kept.map(({ headerKey, answers }) => [headerKey, answers])),
-      was: before?.answers == null ? null : (JSON.parse(before.answers) as IntakeAnswers),
+      kept: Object.fromEntries(kept.map(({ headerKey, answers }) => [headerKey, answers])),
+      isAskedAgain,
+      was: readBy(before),
       hand: player.hand,
       player: player.name,
     });
@@ -180,6 +179,14 @@ export class IntakeService {
     return row;
   }
 }
+
+/** What a file that is there was read by. */
+const readBy = (before: FileRow | null): FileAsked['was'] =>
+  before === null
+    ? null
+    : before.answers === null
+      ? 'as its source'
+      : (JSON.parse(before.answers) as IntakeAnswers);
 
 const NO_FILE = 'There is no such file in this academy.';
 const rowsOf = ({ rows }: Pick<FileRow, 'rows'>): Row[] => JSON.parse(rows) as Row[];

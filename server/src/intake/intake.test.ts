@@ -5,6 +5,8 @@ import writeSheets from 'write-excel-file/node';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { Ball } from '../balls/ball.dto.ts';
 import { BallsRepository } from '../balls/balls.repository.ts';
+import { launchFile } from '../db/schema/index.ts';
+import { Store } from '../db/store.ts';
 import type { TestApp } from '../testing/app.ts';
 
 let t: TestApp;
@@ -273,6 +275,16 @@ describe('a file read again by other answers', () => {
     expect((await ballsOf(lessonId))[0]).toMatchObject({ id: first!.id, carryM: 140 });
   });
 
+  it('of an older version, which did not keep its answers, is taken to have been read as its source is', async () => {
+    const lessonId = await t.lesson();
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    const [first] = await ballsOf(lessonId);
+    await t.app.get(Store).write((tx) => tx.update(launchFile).set({ answers: null }));
+    const { body } = await drop(lessonId, TEXT, 'a.csv', inUnit('yd')).field('again', 'yes');
+    expect(body.message).toBe('2 balls read anew.');
+    expect((await ballsOf(lessonId))[0]).toMatchObject({ id: first!.id });
+  });
+
   it('does not add a ball that a longer export holds as well', async () => {
     const lessonId = await t.lesson();
     await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
@@ -369,6 +381,10 @@ describe('spreadsheets and JSON', () => {
       { club: '7-iron', faceAngleDeg: 1.25, clubPathDeg: -3 },
       { club: 'driver', faceAngleDeg: 2, clubPathDeg: 3.5 },
     ]);
+    const { body: page } = await t
+      .http()
+      .get(`/api/files/${body.file.id as string}/rows?fate=ball`);
+    expect(page.rows[1].text).toBe('“Second”, row 2: Driver | 2 | 3.5');
   });
 
   it.each([

@@ -9,10 +9,12 @@ export interface FileAsked {
   readonly bytes: Uint8Array;
   /** What is said with it. */
   readonly given: IntakeAnswers;
-  /** What was said of sources before, JSON by what each is known by; null where all is asked anew. */
-  readonly kept: Readonly<Record<string, string>> | null;
-  /** What it was read by before; null where it was not, or nobody knows. */
-  readonly was: IntakeAnswers | null;
+  /** What was said of sources before, JSON by what each is known by. */
+  readonly kept: Readonly<Record<string, string>>;
+  /** Whether what was said before holds no more. */
+  readonly isAskedAgain: boolean;
+  /** What it was read by before; null where it was not. A file from before this was kept was read as its source is. */
+  readonly was: IntakeAnswers | 'as its source' | null;
   readonly hand: Hand;
   readonly player: string;
 }
@@ -49,18 +51,19 @@ const readLine = (ball: ParsedLaunchFile['balls'][number]): ReadLine => ({
 
 /** Reads a launch file of any kind by all that is known of its source. */
 export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead> {
-  const { bytes, given, kept, was, hand, player } = asked;
+  const { bytes, given, kept, isAskedAgain, was, hand, player } = asked;
   const reading = await readFileBytes(bytes);
   if (reading.outcome === 'refused') return reading;
   const { table } = reading;
   const key = sourceKey(linesOf(table));
-  const known = JSON.parse(kept?.[key] ?? '{}') as IntakeAnswers;
-  const answers = saidWith(known, given);
+  const known = JSON.parse(kept[key] ?? '{}') as IntakeAnswers;
+  const answers = isAskedAgain ? given : saidWith(known, given);
   const { balls, rows, columns, questions, notes, parts } = parseLaunchFile(
     table,
     optionsOf(answers, hand, player),
   );
-  const before = was === null ? null : parseLaunchFile(table, optionsOf(was, hand, player));
+  const then = was === 'as its source' ? known : was;
+  const before = then === null ? null : parseLaunchFile(table, optionsOf(then, hand, player));
   return {
     outcome: 'read',
     sourceKey: key,
@@ -88,10 +91,17 @@ export async function rowsAsTheyCame({
   const reading = await readFileBytes(bytes);
   if (reading.outcome === 'refused') return {};
   const asked = new Set(lines);
-  const { rows, delimiter } = reading.table;
+  const { rows, delimiter, sheets } = reading.table;
+  /** Of several sheets a row says in which it stands, and where. */
+  const placeOf = (line: number): string => {
+    const sheet = sheets.filter(({ firstLine }) => firstLine <= line).at(-1);
+    return sheets.length < 2 || sheet === undefined
+      ? ''
+      : `“${sheet.name}”, row ${line - sheet.firstLine + 1}: `;
+  };
   return Object.fromEntries(
     rows
       .filter(({ line }) => asked.has(line))
-      .map(({ line, cells }) => [line, cells.join(delimiter ?? ' | ')]),
+      .map(({ line, cells }) => [line, placeOf(line) + cells.join(delimiter ?? ' | ')]),
   );
 }

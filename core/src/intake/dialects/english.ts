@@ -5,7 +5,7 @@ export const ENGLISH: Dialect = {
   names: {
     club: 'club, club name, club type, club used, club id',
     hitAt: 'time, date, timestamp, date time, shot time, hit at, shot date, recorded, recorded at',
-    player: 'player, player name, golfer, student, athlete, pupil, name, user',
+    player: 'player, player name, golfer, student, athlete, pupil',
     hand: 'hand, handed, handedness, player hand, dexterity',
     clubSpeedMps:
       'club speed, club head speed, head speed, swing speed, club velocity, clubhead velocity, club spd, chs, speed club',

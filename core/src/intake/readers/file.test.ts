@@ -50,6 +50,7 @@ describe('bytes of a text', () => {
 describe('packed bytes', () => {
   it('that hold no spreadsheet are refused', async () => {
     expect(await facesOf(zipSync({ 'a.csv': bytesOf('Club,Face') }))).toMatch(/no spreadsheet/);
+    expect(await facesOf(zipSync({ 'academy.jsonl': bytesOf('{}') }))).toMatch(/at Settings/);
   });
 
   it('that unfold to far more than they are are refused before they are unfolded', async () => {

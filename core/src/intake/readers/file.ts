@@ -52,6 +52,8 @@ async function readSpreadsheet(bytes: Uint8Array): Promise<Reading> {
   const contents = contentsOf(bytes);
   if (contents === null)
     return refuse('This file is packed and cannot be opened: export it again.');
+  if (contents.names.includes('academy.jsonl'))
+    return refuse('This is an archive of an academy or a player: bring it in at Settings.');
   if (!contents.names.includes('xl/workbook.xml'))
     return refuse(
       'This file is packed and holds no spreadsheet. Unpack it and drop what is in it.',
@@ -91,5 +93,6 @@ async function readAnyKind(bytes: Uint8Array): Promise<Reading> {
   const trouble = tooMuch(text);
   if (trouble !== null) return refuse(trouble);
   if (looksLikeJson(text)) return readJson(text);
-  return { outcome: 'table', table: tableOf(text) };
+  // Millions of line ends at the end are no rows.
+  return { outcome: 'table', table: tableOf(text.trimEnd()) };
 }
