@@ -1,7 +1,14 @@
 /** What a column's name says of its sign: `(out-in +)`, `L+ R-`, `+ = right`, `positive is toe`. */
 import { oppositeOf } from './side.ts';
 import type { Side } from './side.ts';
-import { MINUS_WORDS, PLUS_WORDS, nameKey, plainText, sideWords } from './vocabulary.ts';
+import {
+  MINUS_WORDS,
+  PLUS_WORDS,
+  nameKey,
+  plainText,
+  recogniseSide,
+  sideWords,
+} from './vocabulary.ts';
 
 /** A side with its sign, or what the name says cannot be made out. */
 export type Convention = Side | 'unclear';
@@ -83,12 +90,19 @@ function paired(marks: readonly Mark[]): (readonly [Side, 1 | -1])[] | null {
   return sides.map((side, index) => [side, signs[index]!] as const);
 }
 
+/** Whether a text may speak of a sign at all: most do not, and need no closer look. */
+function mayHoldSign(text: string): boolean {
+  if (/[+\-−–]/.test(text)) return true;
+  const words = plainText(text).toLowerCase();
+  return [...PLUS_WORDS, ...MINUS_WORDS].some((word) => words.includes(word.toLowerCase()));
+}
+
 /**
  * What plus stands for, as a piece of a column's name says it; `unclear` where it speaks of sides and signs and
  * cannot be made out; null where it says nothing of a sign.
  */
 export function recogniseConvention(text: string, language: string): Convention | null {
-  if (text.length > 80) return null;
+  if (text.length > 80 || !mayHoldSign(text)) return null;
   const marks = marksOf(text, language);
   const named = marks?.filter(isSide) ?? [];
   if (marks === null || named.length === 0 || named.length === marks.length) return null;
@@ -105,6 +119,7 @@ export function recogniseConvention(text: string, language: string): Convention 
 
 /** Whether a piece of a name only names the two sides: `L/R`, `toe/heel`, `in-out`. */
 export function namesSides(text: string, language: string): boolean {
-  const marks = text.length > 80 ? null : marksOf(text, language);
-  return marks !== null && marks.some(isSide) && marks.every((m) => isSide(m) || m.sign === -1);
+  if (text.length > 40) return false;
+  const isSideWord = (word: string): boolean => recogniseSide(word, language) !== null;
+  return isSideWord(text) || text.split(/[/|,]|\s-\s|(?<=^\p{L})-(?=\p{L}$)/u).every(isSideWord);
 }

@@ -89,9 +89,13 @@ const wordsOf = (text: string): string[] =>
     .split(/[\s_]+/)
     .filter((word) => word !== '');
 
+/** Most words of a name: what has more is a sentence. */
+const MOST_WORDS = 12;
+
 /** Known names among the words of a text with what is left of it, the longest first. */
 function namesWithin(text: string): { name: KnownName; rest: string[] }[] {
   const words = wordsOf(text);
+  if (words.length > MOST_WORDS) return [];
   const found: { name: KnownName; rest: string[] }[] = [];
   for (let count = words.length - 1; count > 0; count--) {
     for (let from = 0; from + count <= words.length; from++) {
@@ -158,27 +162,39 @@ const TEXT_LABELS = { club: 'the club', hitAt: 'the time', player: 'the player',
 const labelOf = (meaning: ColumnMeaning): string =>
   isQuantity(meaning) ? infoOf(meaning).label.toLowerCase() : TEXT_LABELS[meaning];
 
-/**
- * What a header means, the unit and the sign it states: `Club Path (deg)`, `Club Path (out-in +)`, `Launch Direction
- * (L+ R-)`, `Carry yds`, `ballSpeed_mph`, `Schlägerpfad [Grad]`. `language` is that of the file: `t` is a toe in one and a
- * heel in another.
- */
-export function recogniseHeader(header: string, language: string): RecognisedHeader {
-  const text = plainText(header);
-  if (text === '' || text.length > INTAKE_LIMITS.headerLetters) return UNKNOWN;
-  const whole = NAMES.get(nameKey(text));
-  if (whole !== undefined && !text.includes('+'))
-    return judged(whole, readBeside([], whole, language));
+/** A name, and what stands beside it: in brackets, behind a comma or a dash. */
+interface Pieces {
+  readonly bare: string;
+  readonly beside: readonly string[];
+}
+
+function piecesOf(text: string): Pieces {
   const bracketed = [...text.matchAll(BRACKETS)].flatMap(([, inner = '']) => inner.split(/[,;]/));
   const [bare = '', ...after] = text
     .replace(BRACKETS, ' ')
     .split(/[,;]|(?<=\s)-(?=\s*(?:\S+)$)|\s\/\s|:/)
     .map((piece) => piece.trim());
-  const beside = [...bracketed, ...after].map((piece) => piece.trim());
-  if (UNUSED.has(nameKey(bare)) && whole === undefined && !NAMES.has(nameKey(bare)))
-    return { ...UNKNOWN, reason: 'Known, and not needed.' };
-  const named = NAMES.get(nameKey(bare));
+  return { bare, beside: [...bracketed, ...after].map((piece) => piece.trim()) };
+}
+
+const isName = (text: string): boolean => text !== '' && text.length <= INTAKE_LIMITS.headerLetters;
+
+/**
+ * What a header that holds a known name means, the unit and the sign it states: `Club Path (deg)`, `Club Path (out-in
+ * +)`, `Launch Direction (L+ R-)`, `Carry yds`, `ballSpeed_mph`, `Schlägerpfad [Grad]`; null where it holds none.
+ * `language` is that of the file: `t` is a toe in one and a heel in another.
+ */
+export function recogniseName(header: string, language: string): RecognisedHeader | null {
+  const text = plainText(header);
+  if (!isName(text)) return null;
+  const whole = NAMES.get(nameKey(text));
+  if (whole !== undefined && !text.includes('+'))
+    return judged(whole, readBeside([], whole, language));
+  const { bare, beside } = piecesOf(text);
+  const key = nameKey(bare);
+  const named = NAMES.get(key);
   if (named !== undefined) return judged(named, readBeside(beside, named, language));
+  if (UNUSED.has(key)) return { ...UNKNOWN, reason: 'Known, and not needed.' };
   // A bracket may be part of the name: `打点（横）`.
   const part = beside.findIndex((piece) => NAMES.has(nameKey(`${bare} ${piece}`)));
   if (part >= 0) {
@@ -190,22 +206,24 @@ export function recogniseHeader(header: string, language: string): RecognisedHea
     judged(name, readBeside([...rest, ...beside], name, language)),
   );
   const surest = Math.max(...within.map(({ confidence }) => confidence));
-  return within.find(({ confidence }) => confidence === surest) ?? likely(bare, beside, language);
+  return within.find(({ confidence }) => confidence === surest) ?? null;
+}
+
+/** What a header means, or may mean where it is only like a known name. */
+export function recogniseHeader(header: string, language: string): RecognisedHeader {
+  const named = recogniseName(header, language);
+  if (named !== null) return named;
+  const text = plainText(header);
+  return isName(text) ? likely(piecesOf(text), language) : UNKNOWN;
 }
 
 /** What an unknown name may be, to be asked about. */
-function likely(bare: string, beside: readonly string[], language: string): RecognisedHeader {
+function likely({ bare, beside }: Pieces, language: string): RecognisedHeader {
   if ([bare, ...beside].some((piece) => NOT_THIS_BALL.has(nameKey(piece)))) return UNKNOWN;
   const like = nameLike(bare);
   if (like === null) return UNKNOWN;
   const { unit, plus } = readBeside(beside, like, language);
   const reason = `The name is like one of ${labelOf(like.meaning)}.`;
-  return {
-    ...UNKNOWN,
-    meaning: like.meaning,
-    unit,
-    plus,
-    confidence: CONFIDENCE.like,
-    reason,
-  };
+  const { meaning } = like;
+  return { ...UNKNOWN, meaning, unit, plus, confidence: CONFIDENCE.like, reason };
 }

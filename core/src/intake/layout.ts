@@ -1,5 +1,5 @@
 import type { Unit } from '../units/units.ts';
-import { CONFIDENCE, recogniseHeader } from './header.ts';
+import { CONFIDENCE, recogniseHeader, recogniseName } from './header.ts';
 import type { RecognisedHeader } from './header.ts';
 import { INTAKE_LIMITS } from './limits.ts';
 import { isQuantity, isText } from './meaning.ts';
@@ -58,31 +58,37 @@ const HEAD_SEARCH_ROWS = 60;
 /** A row that names so much is the head: what follows it at a distance is looked at as it comes. */
 const SURE_NAMES = 3;
 
-/** Names met so far: a head is looked at many times, and comes again in the next file. */
-const met = new Map<string, RecognisedHeader>();
-const MOST_MET = 2000;
-
-export function headerOf(text: string, language = 'English'): RecognisedHeader {
-  const key = `${language} ${text}`;
-  const known = met.get(key);
-  if (known !== undefined) return known;
-  const made = recogniseHeader(text, language);
-  if (met.size >= MOST_MET) met.clear();
-  met.set(key, made);
-  return made;
+/** What was made of texts, remembered: a head is looked at many times, and comes again in the next file. */
+const MOST_MET = 4000;
+function remembered<T>(make: (text: string, language: string) => T) {
+  const met = new Map<string, T>();
+  return (text: string, language = 'English'): T => {
+    const key = `${language} ${text}`;
+    const known = met.get(key);
+    if (known !== undefined) return known;
+    const made = make(text, language);
+    if (met.size >= MOST_MET) met.clear();
+    met.set(key, made);
+    return made;
+  };
 }
+
+export const headerOf = remembered(recogniseHeader);
+/** The known name a text holds; null for none, without a guess what it may be. */
+const nameOf = remembered(recogniseName);
 
 /** The language a head is in. */
 export const languageIn = (names: readonly string[]): string =>
-  languageOf(names.map((name) => headerOf(name).name ?? undefined));
+  languageOf(names.map((name) => nameOf(name)?.name ?? undefined));
 
 /** How many different things a row's cells name, sure or likely. */
 export function namedIn(cells: readonly string[]): number {
   const names = new Set<ColumnMeaning>();
   for (const cell of cells) {
     if (cell === '' || /^[\s\d.,+-]*$/.test(cell)) continue;
-    const { meaning, confidence } = headerOf(cell);
-    if (meaning !== null && confidence >= CONFIDENCE.ask) names.add(meaning);
+    const known = nameOf(cell);
+    if (known === null || known.meaning === null) continue;
+    if (known.confidence >= CONFIDENCE.ask) names.add(known.meaning);
   }
   return names.size;
 }
