@@ -74,7 +74,7 @@ export const oneColumn = (
 
 const hasFigures = ({ examples }: FileColumn): boolean => examples.some((text) => /\d/.test(text));
 
-export const unitWords: Readonly<Partial<Record<Unit, string>>> = {
+const UNIT_WORDS: Readonly<Partial<Record<Unit, string>>> = {
   m: 'metres',
   yd: 'yards',
   ft: 'feet',
@@ -86,7 +86,7 @@ export const unitWords: Readonly<Partial<Record<Unit, string>>> = {
   s: 'seconds',
   ms: 'milliseconds',
 };
-export const unitWord = (unit: Unit): string => unitWords[unit] ?? unit;
+export const unitWord = (unit: Unit): string => UNIT_WORDS[unit] ?? unit;
 
 export function askUnits(
   columns: readonly FileColumn[],

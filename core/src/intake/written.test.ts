@@ -1,6 +1,6 @@
 import { parseLaunchFile } from './parse.ts';
 import type { BallQuantity } from './quantities.ts';
-import { WRITTEN_FILES } from '../testing/written-files.ts';
+import { WRITTEN_FILES } from '../testing/written/index.ts';
 
 describe('files in invented dialects', () => {
   it('are eighty at least', () => {

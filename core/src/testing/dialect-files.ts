@@ -1,4 +1,5 @@
 /** Writes balls the way some invented source would: names, units, signs, layout, language and faults by chance. */
+import { FULL_ROW } from './full-row.ts';
 import type { Hand } from '../line/hand.ts';
 import { handSign } from '../line/hand.ts';
 import type { Random } from '../maths/random.ts';
@@ -32,22 +33,7 @@ const chanceOf = (random: Random): Chance => ({
 
 const listed = (words: string): string[] => words.split(',').map((word) => word.trim());
 
-const WRITTEN = [
-  'clubSpeedMps',
-  'attackAngleDeg',
-  'clubPathDeg',
-  'faceAngleDeg',
-  'faceToPathDeg',
-  'dynamicLoftDeg',
-  'ballSpeedMps',
-  'launchAngleDeg',
-  'startDirectionDeg',
-  'spinRateRpm',
-  'spinAxisTiltDeg',
-  'carryM',
-  'offlineM',
-  'strikeToeMm',
-] as const satisfies readonly BallQuantity[];
+const WRITTEN = [...FULL_ROW, 'strikeToeMm'] as const;
 type Written = (typeof WRITTEN)[number];
 
 /** How figures of one column are written. */

@@ -1,7 +1,7 @@
-import { infoOf } from '@loxos/core';
+import { infoOf, isQuantity } from '@loxos/core';
 import type { ColumnMeaning, ColumnSaid, Side, Unit } from '@loxos/core';
 import { SelectField } from './Field.tsx';
-import { MEANINGS, isQuantity, plusOptions } from './column-words.ts';
+import { MEANINGS, plusOptions } from './column-words.ts';
 
 interface ColumnSelectsProps {
   /** What the column is called on the screen. */

@@ -1,10 +1,12 @@
-import { QUANTITY_NAMES, infoOf, sidesOf } from '@loxos/core';
-import type { ColumnMeaning, FileColumn, Quantity, Side } from '@loxos/core';
+import { CONFIDENCE, QUANTITY_NAMES, infoOf, isQuantity, sidesOf } from '@loxos/core';
+import type { ColumnMeaning, FileColumn, Side, TextMeaning } from '@loxos/core';
 
-const TEXTS = { club: 'Club', hitAt: 'Time', player: 'Player', hand: 'Hand' } as const;
-
-export const isQuantity = (meaning: ColumnMeaning | null): meaning is Quantity =>
-  meaning !== null && !(meaning in TEXTS);
+const TEXTS: Readonly<Record<TextMeaning, string>> = {
+  club: 'Club',
+  hitAt: 'Time',
+  player: 'Player',
+  hand: 'Hand',
+};
 
 /** What a column may hold, to choose from. */
 export const MEANINGS: readonly (readonly [string, string])[] = [
@@ -34,6 +36,7 @@ export function plusOptions(meaning: ColumnMeaning | null): readonly (readonly [
 /** How sure the reading of a column is, in words. */
 export function sureWords({ meaning, confidence, reason, turned }: FileColumn): string {
   if (meaning === null) return reason;
-  const words = confidence >= 0.9 ? 'Sure' : confidence >= 0.7 ? 'Likely' : '▲ Unsure';
+  const words =
+    confidence > CONFIDENCE.vague ? 'Sure' : confidence >= CONFIDENCE.ask ? 'Likely' : '▲ Unsure';
   return `${words}: ${reason}${turned === true ? ' Its signs are turned.' : ''}`;
 }

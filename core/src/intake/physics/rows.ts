@@ -25,6 +25,8 @@ export interface PhysicsRow {
   readonly mayGear: boolean;
 }
 
+/** Ball speed over club speed where only the ball's is known (common practice, no source). */
+export const USUAL_SMASH = 1.4;
 /** So many balls are tried, spread over the file. */
 const TRIED = 24;
 
@@ -37,7 +39,8 @@ function rowOf(draft: Draft): PhysicsRow {
   const club = findClub(ball.club);
   const head = club === null ? standardHead('iron') : headOf(club);
   const plain = plainDelivery(club ?? findClub('7-iron')!, 'right', UNKNOWN_DRIVER_SPEED_MPS);
-  const speed = ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / 1.4);
+  const speed =
+    ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / USUAL_SMASH);
   return {
     ball,
     gapDeg: ball.faceToPathDeg,

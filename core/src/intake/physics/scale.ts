@@ -4,7 +4,7 @@ import { UNIT_FACTORS } from '../../units/units.ts';
 import type { Unit } from '../../units/units.ts';
 import { UNKNOWN_DRIVER_SPEED_MPS } from '../../delivery/usual.ts';
 import type { PhysicsRow } from './rows.ts';
-import { flown, struck } from './rows.ts';
+import { USUAL_SMASH, flown, struck } from './rows.ts';
 
 export const SCALE_DEFAULTS = {
   /** So few balls tell nothing. */
@@ -24,6 +24,14 @@ export const SCALE_DEFAULTS = {
   /** Carry misses by less than this in ordinary air; another unit must fit within the second. Yards against metres are 0.089. */
   carryMiss: 0.0465,
   carryFit: 0.04,
+  /** Share of a driver's speed a club is swung at that is not known. */
+  unknownSpeedShare: 0.85,
+  /** Total over carry of a usual full shot (common practice, no source). */
+  usualRoll: 1.07,
+  /** Club speed a smash factor is told at, m/s: it hardly changes with speed. */
+  smashAtMps: 35,
+  /** Balls that miss by less than this on the whole are wind and error, which have no unit to tell; m. */
+  leastSideM: 5,
 } as const;
 
 export type Scaled =
@@ -67,6 +75,10 @@ const miss = (value: number | null, sd: number): number =>
 const logRatio = (value: number | null, usual: number): number | null =>
   value === null || value <= 0 || usual <= 0 ? null : Math.log(value / usual);
 
+/** What a club is swung at by a player about whom nothing is known, m/s. */
+const usualSpeedMps = ({ club }: PhysicsRow): number =>
+  UNKNOWN_DRIVER_SPEED_MPS * (club?.speedShare ?? SCALE_DEFAULTS.unknownSpeedShare);
+
 /** Club and ball speed, against each other and against what players swing. */
 function speeds(
   rows: readonly PhysicsRow[],
@@ -77,7 +89,7 @@ function speeds(
     rows.map((row) => {
       const { ballSpeedMps, clubSpeedMps } = row.ball;
       if (ballSpeedMps === null || clubSpeedMps === null || clubSpeedMps <= 0) return null;
-      const sane = { ...row, plain: { ...row.plain, clubSpeedMps: 35 } };
+      const sane = { ...row, plain: { ...row.plain, clubSpeedMps: SCALE_DEFAULTS.smashAtMps } };
       const { faceAngleDeg, clubPathDeg } = row.plain;
       return logRatio(
         ballSpeedMps / clubSpeedMps,
@@ -85,10 +97,10 @@ function speeds(
       );
     }),
   );
-  const usual = ({ club: known }: PhysicsRow): number =>
-    UNKNOWN_DRIVER_SPEED_MPS * (known?.speedShare ?? 0.85);
-  const clubOff = middle(rows.map((row) => logRatio(row.ball.clubSpeedMps, usual(row))));
-  const ballOff = middle(rows.map((row) => logRatio(row.ball.ballSpeedMps, 1.38 * usual(row))));
+  const clubOff = middle(rows.map((row) => logRatio(row.ball.clubSpeedMps, usualSpeedMps(row))));
+  const ballOff = middle(
+    rows.map((row) => logRatio(row.ball.ballSpeedMps, USUAL_SMASH * usualSpeedMps(row))),
+  );
   const { speedSd, smashSd, price, gain, leaves } = SCALE_DEFAULTS;
   const choices = optionsOf(club).flatMap((c) =>
     optionsOf(ball).map((b) => {
@@ -164,7 +176,9 @@ export function otherUnits(
     middle(rows.map(({ ball }, i) => logRatio(ball[key], flights[i]?.[key] ?? 0)));
   found.push(...carry(of('carryM'), against('carryM')));
   found.push(...better(of('apexM'), against('apexM'), SCALE_DEFAULTS.apexSd));
-  const roll = middle(rows.map(({ ball }) => logRatio(ball.totalM, (ball.carryM ?? 0) * 1.07)));
+  const roll = middle(
+    rows.map(({ ball }) => logRatio(ball.totalM, (ball.carryM ?? 0) * SCALE_DEFAULTS.usualRoll)),
+  );
   if (found.length === 0) found.push(...better(of('totalM'), roll, SCALE_DEFAULTS.totalSd));
   const sides = rows.flatMap(({ ball }, i) => {
     const flight = flights[i];
@@ -174,19 +188,13 @@ export function otherUnits(
   });
   const size = (at: 0 | 1): number =>
     Math.sqrt(sides.reduce((sum, one) => sum + one[at] ** 2, 0) / sides.length);
-  // Small misses are mostly wind and error, which have no unit to tell.
-  if (sides.length >= SCALE_DEFAULTS.balls && size(1) > 5)
+  if (sides.length >= SCALE_DEFAULTS.balls && size(1) > SCALE_DEFAULTS.leastSideM)
     found.push(...better(of('offlineM'), logRatio(size(0), size(1)), SCALE_DEFAULTS.sideSd));
   return found;
 }
 
+/** The spin of a usual full shot with the row's club and loft, rev/min. */
 function usualSpinRpm(row: PhysicsRow): number {
-  const sane = {
-    ...row,
-    plain: {
-      ...row.plain,
-      clubSpeedMps: UNKNOWN_DRIVER_SPEED_MPS * (row.club?.speedShare ?? 0.85),
-    },
-  };
-  return struck(sane, 0, 0).spinRateRpm;
+  const plain = { ...row.plain, clubSpeedMps: usualSpeedMps(row) };
+  return struck({ ...row, plain }, 0, 0).spinRateRpm;
 }

@@ -2,7 +2,8 @@
  * Which sideways columns of a file are turned: every choice of signs is tried against what face and path, start and
  * axis, offline and curve owe each other by the forward model. A choice is scored by how much its misses shrink (the
  * profile likelihood of a normal scatter, n·log s for each relation), less a price for each column it turns; one column
- * has to explain much better than the file as it is written before anything is said.
+ * has to explain much better than the file as it is written before anything is said. Profile likelihood: Pawitan, *In
+ * All Likelihood* (2001), ch. 3 (from memory).
  */
 import { median } from '../../maths/statistics.ts';
 import { degToRad } from '../../units/units.ts';
@@ -78,26 +79,37 @@ const remembered = <T>(make: (face: number, path: number) => T) => {
 
 const DELIVERED = ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg'] as const;
 
-function relationsOf(rows: readonly PhysicsRow[]): Relation[] {
+/** The scatter believed of a relation at least, and what all balls may share of it. */
+type Bounds = Pick<Relation, 'floor' | 'shared'>;
+
+/**
+ * Bounds of each relation: degrees for the gap, the start and the axis, metres for the others. An unmeasured strike on
+ * a bulged head turns starts and axes of its own, all to one side. Common practice, no source.
+ */
+const BOUNDS = {
+  gap: { floor: 0.15, shared: 0 },
+  start: { floor: 0.6, shared: 1 },
+  startGeared: { floor: 1.2, shared: 4 },
+  axis: { floor: 2.5, shared: 5 },
+  axisGeared: { floor: 5, shared: 25 },
+  flight: { floor: 1.5, shared: 5 },
+  bend: { floor: 2, shared: 0 },
+} as const satisfies Readonly<Record<string, Bounds>>;
+
+/** The misses of the balls that can tell. */
+const missesOf = <T>(of: readonly T[], miss: (one: T, index: number) => number | null): number[] =>
+  of.map(miss).filter((value): value is number => value !== null);
+
+/** What the face and the path owe the gap, the start and the axis. */
+function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
   const strikes = rows.map((row) => remembered((face, path) => struck(row, face, path)));
-  const flights = rows.map((row) => remembered((start, axis) => flown(row, start, axis)));
-  const mayGear = rows.filter((row) => row.mayGear).length * 2 > rows.length;
-  const each = (miss: (row: PhysicsRow, index: number) => number | null): number[] =>
-    rows.map(miss).filter((value): value is number => value !== null);
-  const launched = (i: number, sign: Sign) => {
-    const { ball, axisDeg } = rows[i]!;
-    if (ball.startDirectionDeg === null || axisDeg === null) return null;
-    const start = ball.startDirectionDeg * sign('startDirectionDeg');
-    const flight = flights[i]!(start, axisDeg * sign('spinAxisTiltDeg'));
-    return flight === null ? null : { flight, start };
-  };
+  const isGeared = rows.filter((row) => row.mayGear).length * 2 > rows.length;
   return [
     {
       columns: DELIVERED,
-      floor: 0.15,
-      shared: 0,
+      ...BOUNDS.gap,
       misses: (sign) =>
-        each(({ ball, gapDeg }) =>
+        missesOf(rows, ({ ball, gapDeg }) =>
           ball.faceAngleDeg === null || ball.clubPathDeg === null || gapDeg === null
             ? null
             : gapDeg * sign('faceToPathDeg') -
@@ -107,10 +119,9 @@ function relationsOf(rows: readonly PhysicsRow[]): Relation[] {
     },
     {
       columns: [...DELIVERED, 'startDirectionDeg'],
-      floor: mayGear ? 1.2 : 0.6,
-      shared: mayGear ? 4 : 1,
+      ...(isGeared ? BOUNDS.startGeared : BOUNDS.start),
       misses: (sign) =>
-        each((row, i) => {
+        missesOf(rows, (row, i) => {
           const delivered = faceAndPath(row, sign);
           if (delivered === null || row.ball.startDirectionDeg === null) return null;
           const { startDirectionDeg } = strikes[i]!(...delivered);
@@ -119,50 +130,57 @@ function relationsOf(rows: readonly PhysicsRow[]): Relation[] {
     },
     {
       columns: [...DELIVERED, 'spinAxisTiltDeg'],
-      floor: mayGear ? 5 : 2.5,
-      shared: mayGear ? 25 : 5,
+      ...(isGeared ? BOUNDS.axisGeared : BOUNDS.axis),
       misses: (sign) =>
-        each((row, i) => {
+        missesOf(rows, (row, i) => {
           const delivered = faceAndPath(row, sign);
           if (delivered === null || row.axisDeg === null) return null;
           return row.axisDeg * sign('spinAxisTiltDeg') - strikes[i]!(...delivered).spinAxisTiltDeg;
         }),
     },
-    {
-      columns: ['startDirectionDeg', 'spinAxisTiltDeg', 'offlineM'],
-      floor: 1.5,
-      shared: 5,
-      misses: (sign) =>
-        each(({ ball }, i) => {
-          const made = ball.offlineM === null ? null : launched(i, sign);
-          return made === null ? null : ball.offlineM! * sign('offlineM') - made.flight.offlineM;
-        }),
-    },
-    {
-      columns: ['spinAxisTiltDeg', 'startDirectionDeg', 'curveM'],
-      floor: 1.5,
-      shared: 5,
-      misses: (sign) =>
-        each(({ ball }, i) => {
-          const made = ball.curveM === null ? null : launched(i, sign);
-          return made === null ? null : ball.curveM! * sign('curveM') - made.flight.curveM;
-        }),
-    },
-    {
-      columns: ['startDirectionDeg', 'offlineM', 'curveM'],
-      floor: 2,
-      shared: 0,
-      misses: (sign) =>
-        each(({ ball }) => {
-          const { startDirectionDeg: start, offlineM, curveM, carryM } = ball;
-          if (start === null || offlineM === null || curveM === null || carryM === null)
-            return null;
-          const straight = carryM * Math.sin(degToRad(start * sign('startDirectionDeg')));
-          return offlineM * sign('offlineM') - straight - curveM * sign('curveM');
-        }),
-    },
   ];
 }
+
+/** What the start and the axis owe where the ball came down and how it bent. */
+function flightRelations(rows: readonly PhysicsRow[]): Relation[] {
+  const flights = rows.map((row) => remembered((start, axis) => flown(row, start, axis)));
+  const launched = (i: number, sign: Sign) => {
+    const { ball, axisDeg } = rows[i]!;
+    if (ball.startDirectionDeg === null || axisDeg === null) return null;
+    const start = ball.startDirectionDeg * sign('startDirectionDeg');
+    return flights[i]!(start, axisDeg * sign('spinAxisTiltDeg'));
+  };
+  const landing = (figure: 'offlineM' | 'curveM'): Relation => ({
+    columns: ['startDirectionDeg', 'spinAxisTiltDeg', figure],
+    ...BOUNDS.flight,
+    misses: (sign) =>
+      missesOf(rows, ({ ball }, i) => {
+        const seen = ball[figure];
+        const flight = seen === null ? null : launched(i, sign);
+        return seen === null || flight === null ? null : seen * sign(figure) - flight[figure];
+      }),
+  });
+  return [landing('offlineM'), landing('curveM')];
+}
+
+/** What start, offline and curve owe each other, without the model. */
+const bendRelation = (rows: readonly PhysicsRow[]): Relation => ({
+  columns: ['startDirectionDeg', 'offlineM', 'curveM'],
+  ...BOUNDS.bend,
+  misses: (sign) =>
+    missesOf(rows, ({ ball }) => {
+      const { startDirectionDeg: start, offlineM, curveM, carryM } = ball;
+      if (start === null || offlineM === null || curveM === null || carryM === null) return null;
+      const straight = carryM * Math.sin(degToRad(start * sign('startDirectionDeg')));
+      return offlineM * sign('offlineM') - straight - curveM * sign('curveM');
+    }),
+});
+
+const relationsOf = (rows: readonly PhysicsRow[]): Relation[] => [
+  ...impactRelations(rows),
+  ...flightRelations(rows),
+  bendRelation(rows),
+];
 
 /** How a relation fares under a choice: minus n·log of the scatter of its misses. */
 function scoreOf({ floor, shared, misses }: Relation, sign: Sign): number {

@@ -1,7 +1,8 @@
+import { isQuantity } from '@loxos/core';
 import type { BallQuantity, ColumnSaid, DisplayUnits, FileColumn, MeasuredBall } from '@loxos/core';
 import { figureWords } from '../../../../sync/words.ts';
 import { ColumnSelects } from '../../../../ui/ColumnSelects.tsx';
-import { isQuantity, sureWords } from '../../../../ui/column-words.ts';
+import { sureWords } from '../../../../ui/column-words.ts';
 
 interface ColumnRowProps {
   readonly column: FileColumn;

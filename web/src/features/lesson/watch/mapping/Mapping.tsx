@@ -132,7 +132,8 @@ export function Mapping(props: MappingProps) {
   const seen = useSeen(questions, preview?.questions);
   // Where it cannot be read here, the server says why.
   const isOpen = preview === null ? trouble === null : preview.questions.length > 0;
-  const parts = seen.some(({ kind }) => kind === 'parts') ? (preview?.parts ?? []) : [];
+  const whose = seen.find(({ kind }) => kind === 'parts');
+  const parts = whose === undefined ? [] : (preview?.parts ?? []);
   const send = (): void => {
     const elsewhere = parts.flatMap((part) => {
       const to = places[part.key] ?? '';
@@ -152,8 +153,13 @@ export function Mapping(props: MappingProps) {
         chosen={chosen}
         onChoose={choose}
       />
-      {parts.length > 0 && (
-        <Parts parts={parts} places={places} onPlace={(key, to) => place(parts, key, to)} />
+      {whose !== undefined && parts.length > 0 && (
+        <Parts
+          text={whose.text}
+          parts={parts}
+          places={places}
+          onPlace={(key, to) => place(parts, key, to)}
+        />
       )}
       {preview === null ? (
         trouble === null && <p role="status">Reading …</p>

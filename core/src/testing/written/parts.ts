@@ -1,0 +1,51 @@
+import { lines } from './balls.ts';
+import type { WrittenFile } from './balls.ts';
+
+/** Whose balls they are. */
+export const PARTS: readonly WrittenFile[] = [
+  {
+    name: 'two players',
+    text: lines('Player,Club,Face,Path', 'Ada Reed,7i,1.2,-3.4', 'Ben Stone,7i,-2.1,0.8'),
+    options: { hand: 'right', player: 'Ada Reed' },
+    asks: ['parts'],
+  },
+  {
+    name: 'one of two players, answered',
+    text: lines('Player,Club,Face,Path', 'Ada Reed,7i,1.2,-3.4', 'Ben Stone,7i,-2.1,0.8'),
+    options: { hand: 'right', player: 'Ada Reed', parts: ['adareed||'] },
+    want: { faceAngleDeg: [1.2] },
+    fates: { other: 1 },
+  },
+  {
+    name: 'two hands',
+    text: lines('Hand,Club,Face,Path', 'R,7i,1.2,-3.4', 'L,7i,-2.1,0.8'),
+    asks: ['parts'],
+  },
+  {
+    name: 'two days',
+    text: lines(
+      'Time,Club,Face,Path',
+      '2026-11-02 10:05,7i,1.2,-3.4',
+      '2026-11-03 10:05,7i,-2.1,0.8',
+    ),
+    asks: ['parts'],
+  },
+  {
+    name: 'somebody else’s',
+    text: lines('Player,Club,Face,Path', 'Ben Stone,7i,1.2,-3.4'),
+    options: { hand: 'right', player: 'Ada Reed' },
+    asks: ['parts'],
+  },
+  {
+    name: 'the other hand',
+    text: lines('Player: Ada Reed', 'Hand: left', 'Club,Face (R+),Path (R+)', '7i,1.2,-3.4'),
+    options: { hand: 'right', player: 'Ada Reed' },
+    asks: ['parts'],
+  },
+  {
+    name: 'the player by surname',
+    text: lines('Player,Club,Face,Path', 'REED A.,7i,1.2,-3.4'),
+    options: { hand: 'right', player: 'Ada Reed' },
+    want: { faceAngleDeg: [1.2] },
+  },
+];
