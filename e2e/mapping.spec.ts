@@ -112,7 +112,7 @@ test('an answer that was wrong is put right later, and undone', async ({ page, r
   const again = questions(page);
   await expect(again).toContainText('How “right.csv” was read');
   await again.getByLabel('Unit of “Carry”').selectOption('yd');
-  await again.getByRole('button', { name: 'Bring the file in' }).click();
+  await again.getByRole('button', { name: 'Read it again' }).click();
   await expect(page.getByText('2 balls read anew.').first()).toBeVisible();
   await page.getByText('What changed: carry').click();
   await expect(page.getByText('line 2 · Carry 140 → 128.02 m')).toBeVisible();

@@ -289,7 +289,7 @@ export function askParts(
     });
   const text =
     parts.length > 1
-      ? `The file holds balls of ${parts.length} kinds: other players, hands or days. Which belong in this lesson?`
+      ? `The file holds balls in ${parts.length} parts, by player, hand or day. Where does each belong?`
       : `The file says ${partWords(only)}, and this lesson is ${who}’s${hand === null ? '' : `, ${hand}-handed`}. Are these balls ${who}’s?`;
   return [{ kind: 'parts', headers: [], text, choices }];
 }

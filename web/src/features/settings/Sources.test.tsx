@@ -33,7 +33,7 @@ describe('the sources of launch files', () => {
 
   it('without a name go by their columns', async () => {
     await open({ ...SOURCE, name: '' });
-    expect(screen.getByText('Columns Carry')).toBeInTheDocument();
+    expect(screen.getByText('Files with Carry')).toBeInTheDocument();
   });
 
   it('are renamed, changed and forgotten', async () => {

@@ -37,7 +37,7 @@ function Source({ source, onChange }: { source: FileSource; onChange: (c: Source
   const { answers } = source;
   const columns = answers.columns ?? [];
   const called =
-    source.name === '' ? `Columns ${columns.map((c) => c.header).join(', ')}` : source.name;
+    source.name === '' ? `Files with ${columns.map((c) => c.header).join(', ')}` : source.name;
   const [name, setName] = useState(source.name);
   const say = (said: Column): void =>
     onChange({

@@ -93,6 +93,7 @@ function Asks({ entry, change, player }: OnItsWayProps & { readonly player: Play
       player={player}
       before={asks.answers ?? {}}
       questions={questionsOf(asks)}
+      sendWords="Bring the file in"
       leaveWords="Leave the file out"
       onAnswer={(answers, elsewhere) => {
         void giveElsewhere(new File([file.bytes], file.name), answers, elsewhere, new Date());

@@ -29,6 +29,7 @@ function open(text: string, { hand = 'right', before = {} } = {}): Sent[] {
       player={player}
       before={before}
       questions={questions}
+      sendWords="Bring the file in"
       leaveWords="Leave the file out"
       onAnswer={(answers, elsewhere) => sent.push({ answers, elsewhere })}
       onLeave={() => undefined}

@@ -29,6 +29,7 @@ interface MappingProps {
   readonly before: IntakeAnswers;
   /** What it leaves open; more may come to light as it is answered. */
   readonly questions: readonly IntakeQuestion[];
+  readonly sendWords: string;
   readonly leaveWords: string;
   readonly onAnswer: (answers: IntakeAnswers, elsewhere: readonly Elsewhere[]) => void;
   readonly onLeave: () => void;
@@ -122,9 +123,25 @@ function AsRead({ preview, player, onSay }: AsReadProps) {
   );
 }
 
+/** What the source is called from now on. */
+function SourceName({ name, onName }: { name: string; onName: (name: string) => void }) {
+  return (
+    <div className="mt-3 max-w-md">
+      <TextField
+        label="Call this source"
+        hint="its next files are read the same way, unasked"
+        value={name}
+        maxLength={80}
+        onChange={({ target }) => onName(target.value)}
+      />
+    </div>
+  );
+}
+
 /** A file as it will be read, on its real rows, with what it leaves open: all of it can be said otherwise. */
 export function Mapping(props: MappingProps) {
-  const { title, bytes, player, before, questions, leaveWords, onAnswer, onLeave } = props;
+  const { title, bytes, player, before, questions, sendWords, leaveWords, onAnswer, onLeave } =
+    props;
   const { says, setSays, chosen, choose, say } = useSaid(before, questions);
   const { places, place } = usePlaces(setSays);
   const [name, setName] = useState('');
@@ -166,21 +183,13 @@ export function Mapping(props: MappingProps) {
       ) : (
         <AsRead preview={preview} player={player} onSay={say} />
       )}
-      <div className="mt-3 max-w-md">
-        <TextField
-          label="Call this source"
-          hint="its next files are read the same way, unasked"
-          value={name}
-          maxLength={80}
-          onChange={({ target }) => setName(target.value)}
-        />
-      </div>
+      <SourceName name={name} onName={setName} />
       <p role="status" className="mt-3 text-sm">
         {preview !== null && stateWords(preview)}
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button look="main" disabled={isOpen} onClick={send}>
-          Bring the file in
+          {sendWords}
         </Button>
         <Button onClick={onLeave}>{leaveWords}</Button>
       </div>
