@@ -37,7 +37,8 @@ export function handIn(text: string): Hand | null {
 /** The part of a player, a hand and a day. */
 function partOf(player: string, hand: string, day: string): Omit<FilePart, 'ballCount'> {
   const side = hand === '' ? null : handIn(hand);
-  return { key: `${nameKey(player)}|${side ?? ''}|${day}`, player, hand: side, day };
+  // A hand that cannot be made out is a part of its own: it is not taken for another's.
+  return { key: `${nameKey(player)}|${side ?? nameKey(hand)}|${day}`, player, hand: side, day };
 }
 
 /** The parts of a file in the order they begin. */

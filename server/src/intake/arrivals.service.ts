@@ -13,7 +13,7 @@ import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileRow } from './files.repository.ts';
-import { markKnown, rowPage } from './intake.logic.ts';
+import { DELETED, byPrint, markKnown, rowPage } from './intake.logic.ts';
 import type { Marked } from './intake.logic.ts';
 import type { ChangedFigure, LaunchFile, Row } from './intake.dto.ts';
 import { changedFigures } from './changed.ts';
@@ -38,6 +38,8 @@ interface Settled {
   readonly at: string;
   readonly before: FileRow | null;
   readonly marked: Marked;
+  /** What becomes of each row. */
+  readonly rows: readonly Row[];
   readonly blockId: string | null;
   /** Ordinal of the first new ball; the others follow without a gap. */
   readonly first: number;
@@ -47,6 +49,8 @@ interface Settled {
   readonly back: readonly string[];
   /** Balls the lesson has whose lines read otherwise now, and what changed in them. */
   readonly reread: readonly Reread[];
+  /** How many of them are there: what was deleted by hand reads anew and stays deleted. */
+  readonly rereadCount: number;
   readonly changed: readonly ChangedFigure[];
 }
 
@@ -63,12 +67,6 @@ export interface Arrived {
 
 /** So many balls are stored in one go: more come by steps, between which other requests have their turn. */
 const STEP = 200;
-
-const byPrint = (balls: readonly KnownBall[]): Map<string, KnownBall[]> => {
-  const left = new Map<string, KnownBall[]>();
-  for (const ball of balls) left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
-  return left;
-};
 
 /** Takes the first ball of a print that will do. */
 function takeFrom(
@@ -117,16 +115,25 @@ export class ArrivalsService {
     const settled = await this.store.write(async (tx) => {
       const found = await this.settle(scope, tx, incoming);
       const count = found.fresh.length;
-      const isFew = count <= STEP;
+      const isFew = count <= STEP && found.reread.length <= STEP;
       await this.putHead(scope, tx, incoming, found, isFew ? null : found.at);
       // The last first: a ball added meanwhile stands after all of them.
       const last = [Math.max(0, count - STEP), count] as const;
       await this.putBalls(scope, tx, incoming, found, last, !isFew);
-      if (isFew) await this.finish(scope, tx, incoming, found, change);
+      if (isFew) {
+        await this.balls.reread(scope, tx, incoming.lessonId, found.reread, found.at);
+        await this.finish(scope, tx, incoming, found, change);
+      }
       return found;
     });
-    const { id, fresh, marked, reread, changed } = settled;
-    if (fresh.length > STEP) {
+    const { id, fresh, rows, reread, changed } = settled;
+    if (fresh.length > STEP || reread.length > STEP) {
+      for (let from = 0; from < reread.length; from += STEP) {
+        const some = reread.slice(from, from + STEP);
+        await this.store.step((tx) =>
+          this.balls.reread(scope, tx, incoming.lessonId, some, settled.at),
+        );
+      }
       for (let to = fresh.length - STEP; to > 0; to -= STEP) {
         const step: readonly [number, number] = [Math.max(0, to - STEP), to];
         await this.store.step((tx) => this.putBalls(scope, tx, incoming, settled, step, true));
@@ -141,8 +148,8 @@ export class ArrivalsService {
     const file = await this.store.read((db) => this.files.find(scope, db, id));
     return {
       file: toLaunchFile(file!),
-      rows: marked.rows,
-      rereadCount: reread.length,
+      rows,
+      rereadCount: settled.rereadCount,
       isSame: settled.before?.deletedAt === null && fresh.length + reread.length === 0,
       changed,
     };
@@ -180,6 +187,7 @@ export class ArrivalsService {
     const fresh: { ball: number; line: number }[] = [];
     const back: string[] = [];
     const reread: Reread[] = [];
+    const deleted = new Set<number>();
     const changed: ChangedFigure[] = [];
     const isGone = new Set(gone.map((ball) => ball.id));
     for (const { ball, line } of parsed.rows) {
@@ -189,22 +197,29 @@ export class ArrivalsService {
       const same = takeFrom(left, now.print, ({ id: ballId }) => isGone.has(ballId));
       const other =
         same ?? (earlier === undefined ? undefined : takeFrom(left, earlier.print, () => true));
-      if (other === undefined) fresh.push({ ball, line });
+      // A ball deleted by hand reads anew as well, and stays deleted.
+      const isDeleted = other !== undefined && other.isDeleted && !isGone.has(other.id);
+      if (isDeleted) deleted.add(line);
+      else if (other === undefined) fresh.push({ ball, line });
       else back.push(other.id);
       if (same !== undefined || other === undefined || earlier === undefined) continue;
       reread.push({ id: other.id, print: now.print, was: earlier.figures, figures: now.figures });
-      changed.push(...changedFigures(line, earlier.figures, now.figures));
+      if (!isDeleted) changed.push(...changedFigures(line, earlier.figures, now.figures));
     }
     return {
       id,
       at: this.clock.text(),
       before,
       marked,
+      rows: marked.rows.map((row) =>
+        deleted.has(row.line) ? { ...row, fate: 'known', reason: DELETED } : row,
+      ),
       blockId: await this.blocks.underWay(scope, tx, lessonId),
       first: await this.balls.nextOrdinal(scope, tx, lessonId),
       fresh,
       back,
       reread,
+      rereadCount: reread.length - deleted.size,
       changed,
     };
   }
@@ -214,12 +229,12 @@ export class ArrivalsService {
     scope: Scope,
     tx: Handle,
     { lessonId, upload, sha256, parsed }: Incoming,
-    { id, at, before, marked, fresh, back }: Settled,
+    { id, at, before, rows: told, fresh, back }: Settled,
     deletedAt: string | null,
   ): Promise<void> {
-    const { refused: refusedCount } = rowPage(marked.rows);
+    const { refused: refusedCount } = rowPage(told);
     const ballCount = fresh.length + back.length;
-    const rows = JSON.stringify(marked.rows);
+    const rows = JSON.stringify(told);
     const { name: _, ...said } = parsed.answers;
     const answers = JSON.stringify(said);
     const made = { rows, answers, ballCount, refusedCount, receivedAt: at, deletedAt };
@@ -254,15 +269,14 @@ export class ArrivalsService {
     scope: Scope,
     tx: Handle,
     { lessonId, upload }: Incoming,
-    { id, at, marked, fresh, back, reread }: Settled,
+    { id, marked, fresh, back, rereadCount }: Settled,
     change: Change,
   ): Promise<void> {
-    await this.balls.reread(scope, tx, lessonId, reread, at);
     await this.balls.revive(scope, tx, lessonId, back);
     await this.balls.hold(scope, tx, id, [...back, ...marked.held]);
     const words =
-      reread.length > 0
-        ? `“${upload.name}” read again, ${reread.length} balls changed`
+      rereadCount > 0
+        ? `“${upload.name}” read again, ${rereadCount} balls changed`
         : `“${upload.name}” brought in, ${fresh.length + back.length} balls`;
     await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
   }

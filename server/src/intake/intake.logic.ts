@@ -23,8 +23,20 @@ export interface Marked {
   readonly isNew: (line: number) => boolean;
 }
 
+/** Balls by what is on their lines: of equal ones the earlier first. */
+export function byPrint(balls: readonly KnownBall[]): Map<string, KnownBall[]> {
+  const left = new Map<string, KnownBall[]>();
+  for (const ball of balls) {
+    const alike = left.get(ball.print);
+    if (alike === undefined) left.set(ball.print, [ball]);
+    else alike.push(ball);
+  }
+  return left;
+}
+
 const HERE = 'This ball is already in the lesson.';
-const DELETED = 'This ball was deleted from the lesson; it is not brought back.';
+/** Said of a row whose ball was deleted by hand. */
+export const DELETED = 'This ball was deleted from the lesson; it is not brought back.';
 
 /** Marks rows whose ball the lesson already has as `known`, each known ball once. */
 export function markKnown(
@@ -32,10 +44,8 @@ export function markKnown(
   prints: ReadonlyMap<number, string>,
   known: readonly KnownBall[],
 ): Marked {
-  const left = new Map<string, KnownBall[]>();
   // What is there is matched before what was deleted.
-  for (const ball of [...known].sort((a, b) => Number(a.isDeleted) - Number(b.isDeleted)))
-    left.set(ball.print, [...(left.get(ball.print) ?? []), ball]);
+  const left = byPrint([...known].sort((a, b) => Number(a.isDeleted) - Number(b.isDeleted)));
   const held: string[] = [];
   const marked = rows.map((row): Row => {
     const print = prints.get(row.line);

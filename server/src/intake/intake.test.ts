@@ -275,6 +275,33 @@ describe('a file read again by other answers', () => {
     expect((await ballsOf(lessonId))[0]).toMatchObject({ id: first!.id, carryM: 140 });
   });
 
+  it('leaves a ball that was deleted by hand deleted, and says so', async () => {
+    const lessonId = await t.lesson();
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    const [first, second] = await ballsOf(lessonId);
+    await t.http().delete(`/api/balls/${first!.id}`).expect(204);
+    const { body } = await drop(lessonId, TEXT, 'a.csv', inUnit('yd')).expect(200);
+    expect(body.message).toBe(
+      '1 ball read anew, 1 already here, 1 of them deleted before and left out.',
+    );
+    expect((await ballsOf(lessonId)).map(({ id }) => id)).toEqual([second!.id]);
+    // Nor does its own file bring it back after that, dropped or read as it was.
+    await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
+    expect(await ballsOf(lessonId)).toMatchObject([{ id: second!.id, carryM: 142 }]);
+  });
+
+  it('of many balls is changed by steps, each ball once', async () => {
+    const lessonId = await t.lesson();
+    const many = `Club,Face,Path,Carry\n${Array.from({ length: 450 }, (_, n) => `7i,${n / 100},-3,${100 + n / 10}`).join('\n')}\n`;
+    await drop(lessonId, many, 'm.csv', inUnit('m')).expect(200);
+    const before = await ballsOf(lessonId);
+    const { body } = await drop(lessonId, many, 'm.csv', inUnit('yd')).expect(200);
+    expect(body.message).toBe('450 balls read anew.');
+    const after = await ballsOf(lessonId);
+    expect(after.map(({ id }) => id)).toEqual(before.map(({ id }) => id));
+    after.forEach((ball, n) => expect(ball.carryM).toBeCloseTo(0.9144 * (100 + n / 10), 9));
+  });
+
   it('of an older version, which did not keep its answers, is taken to have been read as its source is', async () => {
     const lessonId = await t.lesson();
     await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);

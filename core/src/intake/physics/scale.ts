@@ -21,6 +21,8 @@ export const SCALE_DEFAULTS = {
   gain: 5,
   /** What still misses so much in the other unit, in squared errors halved, is not mended by it. */
   leaves: 4,
+  /** A miss costs no more than this, in squared errors halved: six of them. */
+  mostCost: 18,
   /** Carry misses by less than this in ordinary air; another unit must fit within the second. Yards against metres are 0.089. */
   carryMiss: 0.0465,
   carryFit: 0.04,
@@ -71,7 +73,7 @@ function middle(values: readonly (number | null)[]): number | null {
 }
 
 const miss = (value: number | null, sd: number): number =>
-  value === null ? 0 : -Math.min(18, (value / sd) ** 2 / 2);
+  value === null ? 0 : -Math.min(SCALE_DEFAULTS.mostCost, (value / sd) ** 2 / 2);
 const logRatio = (value: number | null, usual: number): number | null =>
   value === null || value <= 0 || usual <= 0 ? null : Math.log(value / usual);
 
@@ -126,7 +128,7 @@ function speeds(
   return found;
 }
 
-/** The unit of one column under which its miss is likeliest; null where that is the one it is read in. */
+/** The unit of one column under which its miss is likeliest; none where that is the one it is read in. */
 function better(column: ScaledColumn | undefined, off: number | null, sd: number): OtherUnit[] {
   if (column === undefined || off === null) return [];
   const { price, gain, leaves } = SCALE_DEFAULTS;

@@ -22,6 +22,11 @@ export const PARTS: readonly WrittenFile[] = [
     asks: ['parts'],
   },
   {
+    name: 'a hand that cannot be made out beside one that can',
+    text: lines('Hand,Club,Face,Path', 'R,7i,1.2,-3.4', 'both,7i,-2.1,0.8'),
+    asks: ['parts'],
+  },
+  {
     name: 'two days',
     text: lines(
       'Time,Club,Face,Path',
