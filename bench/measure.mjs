@@ -15,6 +15,18 @@ export function rate(work, seconds = 0.7, batch = 20) {
   return Math.max(once(), once(), once());
 }
 
+/** Median milliseconds of each of some works, done in turns `count` times after a warm-up. */
+export function medianTimes(works, count) {
+  const times = works.map(() => []);
+  for (let turn = -count / 2; turn < count; turn++)
+    works.forEach((work, i) => {
+      const start = performance.now();
+      work();
+      if (turn >= 0) times[i].push(performance.now() - start);
+    });
+  return times.map((all) => all.sort((a, b) => a - b)[all.length >> 1]);
+}
+
 /** The loosest of `choices`, which tighten, from which on every worst error over `cases` stays within `allowed`. */
 export function loosest(choices, cases, errorOf, allowed) {
   let found = null;

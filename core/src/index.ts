@@ -37,6 +37,9 @@ export type { ColumnSaid, IntakeChoice, IntakeQuestion, IntakeSays } from './int
 export { partWords } from './intake/parts.ts';
 export type { FilePart } from './intake/parts.ts';
 export { optionsOf, saidWith } from './intake/says.ts';
+export type { FileFor } from './intake/says.ts';
+export { DAY_ORDERS } from './intake/day.ts';
+export type { DayOrder } from './intake/day.ts';
 export type { CellProblem } from './intake/row.ts';
 export { TEXT_MEANINGS, isQuantity } from './intake/meaning.ts';
 export { CONFIDENCE } from './intake/header.ts';

@@ -11,11 +11,13 @@ import type { RowFate } from './fate.ts';
 import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
 import type { IntakeOptions } from './parse.ts';
-import type { FilePart } from './parts.ts';
+import type { FoundParts } from './parts.ts';
 import { physicsRows } from './physics/rows.ts';
+import type { PhysicsRow } from './physics/rows.ts';
 import { turnedColumns } from './physics/signs.ts';
 import {
   askColumns,
+  askDays,
   askNames,
   askParts,
   askPlus,
@@ -30,11 +32,11 @@ import type { SignRule } from './value.ts';
 
 /** The rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
 function likelyRule(
-  drafts: readonly Draft[],
+  tried: readonly PhysicsRow[],
   columns: readonly FileColumn[],
   rows: readonly RawRow[],
 ): SignRule | null {
-  const ways = turnedColumns(physicsRows(drafts), turnableOf(columns, rows));
+  const ways = turnedColumns(tried, turnableOf(columns, rows));
   const club = new Set(['clubPathDeg', 'faceAngleDeg', 'faceToPathDeg']);
   return ways.some((way) => way.every((figure) => club.has(figure))) ? 'hand-club' : null;
 }
@@ -44,18 +46,19 @@ export interface Found {
   readonly rows: readonly RawRow[];
   readonly drafts: readonly Draft[];
   readonly rules: RowRules;
-  readonly parts: readonly FilePart[];
+  readonly parted: FoundParts;
   readonly fates: readonly RowFate[];
 }
 
 /** Everything the file leaves open. */
 export function askAll(
-  { columns, rows, drafts, rules, parts, fates }: Found,
+  { columns, rows, drafts, rules, parted, fates }: Found,
   options: IntakeOptions,
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
   const { hand = null, player = null } = options;
-  const units = unitsThatFit(drafts, columns);
+  const tried = physicsRows(drafts);
+  const units = unitsThatFit(tried, columns);
   const fits = (column: FileColumn) =>
     units.find(({ quantity }) => quantity === column.meaning)?.unit ?? null;
   const questions = [
@@ -67,13 +70,16 @@ export function askAll(
     ...askOutside(fates, columns),
   ];
   const isOpen = hand === 'left' && options.signs === undefined;
-  const likely = isOpen ? likelyRule(drafts, columns, rows) : null;
+  const likely = isOpen ? likelyRule(tried, columns, rows) : null;
   const signs = isOpen ? askSigns(hand, columns, rows, likely) : [];
   // Which sign is turned can be told once it is known what they mean for a left-hander.
-  const turned = signs.length > 0 ? [] : askTurned(drafts, columns, rows);
+  const turned = signs.length > 0 ? [] : askTurned(tried, columns, rows);
   questions.push(...signs, ...turned);
   if (turned.length === 0) questions.push(...askContradicting(drafts, columns));
   if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
-  if (options.parts === undefined) questions.push(...askParts(parts, player, hand));
+  const whose = askParts(parted.parts, player, hand);
+  // A part may go to a new lesson: it has to be known of which day.
+  if (whose.length > 0) questions.push(...askDays(parted.unclear));
+  if (options.parts === undefined) questions.push(...whose);
   return questions;
 }

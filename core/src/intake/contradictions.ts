@@ -3,7 +3,7 @@ import { isContradiction } from './complete.ts';
 import type { RowFate } from './fate.ts';
 import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
-import { physicsRows } from './physics/rows.ts';
+import type { PhysicsRow } from './physics/rows.ts';
 import { otherUnits } from './physics/scale.ts';
 import type { OtherUnit, Scaled, ScaledColumn } from './physics/scale.ts';
 import { TURNABLE, turnedColumns } from './physics/signs.ts';
@@ -46,12 +46,12 @@ const named = (columns: readonly FileColumn[]): string =>
 
 /** Signs that contradict each other, with the columns that would mend them. */
 export function askTurned(
-  drafts: readonly Draft[],
+  tried: readonly PhysicsRow[],
   columns: readonly FileColumn[],
   rows: readonly RawRow[],
 ): IntakeQuestion[] {
   const turnable = turnableOf(columns, rows);
-  const ways = turnedColumns(physicsRows(drafts), turnable);
+  const ways = turnedColumns(tried, turnable);
   if (ways.length === 0) return [];
   const of = (figures: readonly Turnable[]): FileColumn[] =>
     figures.flatMap((figure) => turnableColumn(columns, figure) ?? []);
@@ -144,10 +144,10 @@ const GROUND = new Set<string>(['carryM', 'totalM', 'offlineM', 'curveM']);
 
 /** Columns that fit in another unit: those that are in the unit the file states, and contradict it. */
 export function unitsThatFit(
-  drafts: readonly Draft[],
+  tried: readonly PhysicsRow[],
   columns: readonly FileColumn[],
 ): readonly OtherUnit[] {
-  return otherUnits(physicsRows(drafts), scaledColumns(columns));
+  return otherUnits(tried, scaledColumns(columns));
 }
 
 export function askOtherUnits(

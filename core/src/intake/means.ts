@@ -36,6 +36,7 @@ function isMeanOf(
 /** Running sums of the first few quantities: a row that is far from the mean of one needs no closer look. */
 class FirstSums {
   private count = 0;
+  private next = 0;
   private readonly sums: number[];
   private readonly squares: number[];
   private readonly quantities: readonly BallQuantity[];
@@ -46,20 +47,26 @@ class FirstSums {
     this.squares = [...this.sums];
   }
 
-  clear(): void {
+  /** Begins anew with the draft at a place. */
+  beginAt(next: number): void {
+    this.next = next;
     this.count = 0;
     this.sums.fill(0);
     this.squares.fill(0);
   }
 
-  add({ ball }: Draft): void {
-    this.count += 1;
-    this.quantities.forEach((quantity, i) => {
-      // A figure that is missing anywhere makes its sums no number: then it tells nothing.
-      const value = ball[quantity] ?? NaN;
-      this.sums[i]! += value;
-      this.squares[i]! += value * value;
-    });
+  /** Adds drafts from where it has come to: most files never ask for it. */
+  addUpTo(drafts: readonly Draft[], end: number): void {
+    for (; this.next < end; this.next++) {
+      const { ball } = drafts[this.next]!;
+      this.count += 1;
+      this.quantities.forEach((quantity, i) => {
+        // A figure that is missing anywhere makes its sums no number: then it tells nothing.
+        const value = ball[quantity] ?? NaN;
+        this.sums[i]! += value;
+        this.squares[i]! += value * value;
+      });
+    }
   }
 
   /** Whether a row is far from the mean of those added, in any of the quantities. */
@@ -99,21 +106,18 @@ export function meansAmong(
       next.ball.clubText !== draft.ball.clubText ||
       rowOf[at + 1] !== rowOf[at]! + 1;
     if (isLast) {
-      const own = drafts.slice(run, at);
-      const isMean =
-        isMeanOf(draft, own, quantities) ||
-        (run !== begin &&
-          !sums.isFar(draft) &&
-          isMeanOf(draft, drafts.slice(begin, at), quantities));
+      let isMean = isMeanOf(draft, drafts.slice(run, at), quantities);
+      if (!isMean && run !== begin) {
+        sums.addUpTo(drafts, at);
+        isMean = !sums.isFar(draft) && isMeanOf(draft, drafts.slice(begin, at), quantities);
+      }
       if (isMean) {
         found.add(draft);
         begin = at + 1;
-        sums.clear();
-      } else sums.add(draft);
+        sums.beginAt(begin);
+      }
       run = at + 1;
-      return;
     }
-    sums.add(draft);
   });
   return found;
 }

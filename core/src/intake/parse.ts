@@ -1,6 +1,8 @@
 import type { Hand } from '../line/hand.ts';
 import { askAll } from './ask.ts';
 import { complete } from './complete.ts';
+import { dayWords, isFarFrom } from './day.ts';
+import type { DayOrder } from './day.ts';
 import { findDecimal } from './decimal.ts';
 import { fateOf } from './fate.ts';
 import type { RowFate } from './fate.ts';
@@ -8,7 +10,7 @@ import { columnsOf, findHead, languageIn, namedIn } from './layout.ts';
 import type { ColumnMapping, FileColumn } from './layout.ts';
 import type { Decimal } from './number.ts';
 import { partWords, partsOf } from './parts.ts';
-import type { FilePart } from './parts.ts';
+import type { FilePart, FoundParts } from './parts.ts';
 import type { MeasuredBall } from './quantities.ts';
 import { askColumns, askDecimal } from './questions.ts';
 import type { IntakeQuestion } from './questions.ts';
@@ -31,6 +33,10 @@ export interface IntakeOptions {
   /** What columns are, by header text; unnamed columns are recognised. */
   readonly mapping?: Readonly<Record<string, ColumnMapping>>;
   readonly decimal?: Decimal;
+  /** When the lesson is that the balls are for, as ISO 8601; a file of another day says so. */
+  readonly lessonAt?: string;
+  /** What stands first in days of three numbers; without it a file that could be read either way asks. */
+  readonly dayOrder?: DayOrder;
   /** Keys of the parts of the file that are meant; without them a file of several asks. */
   readonly parts?: readonly string[];
 }
@@ -99,14 +105,25 @@ function twinFinder(rows: readonly RawRow[], section: Section, options: IntakeOp
 }
 
 /** Leaves the parts of a file that are meant. */
-function takeParts(drafts: Drafts, meant: readonly string[]): void {
-  const { parts, keys } = partsOf(drafts.left);
+function takeParts(drafts: Drafts, { parts, keys }: FoundParts, meant: readonly string[]): void {
   const wordsOf = new Map(parts.map((part) => [part.key, partWords(part)]));
   drafts.out('other', (_, at) =>
     meant.includes(keys[at]!)
       ? null
       : `Of another part of the file: ${wordsOf.get(keys[at]!) ?? ''}.`,
   );
+}
+
+/** Says it where the balls are of another day than their lesson. */
+function dayNotes({ parts }: FoundParts, { parts: meant, lessonAt }: IntakeOptions): string[] {
+  const own = parts.filter(({ key }) => meant === undefined || meant.includes(key));
+  if (lessonAt === undefined || own.length !== 1) return [];
+  const { startsAt } = own[0]!;
+  if (startsAt === null || !isFarFrom(startsAt, lessonAt)) return [];
+  const words = [startsAt, lessonAt].map((moment) => dayWords(moment.slice(0, 10)));
+  return [
+    `The file says ${words[0]}, and the lesson is of ${words[1]}: check that they belong together.`,
+  ];
 }
 
 /**
@@ -138,22 +155,22 @@ export function parseLaunchFile(
   const drafts = new Drafts(walk(table.rows, sections, rules));
   const notes = sift(drafts, columns);
   const { left, fates } = drafts;
-  const { parts } = partsOf(left);
-  const found = { columns, rows, drafts: left, rules, parts, fates };
+  const parted = partsOf(left, rules.language, options.dayOrder);
+  const found = { columns, rows, drafts: left, rules, parted, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
+  if (options.parts !== undefined) takeParts(drafts, parted, options.parts);
   drafts.out('rejected', (draft) => {
     const mismatch = complete(draft);
     return mismatch === null ? null : `The row contradicts itself: ${mismatch}.`;
   });
-  if (options.parts !== undefined) takeParts(drafts, options.parts);
   return {
     ...drafts.settle(),
     columns,
     questions,
-    notes,
-    parts,
+    notes: [...notes, ...dayNotes(parted, options)],
+    parts: parted.parts,
     delimiter: table.delimiter,
     decimal,
   };

@@ -1,4 +1,6 @@
 /** Whose balls a file holds, of which hand and on which day: each part is given to a lesson of its own. */
+import { dayIn, dayOrderOf, isoOf, momentIn } from './day.ts';
+import type { DayOrder } from './day.ts';
 import type { Hand } from '../line/hand.ts';
 import type { Draft } from './row.ts';
 import { nameKey, plainText, recogniseSide } from './vocabulary.ts';
@@ -12,15 +14,10 @@ export interface FilePart {
   readonly hand: Hand | null;
   /** The day as the file writes it; empty where it says none. */
   readonly day: string;
+  /** When it begins: `2026-04-03`, with time and zone as far as the file says them; null where it does not. */
+  readonly startsAt: string | null;
   readonly ballCount: number;
 }
-
-const DAY =
-  /\d{4}\s*[-./年]\s*\d{1,2}\s*[-./月]\s*\d{1,2}日?|\d{1,2}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? \p{L}{3,9}\.?,? \d{4}|\p{L}{3,9}\.? \d{1,2},? \d{4}/u;
-
-/** The day in a time as a file writes it, or nothing. */
-export const dayIn = (hitAt: string | null): string =>
-  hitAt === null ? '' : (DAY.exec(hitAt)?.[0] ?? '').trim();
 
 const RIGHT = /^(?:r|rh|rhd|right|recht|droit|diestr|hoger|höger|右|우|오른)/i;
 const LEFT = /^(?:l|lh|lhd|left|link|gauch|zurd|vanster|vänster|左|좌|왼)/i;
@@ -34,36 +31,103 @@ export function handIn(text: string): Hand | null {
   return LEFT.test(plain) ? 'left' : null;
 }
 
-/** The part of a player, a hand and a day. */
-function partOf(player: string, hand: string, day: string): Omit<FilePart, 'ballCount'> {
-  const side = hand === '' ? null : handIn(hand);
-  // A hand that cannot be made out is a part of its own: it is not taken for another's.
-  return { key: `${nameKey(player)}|${side ?? nameKey(hand)}|${day}`, player, hand: side, day };
+/** Balls one after the other of one player, hand and day. */
+interface Lap {
+  readonly who: string;
+  readonly hand: Hand | null;
+  readonly day: string;
+  readonly first: Draft;
+  last: Draft;
+  count: number;
 }
 
-/** The parts of a file in the order they begin. */
-export function partsOf(drafts: readonly Draft[]): { parts: FilePart[]; keys: string[] } {
-  const parts = new Map<string, { part: Omit<FilePart, 'ballCount'>; count: number }>();
-  let last = partOf('', '', '');
-  let of: Pick<Draft, 'player' | 'hand'> | null = null;
-  const keys = drafts.map((draft) => {
-    const { player, hand } = draft;
-    const hitAt = draft.ball.hitAt ?? '';
-    // Balls of one part mostly come one after the other.
-    const isSame =
-      of !== null &&
-      player === of.player &&
-      hand === of.hand &&
-      (last.day === '' ? hitAt === '' : hitAt.startsWith(last.day));
-    if (!isSame) last = partOf(player, hand, dayIn(hitAt === '' ? null : hitAt));
-    of = draft;
-    const known = parts.get(last.key);
-    if (known === undefined) parts.set(last.key, { part: last, count: 1 });
-    else known.count += 1;
-    return last.key;
+/** When a ball was hit: what stands above it goes before what its row says, where that is a time alone. */
+const whenOf = ({ ball: { hitAt }, standingAt }: Draft): string =>
+  hitAt === null || hitAt === standingAt || standingAt === '' || dayIn(hitAt) !== ''
+    ? (hitAt ?? '')
+    : `${standingAt} ${hitAt}`;
+
+/** The laps of a file, and which of them each ball is of. */
+function lapsOf(drafts: readonly Draft[]): { laps: Lap[]; lapOf: number[] } {
+  const laps: Lap[] = [];
+  const lapOf = drafts.map((draft) => {
+    const lap = laps.at(-1);
+    // Balls of one lap mostly come one after the other.
+    if (lap !== undefined && isOn(lap, draft)) {
+      lap.count += 1;
+      lap.last = draft;
+    } else {
+      const hand = draft.hand === '' ? null : handIn(draft.hand);
+      // A hand that cannot be made out is a part of its own: it is not taken for another's.
+      const who = `${nameKey(draft.player)}|${hand ?? nameKey(draft.hand)}`;
+      laps.push({ who, hand, day: dayIn(whenOf(draft)), first: draft, last: draft, count: 1 });
+    }
+    return laps.length - 1;
   });
-  const list = [...parts.values()].map(({ part, count }) => ({ ...part, ballCount: count }));
-  return { parts: list, keys };
+  return { laps, lapOf };
+}
+
+function isOn({ last, day }: Lap, draft: Draft): boolean {
+  if (draft.player !== last.player || draft.hand !== last.hand) return false;
+  const { hitAt } = draft.ball;
+  if (hitAt === last.ball.hitAt && draft.standingAt === last.standingAt) return true;
+  return (day !== '' && hitAt?.startsWith(day) === true) || dayIn(whenOf(draft)) === day;
+}
+
+/** Balls so near to each other are of one session, though midnight lies between them, in the clock's zone or another. */
+const SESSION_GAP_MS = 3 * 60 * 60 * 1000;
+
+/** Whether a ball was hit within a session's time of another. */
+function isSoon(before: string, after: string, order: DayOrder | null): boolean {
+  const [a, b] = [momentIn(before, order), momentIn(after, order)];
+  if (a === null || b === null || !a.includes('T') || !b.includes('T')) return false;
+  return Math.abs(Date.parse(b) - Date.parse(a)) < SESSION_GAP_MS;
+}
+
+export interface FoundParts {
+  /** In the order they begin. */
+  readonly parts: FilePart[];
+  /** Of each draft, the key of its part. */
+  readonly keys: string[];
+  /** A day that could be either way round, and matters; null where there is none. */
+  readonly unclear: string | null;
+}
+
+/** The parts of a file; `order` is what stands first in its days where somebody said it. */
+export function partsOf(drafts: readonly Draft[], language: string, order?: DayOrder): FoundParts {
+  const { laps, lapOf } = lapsOf(drafts);
+  const days = new Set(laps.map(({ day }) => day).filter((day) => day !== ''));
+  const known = order ?? dayOrderOf(days, language);
+  const parts = new Map<string, FilePart & { ballCount: number }>();
+  const keyOf = new Map<string, string>();
+  const last = new Map<string, { readonly key: string; readonly at: string }>();
+  const keys = laps.map(({ who, hand, day, count, ...lap }) => {
+    const firstAt = whenOf(lap.first);
+    const same = `${who}|${isoOf(day, known) ?? day}`;
+    const before = last.get(who);
+    const isSession = before !== undefined && day !== '' && isSoon(before.at, firstAt, known);
+    const key = keyOf.get(same) ?? (isSession ? before.key : `${who}|${day}`);
+    keyOf.set(same, key);
+    last.set(who, { key, at: whenOf(lap.last) });
+    const { player } = lap.first;
+    const part = parts.get(key);
+    if (part === undefined)
+      parts.set(key, {
+        key,
+        player,
+        hand,
+        day,
+        startsAt: momentIn(firstAt, known),
+        ballCount: count,
+      });
+    else part.ballCount += count;
+    return key;
+  });
+  return {
+    parts: [...parts.values()],
+    keys: lapOf.map((lap) => keys[lap]!),
+    unclear: known === null ? ([...days].find((day) => isoOf(day, null) === null) ?? null) : null,
+  };
 }
 
 /** Whether a name in a file may be a player's: they share a word. */
@@ -80,6 +144,10 @@ export function mayBe(name: string, player: string): boolean {
   );
 }
 
-export const partWords = ({ player, hand, day }: Omit<FilePart, 'key' | 'ballCount'>): string =>
+export const partWords = ({
+  player,
+  hand,
+  day,
+}: Pick<FilePart, 'player' | 'hand' | 'day'>): string =>
   [player, hand === null ? '' : `${hand}-handed`, day].filter((text) => text !== '').join(', ') ||
   'no name';

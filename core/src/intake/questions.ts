@@ -1,6 +1,8 @@
 import { convert } from '../units/units.ts';
 import type { Unit } from '../units/units.ts';
 import type { Hand } from '../line/hand.ts';
+import { DAY_ORDERS, dayWords, isoOf } from './day.ts';
+import type { DayOrder } from './day.ts';
 import { CONFIDENCE } from './header.ts';
 import type { ColumnMapping, FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
@@ -24,6 +26,7 @@ export interface IntakeSays {
   readonly columns?: ColumnSaid[];
   readonly signs?: SignRule;
   readonly decimal?: Decimal;
+  readonly dayOrder?: DayOrder;
   readonly parts?: string[];
 }
 
@@ -42,6 +45,7 @@ export const QUESTION_KINDS = [
   'column',
   'plus',
   'physics',
+  'days',
   'parts',
 ] as const;
 
@@ -260,6 +264,20 @@ export function askTwins(
     const choices = [pick(taken, other), pick(other, taken)];
     return [{ kind: 'column', headers: [taken.header, other.header], text, choices } as const];
   });
+}
+
+const ORDER_WORDS = { 'day-first': 'The day', 'month-first': 'The month' } as const;
+
+/** What stands first in a day that could be either way round. */
+export function askDays(unclear: string | null): IntakeQuestion[] {
+  if (unclear === null) return [];
+  const choices = DAY_ORDERS.flatMap((dayOrder) => {
+    const day = isoOf(unclear, dayOrder);
+    const label = `${ORDER_WORDS[dayOrder]}: ${day === null ? 'no day' : dayWords(day)}`;
+    return { label, says: { dayOrder }, isLikely: false };
+  });
+  const text = `“${unclear}” could be one of two days. What does this file write first?`;
+  return [{ kind: 'days', headers: [], text, choices }];
 }
 
 /** Whose balls are meant: where a file holds several parts, or those of somebody else. */

@@ -16,7 +16,7 @@ describe('what is said of a file', () => {
 
   it('is nothing where nothing was said', () => {
     expect(saidWith({}, {})).toEqual({});
-    expect(optionsOf({}, 'left', 'Ada Reed')).toEqual({
+    expect(optionsOf({}, { hand: 'left', player: 'Ada Reed' })).toEqual({
       hand: 'left',
       player: 'Ada Reed',
       mapping: {},
@@ -25,7 +25,7 @@ describe('what is said of a file', () => {
 
   it('reaches the reader by the names of the columns', () => {
     const said = { columns: [{ header: 'Way', meaning: 'clubPathDeg' as const }], parts: ['a'] };
-    expect(optionsOf(said, 'right', 'Ada')).toMatchObject({
+    expect(optionsOf(said, { hand: 'right', player: 'Ada' })).toMatchObject({
       mapping: { Way: { meaning: 'clubPathDeg' } },
       parts: ['a'],
     });

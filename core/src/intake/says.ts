@@ -2,16 +2,25 @@ import type { Hand } from '../line/hand.ts';
 import type { IntakeOptions } from './parse.ts';
 import type { ColumnSaid, IntakeSays } from './questions.ts';
 
+/** Whom a file is read for, and for a lesson when, as ISO 8601. */
+export interface FileFor {
+  readonly hand: Hand;
+  readonly player: string;
+  readonly lessonAt?: string;
+}
+
 /** What is said of a file, as its reader takes it. */
-export function optionsOf(says: IntakeSays, hand: Hand, player: string): IntakeOptions {
+export function optionsOf(says: IntakeSays, { hand, player, lessonAt }: FileFor): IntakeOptions {
   const columns = (says.columns ?? []).map(({ header, ...said }) => [header, said] as const);
-  const { signs, decimal, parts } = says;
+  const { signs, decimal, dayOrder, parts } = says;
   return {
     hand,
     player,
+    ...(lessonAt !== undefined && { lessonAt }),
     mapping: Object.fromEntries(columns),
     ...(signs !== undefined && { signs }),
     ...(decimal !== undefined && { decimal }),
+    ...(dayOrder !== undefined && { dayOrder }),
     ...(parts !== undefined && { parts }),
   };
 }

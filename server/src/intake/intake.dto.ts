@@ -1,5 +1,6 @@
 import {
   BALL_QUANTITIES,
+  DAY_ORDERS,
   HANDS,
   QUANTITY_NAMES,
   QUESTION_KINDS,
@@ -8,7 +9,16 @@ import {
   TEXT_MEANINGS,
   UNIT_FACTORS,
 } from '@loxos/core';
-import type { BallQuantity, ColumnMeaning, Hand, RowFate, Side, SignRule, Unit } from '@loxos/core';
+import type {
+  BallQuantity,
+  ColumnMeaning,
+  DayOrder,
+  Hand,
+  RowFate,
+  Side,
+  SignRule,
+  Unit,
+} from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -84,6 +94,11 @@ export class IntakeAnswers {
   @IfGiven()
   @IsIn(['dot', 'comma'])
   readonly decimal?: 'dot' | 'comma';
+
+  @ApiPropertyOptional({ enum: DAY_ORDERS, description: 'What days of three numbers begin with' })
+  @IfGiven()
+  @IsIn(DAY_ORDERS)
+  readonly dayOrder?: DayOrder;
 
   @ApiPropertyOptional({
     type: [String],
@@ -166,6 +181,7 @@ export class Choice {
     readonly columns?: readonly ColumnAnswer[];
     readonly signs?: SignRule;
     readonly decimal?: 'dot' | 'comma';
+    readonly dayOrder?: DayOrder;
     readonly parts?: readonly string[];
   };
   @ApiProperty({ description: 'Whether it is what the file most likely means' })
@@ -189,6 +205,12 @@ export class Part {
   @ApiProperty() readonly player!: string;
   @ApiProperty({ enum: HANDS, nullable: true, type: String }) readonly hand!: Hand | null;
   @ApiProperty() readonly day!: string;
+  @ApiProperty({
+    nullable: true,
+    type: String,
+    description: 'When it begins, with time and zone as far as the file says them',
+  })
+  readonly startsAt!: string | null;
   @ApiProperty() readonly ballCount!: number;
 }
 

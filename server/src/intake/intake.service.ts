@@ -63,8 +63,8 @@ export class IntakeService {
     change: Change,
   ): Promise<IntakeResult> {
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
-    const { player, kept, before, isTaken } = await this.store.read(async (db) => ({
-      player: (await this.lessons.require(scope, db, lessonId)).player,
+    const { of, kept, before, isTaken } = await this.store.read(async (db) => ({
+      of: await this.lessons.require(scope, db, lessonId),
       kept: await this.sources.all(scope, db),
       before: await this.files.findByHash(scope, db, lessonId, sha256),
       isTaken: await this.history.isTaken(scope, db, change),
@@ -78,8 +78,7 @@ export class IntakeService {
       kept: Object.fromEntries(kept.map(({ headerKey, answers }) => [headerKey, answers])),
       isAskedAgain,
       was: readBy(before),
-      hand: player.hand,
-      player: player.name,
+      readFor: { hand: of.player.hand, player: of.player.name, lessonAt: of.lesson.startsAt },
     });
     if (read.outcome === 'refused') throw new BadRequestException(read.reason);
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.

@@ -383,6 +383,32 @@ describe('a file of two players', () => {
     // Which part was meant is no answer for the next file.
     expect((await drop(await t.lesson(), TEXT)).body.outcome).toBe('questions');
   });
+
+  it('says when each part begins, once it is known what its days begin with', async () => {
+    const text =
+      'Player,Time,Club,Face,Path\nAda,03/04/2026 9:05 PM,7i,1,-3\nBen,03/04/2026,7i,2,-2\n';
+    const asked = await drop(await t.lesson(), text).expect(200);
+    expect(asked.body.questions.map(({ kind }: { kind: string }) => kind)).toEqual([
+      'days',
+      'parts',
+    ]);
+    expect(asked.body.parts).toMatchObject([{ startsAt: null }, { startsAt: null }]);
+    const { body } = await drop(await t.lesson(), text, 'a.csv', { dayOrder: 'day-first' });
+    expect(body.parts).toMatchObject([
+      { startsAt: '2026-04-03T21:05:00' },
+      { startsAt: '2026-04-03' },
+    ]);
+  });
+
+  it('of another day than the lesson says so', async () => {
+    const of = (day: string) => `Date: ${day}\nClub,Face,Path\n7i,1,-3\n`;
+    const far = await drop(await t.lesson(), of('2026-04-03')).expect(200);
+    expect(far.body.notes).toEqual([
+      'The file says 3 April 2026, and the lesson is of 4 May 2026: check that they belong together.',
+    ]);
+    const near = await drop(await t.lesson(), of('2026-05-05')).expect(200);
+    expect(near.body.notes).toEqual([]);
+  });
 });
 
 describe('spreadsheets and JSON', () => {
@@ -412,6 +438,20 @@ describe('spreadsheets and JSON', () => {
       .http()
       .get(`/api/files/${body.file.id as string}/rows?fate=ball`);
     expect(page.rows[1].text).toBe('“Second”, row 2: Driver | 2 | 3.5');
+  });
+
+  it('have figures as text with the mark of their sheet, beside numbers that have none', async () => {
+    const lessonId = await t.lesson();
+    const bytes = await sheetOf([
+      { name: 'Commas', rows: [HEAD, ['7 iron', '1,25', -3.5], ['7 iron', 0.5, '-2,75']] },
+      { name: 'Points', rows: [HEAD, ['Driver', '2.25', 3.5]] },
+    ]);
+    await drop(lessonId, bytes, 'marks.xlsx').expect(200);
+    expect(await ballsOf(lessonId)).toMatchObject([
+      { faceAngleDeg: 1.25, clubPathDeg: -3.5 },
+      { faceAngleDeg: 0.5, clubPathDeg: -2.75 },
+      { faceAngleDeg: 2.25, clubPathDeg: 3.5 },
+    ]);
   });
 
   it.each([

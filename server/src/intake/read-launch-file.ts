@@ -1,5 +1,5 @@
 import { optionsOf, parseLaunchFile, readFileBytes, saidWith } from '@loxos/core';
-import type { Hand, ParsedLaunchFile, RawTable } from '@loxos/core';
+import type { FileFor, ParsedLaunchFile, RawTable } from '@loxos/core';
 import { fingerprintOf } from './fingerprint.ts';
 import { sourceKey } from './intake.logic.ts';
 import type { IntakeAnswers } from './intake.dto.ts';
@@ -15,8 +15,7 @@ export interface FileAsked {
   readonly isAskedAgain: boolean;
   /** What it was read by before; null where it was not. A file from before this was kept was read as its source is. */
   readonly was: IntakeAnswers | 'as its source' | null;
-  readonly hand: Hand;
-  readonly player: string;
+  readonly readFor: FileFor;
 }
 
 /** A ball as a row of values in the order of `MEASURED`, with its fingerprint. */
@@ -51,7 +50,7 @@ const readLine = (ball: ParsedLaunchFile['balls'][number]): ReadLine => ({
 
 /** Reads a launch file of any kind by all that is known of its source. */
 export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead> {
-  const { bytes, given, kept, isAskedAgain, was, hand, player } = asked;
+  const { bytes, given, kept, isAskedAgain, was, readFor } = asked;
   const reading = await readFileBytes(bytes);
   if (reading.outcome === 'refused') return reading;
   const { table } = reading;
@@ -60,10 +59,10 @@ export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileN
   const answers = isAskedAgain ? given : saidWith(known, given);
   const { balls, rows, columns, questions, notes, parts } = parseLaunchFile(
     table,
-    optionsOf(answers, hand, player),
+    optionsOf(answers, readFor),
   );
   const then = was === 'as its source' ? known : was;
-  const before = then === null ? null : parseLaunchFile(table, optionsOf(then, hand, player));
+  const before = then === null ? null : parseLaunchFile(table, optionsOf(then, readFor));
   return {
     outcome: 'read',
     sourceKey: key,

@@ -1910,6 +1910,11 @@ export interface components {
       signs?: 'target' | 'hand-club' | 'hand-all';
       /** @enum {string} */
       decimal?: 'dot' | 'comma';
+      /**
+       * @description What days of three numbers begin with
+       * @enum {string}
+       */
+      dayOrder?: 'day-first' | 'month-first';
       /** @description Which parts of a file of several players, hands or days are meant; never kept */
       parts?: string[];
       /** @description What the source is called from now on */
@@ -2051,7 +2056,8 @@ export interface components {
     };
     Question: {
       /** @enum {string} */
-      kind: 'unit' | 'signs' | 'decimal' | 'columns' | 'column' | 'plus' | 'physics' | 'parts';
+      kind:
+        'unit' | 'signs' | 'decimal' | 'columns' | 'column' | 'plus' | 'physics' | 'days' | 'parts';
       text: string;
       headers: string[];
       /** @description Answers to choose from; none where columns must be named */
@@ -2063,6 +2069,8 @@ export interface components {
       /** @enum {string|null} */
       hand: 'right' | 'left' | null;
       day: string;
+      /** @description When it begins, with time and zone as far as the file says them */
+      startsAt: string | null;
       ballCount: number;
     };
     ChangedFigure: {

@@ -22,7 +22,7 @@ let table: RawTable | null = null;
 
 /** The preview of a table under what was said. */
 export function previewOf(opened: RawTable, says: IntakeSays, hand: Hand, player: string): Preview {
-  const read = parseLaunchFile(opened, optionsOf(says, hand, player));
+  const read = parseLaunchFile(opened, optionsOf(says, { hand, player }));
   const byLine = new Map(opened.rows.map(({ line, cells }) => [line, cells]));
   const shown = read.rows.filter(({ ball }) => ball !== null).slice(0, SHOWN);
   return {

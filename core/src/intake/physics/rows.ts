@@ -23,6 +23,9 @@ export interface PhysicsRow {
   readonly plain: Delivery;
   /** Whether an unmeasured strike may turn the ball on its own: a bulged head. */
   readonly mayGear: boolean;
+  /** The launch that a face and a path give, and how a start and an axis fly, degrees: each made once. */
+  readonly strikes: (faceAngleDeg: number, clubPathDeg: number) => ShotLaunch;
+  readonly flies: (startDeg: number, axisDeg: number) => ReturnType<typeof flown>;
 }
 
 /** Ball speed over club speed where only the ball's is known (common practice, no source). */
@@ -34,6 +37,19 @@ const axisOf = ({ ball, backSpinRpm: back, sideSpinRpm: side }: Draft): number |
   ball.spinAxisTiltDeg ??
   (back === null || side === null ? null : radToDeg(Math.atan2(side, Math.abs(back))));
 
+/** What is made of two angles, remembered: a choice of signs changes few of them. */
+function remembered<T>(make: (a: number, b: number) => T) {
+  const known = new Map<string, T>();
+  return (a: number, b: number): T => {
+    const key = `${a}|${b}`;
+    const found = known.get(key);
+    if (found !== undefined) return found;
+    const made = make(a, b);
+    known.set(key, made);
+    return made;
+  };
+}
+
 function rowOf(draft: Draft): PhysicsRow {
   const { ball } = draft;
   const club = findClub(ball.club);
@@ -41,7 +57,7 @@ function rowOf(draft: Draft): PhysicsRow {
   const plain = plainDelivery(club ?? findClub('7-iron')!, 'right', UNKNOWN_DRIVER_SPEED_MPS);
   const speed =
     ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / USUAL_SMASH);
-  return {
+  const row = {
     ball,
     gapDeg: ball.faceToPathDeg,
     axisDeg: axisOf(draft),
@@ -57,6 +73,11 @@ function rowOf(draft: Draft): PhysicsRow {
     },
     mayGear: head.kind !== 'iron' && head.kind !== 'wedge' && ball.strikeToeMm === null,
   };
+  return {
+    ...row,
+    strikes: remembered((face, path) => struck(row, face, path)),
+    flies: remembered((start, axis) => flown(row, start, axis)),
+  };
 }
 
 /** Balls to try, spread over the file. */
@@ -69,19 +90,23 @@ export function physicsRows(drafts: readonly Draft[]): PhysicsRow[] {
 }
 
 /** The launch that the club's face and path give. */
-export function struck(row: PhysicsRow, faceAngleDeg: number, clubPathDeg: number): ShotLaunch {
+export function struck(
+  row: Pick<PhysicsRow, 'plain' | 'head'>,
+  faceAngleDeg: number,
+  clubPathDeg: number,
+): ShotLaunch {
   return strike(boundDelivery({ ...row.plain, faceAngleDeg, clubPathDeg }), row.head);
 }
 
 /** How a launch flies in still standard air; null where the row does not say enough of it, or it cannot be. */
-export function flown(row: PhysicsRow, startDeg: number, axisDeg: number, speedFactor = 1) {
-  const { ballSpeedMps, launchAngleDeg, spinRateRpm } = row.ball;
+function flown({ ball }: Pick<PhysicsRow, 'ball'>, startDeg: number, axisDeg: number) {
+  const { ballSpeedMps, launchAngleDeg, spinRateRpm } = ball;
   if (ballSpeedMps === null || launchAngleDeg === null || spinRateRpm === null) return null;
-  const speed = ballSpeedMps * speedFactor;
-  if (!(speed > 5 && speed < 110) || launchAngleDeg < -10 || launchAngleDeg > 80) return null;
+  if (!(ballSpeedMps > 5 && ballSpeedMps < 110) || launchAngleDeg < -10 || launchAngleDeg > 80)
+    return null;
   if (spinRateRpm > 15_000 || Math.abs(startDeg) > 60 || Math.abs(axisDeg) > 80) return null;
   const flight = flyBall({
-    ballSpeedMps: speed,
+    ballSpeedMps,
     launchAngleDeg,
     startDirectionDeg: startDeg,
     spinRateRpm,

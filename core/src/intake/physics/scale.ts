@@ -4,7 +4,7 @@ import { UNIT_FACTORS } from '../../units/units.ts';
 import type { Unit } from '../../units/units.ts';
 import { UNKNOWN_DRIVER_SPEED_MPS } from '../../delivery/usual.ts';
 import type { PhysicsRow } from './rows.ts';
-import { USUAL_SMASH, flown, struck } from './rows.ts';
+import { USUAL_SMASH, struck } from './rows.ts';
 
 export const SCALE_DEFAULTS = {
   /** So few balls tell nothing. */
@@ -172,7 +172,7 @@ export function otherUnits(
   if (found.length > 0) return found;
   const flights = rows.map((row) => {
     const { startDirectionDeg } = row.ball;
-    return flown(row, startDirectionDeg ?? 0, row.axisDeg ?? 0);
+    return row.flies(startDirectionDeg ?? 0, row.axisDeg ?? 0);
   });
   const against = (key: 'carryM' | 'apexM'): number | null =>
     middle(rows.map(({ ball }, i) => logRatio(ball[key], flights[i]?.[key] ?? 0)));

@@ -8,7 +8,6 @@
 import { median } from '../../maths/statistics.ts';
 import { degToRad } from '../../units/units.ts';
 import type { PhysicsRow } from './rows.ts';
-import { flown, struck } from './rows.ts';
 
 export const TURNABLE = [
   'clubPathDeg',
@@ -64,19 +63,6 @@ function faceAndPath({ ball, gapDeg }: PhysicsRow, sign: Sign): readonly [number
   return face === null ? null : [face, face - gap];
 }
 
-/** What a relation is made of, remembered by the signs it saw: a choice changes a few of them. */
-const remembered = <T>(make: (face: number, path: number) => T) => {
-  const known = new Map<string, T>();
-  return (face: number, path: number): T => {
-    const key = `${face}|${path}`;
-    const found = known.get(key);
-    if (found !== undefined) return found;
-    const made = make(face, path);
-    known.set(key, made);
-    return made;
-  };
-};
-
 const DELIVERED = ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg'] as const;
 
 /** The scatter believed of a relation at least, and what all balls may share of it. */
@@ -97,12 +83,11 @@ const BOUNDS = {
 } as const satisfies Readonly<Record<string, Bounds>>;
 
 /** The misses of the balls that can tell. */
-const missesOf = <T>(of: readonly T[], miss: (one: T, index: number) => number | null): number[] =>
+const missesOf = <T>(of: readonly T[], miss: (one: T) => number | null): number[] =>
   of.map(miss).filter((value): value is number => value !== null);
 
 /** What the face and the path owe the gap, the start and the axis. */
 function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
-  const strikes = rows.map((row) => remembered((face, path) => struck(row, face, path)));
   const isGeared = rows.filter((row) => row.mayGear).length * 2 > rows.length;
   return [
     {
@@ -121,10 +106,10 @@ function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
       columns: [...DELIVERED, 'startDirectionDeg'],
       ...(isGeared ? BOUNDS.startGeared : BOUNDS.start),
       misses: (sign) =>
-        missesOf(rows, (row, i) => {
+        missesOf(rows, (row) => {
           const delivered = faceAndPath(row, sign);
           if (delivered === null || row.ball.startDirectionDeg === null) return null;
-          const { startDirectionDeg } = strikes[i]!(...delivered);
+          const { startDirectionDeg } = row.strikes(...delivered);
           return row.ball.startDirectionDeg * sign('startDirectionDeg') - startDirectionDeg;
         }),
     },
@@ -132,10 +117,10 @@ function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
       columns: [...DELIVERED, 'spinAxisTiltDeg'],
       ...(isGeared ? BOUNDS.axisGeared : BOUNDS.axis),
       misses: (sign) =>
-        missesOf(rows, (row, i) => {
+        missesOf(rows, (row) => {
           const delivered = faceAndPath(row, sign);
           if (delivered === null || row.axisDeg === null) return null;
-          return row.axisDeg * sign('spinAxisTiltDeg') - strikes[i]!(...delivered).spinAxisTiltDeg;
+          return row.axisDeg * sign('spinAxisTiltDeg') - row.strikes(...delivered).spinAxisTiltDeg;
         }),
     },
   ];
@@ -143,20 +128,18 @@ function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
 
 /** What the start and the axis owe where the ball came down and how it bent. */
 function flightRelations(rows: readonly PhysicsRow[]): Relation[] {
-  const flights = rows.map((row) => remembered((start, axis) => flown(row, start, axis)));
-  const launched = (i: number, sign: Sign) => {
-    const { ball, axisDeg } = rows[i]!;
+  const launched = ({ ball, axisDeg, flies }: PhysicsRow, sign: Sign) => {
     if (ball.startDirectionDeg === null || axisDeg === null) return null;
     const start = ball.startDirectionDeg * sign('startDirectionDeg');
-    return flights[i]!(start, axisDeg * sign('spinAxisTiltDeg'));
+    return flies(start, axisDeg * sign('spinAxisTiltDeg'));
   };
   const landing = (figure: 'offlineM' | 'curveM'): Relation => ({
     columns: ['startDirectionDeg', 'spinAxisTiltDeg', figure],
     ...BOUNDS.flight,
     misses: (sign) =>
-      missesOf(rows, ({ ball }, i) => {
-        const seen = ball[figure];
-        const flight = seen === null ? null : launched(i, sign);
+      missesOf(rows, (row) => {
+        const seen = row.ball[figure];
+        const flight = seen === null ? null : launched(row, sign);
         return seen === null || flight === null ? null : seen * sign(figure) - flight[figure];
       }),
   });

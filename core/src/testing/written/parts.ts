@@ -36,6 +36,42 @@ export const PARTS: readonly WrittenFile[] = [
     asks: ['parts'],
   },
   {
+    name: 'one day written in two ways',
+    text: lines('Time,Club,Face,Path', '2026-11-02,7i,1.2,-3.4', '2 November 2026,7i,-2.1,0.8'),
+    want: { faceAngleDeg: [1.2, -2.1] },
+  },
+  {
+    name: 'a session over midnight in Greenwich',
+    text: lines(
+      'Time,Club,Face,Path',
+      '2026-11-02T23:55:10Z,7i,1.2,-3.4',
+      '2026-11-03T00:01:30Z,7i,-2.1,0.8',
+      '1793664150,7i,0.5,0.8',
+    ),
+    want: { faceAngleDeg: [1.2, -2.1, 0.5] },
+  },
+  {
+    name: 'two days above times alone',
+    text: lines(
+      'Time,Club,Face,Path',
+      'Date: 2 November 2026,,,',
+      '10:05,7i,1.2,-3.4',
+      'Date: 3 November 2026,,,',
+      '10:05,7i,-2.1,0.8',
+    ),
+    asks: ['parts'],
+  },
+  {
+    name: 'days that could be either way round',
+    text: lines('Time,Club,Face,Path', '03/04/2026,7i,1.2,-3.4', '05/04/2026,7i,-2.1,0.8'),
+    asks: ['days', 'parts'],
+  },
+  {
+    name: 'days of which one says what stands first',
+    text: lines('Time,Club,Face,Path', '03/04/2026,7i,1.2,-3.4', '25/04/2026,7i,-2.1,0.8'),
+    asks: ['parts'],
+  },
+  {
     name: 'somebody else’s',
     text: lines('Player,Club,Face,Path', 'Ben Stone,7i,1.2,-3.4'),
     options: { hand: 'right', player: 'Ada Reed' },

@@ -17,6 +17,7 @@ const SIGNS = {
   'hand-club': 'For a left-hander face and path turn with the hand.',
   'hand-all': 'For a left-hander everything turns with the hand.',
 } as const;
+const DAYS = { 'day-first': 'Days before months.', 'month-first': 'Months before days.' } as const;
 const DECIMAL = { comma: 'Decimal commas.', dot: 'Decimal points.' } as const;
 
 /** What was said of one column, to be said otherwise. */
@@ -73,6 +74,7 @@ function Source({ source, onChange }: { source: FileSource; onChange: (c: Source
         </form>
         {answers.signs !== undefined && <p>{SIGNS[answers.signs]}</p>}
         {answers.decimal !== undefined && <p>{DECIMAL[answers.decimal]}</p>}
+        {answers.dayOrder !== undefined && <p>{DAYS[answers.dayOrder]}</p>}
         <ul>
           {columns.map((column) => (
             <OneColumn key={column.header} column={column} onSay={say} />

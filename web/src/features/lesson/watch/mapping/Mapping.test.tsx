@@ -132,6 +132,8 @@ describe('a file of several players', () => {
   it('a part’s new lesson is on its own day where the file says it plainly', () => {
     const now = new Date('2026-11-26T09:00:00Z');
     expect(momentOf('2026-11-02', now).slice(0, 10)).toBe('2026-11-02');
-    expect(momentOf('3/4/26', now)).toBe(now.toISOString());
+    expect(momentOf('2026-11-02T10:05:00+02:00', now)).toBe('2026-11-02T08:05:00.000Z');
+    expect(momentOf('2026-11-02T10:05:00', now)).toBe(new Date(2026, 10, 2, 10, 5).toISOString());
+    expect(momentOf(null, now)).toBe(now.toISOString());
   });
 });

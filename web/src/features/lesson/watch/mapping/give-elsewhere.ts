@@ -4,11 +4,14 @@ import { bringFile } from '../../../../sync/arrivals.ts';
 import { meetPlayer, openLesson } from '../../../../sync/things.ts';
 import type { Elsewhere } from './Mapping.tsx';
 
-const ISO_DAY = /^\d{4}-\d{2}-\d{2}/;
-
-/** The moment of a new lesson for a part: noon of its day where the file says it plainly, else now. */
-export const momentOf = (day: string, now: Date): string =>
-  ISO_DAY.test(day) ? new Date(`${day.slice(0, 10)}T12:00:00`).toISOString() : now.toISOString();
+/**
+ * The moment of a new lesson for a part: when the file says it begins, by the clock here where it says no zone, at noon
+ * where it says a day alone; now where it says neither.
+ */
+export const momentOf = (startsAt: string | null, now: Date): string => {
+  if (startsAt === null) return now.toISOString();
+  return new Date(startsAt.includes('T') ? startsAt : `${startsAt}T12:00:00`).toISOString();
+};
 
 /** Brings parts of a file into new lessons of those they belong to: read as the rest of it was. */
 export async function giveElsewhere(
@@ -25,7 +28,7 @@ export async function giveElsewhere(
         met.get(part.player) ?? meetPlayer({ name: part.player, hand: part.hand ?? 'right' });
       met.set(part.player, playerId);
     }
-    const lessonId = openLesson({ playerId, startsAt: momentOf(part.day, now), asked: '' });
+    const lessonId = openLesson({ playerId, startsAt: momentOf(part.startsAt, now), asked: '' });
     // What signs mean for one hand says nothing of the other's.
     const { signs: _, ...rest } = answers;
     await bringFile(lessonId, file, {
