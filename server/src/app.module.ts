@@ -46,6 +46,8 @@ import { HistoryService } from './history/history.service.ts';
 import { ArrivalsService } from './intake/arrivals.service.ts';
 import { IntakeController } from './intake/intake.controller.ts';
 import { IntakeService } from './intake/intake.service.ts';
+import { WaysController } from './intake/ways.controller.ts';
+import { Ways } from './intake/ways.ts';
 import { SourcesController } from './intake/sources.controller.ts';
 import { SourcesRepository } from './intake/sources.repository.ts';
 import { SourcesService } from './intake/sources.service.ts';
@@ -98,6 +100,7 @@ export class AppModule {
         RecordController,
         IntakeController,
         SourcesController,
+        WaysController,
         SettingsController,
         StepsController,
         PagesController,
@@ -144,6 +147,7 @@ export class AppModule {
         DayService,
         FilesRepository,
         IntakeService,
+        Ways,
         SourcesRepository,
         SourcesService,
         SettingsService,

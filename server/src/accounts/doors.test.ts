@@ -99,6 +99,9 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/lessons/{lesson}/repetitions', 'see'],
   ['get', '/api/lessons/{lesson}/pages', 'see'],
   ['get', '/api/files/{launch_file}/rows', 'see'],
+  // None is on its way: as of an id that is nowhere, for everybody who may ask.
+  ['get', '/api/files-under-way/{id}', 'log'],
+  ['delete', '/api/files-under-way/{id}', 'log'],
   ['get', '/api/file-sources', 'see'],
   ['patch', '/api/file-sources/{source_mapping}', 'log', { name: 'changed' }],
   ['get', '/api/lessons/{lesson}/balls.csv', 'see'],

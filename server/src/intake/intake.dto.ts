@@ -265,14 +265,14 @@ export class RowPage {
   readonly fates!: readonly FateCount[];
 }
 
-const OUTCOMES = ['added', 'known', 'questions'] as const;
+const OUTCOMES = ['added', 'known', 'questions', 'stopped'] as const;
 
 /** What became of a dropped file. */
 export class IntakeResult {
   @ApiProperty({
     enum: OUTCOMES,
     description:
-      'added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet',
+      'added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet; stopped: as it was told, nothing added',
   })
   readonly outcome!: (typeof OUTCOMES)[number];
   @ApiProperty() readonly message!: string;

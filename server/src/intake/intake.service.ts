@@ -16,6 +16,8 @@ import type { FileRow, WholeFile } from './files.repository.ts';
 import { resultMessage, rowPage } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
 import type { FileAsked, FileNotRead, FileRead } from './read-launch-file.ts';
+import { Stopped, Ways } from './ways.ts';
+import type { Way } from './ways.ts';
 import { SourcesRepository } from './sources.repository.ts';
 
 /** What is said with a file. */
@@ -38,6 +40,7 @@ export class IntakeService {
     private readonly files: FilesRepository,
     private readonly sources: SourcesRepository,
     private readonly arrivals: ArrivalsService,
+    private readonly ways: Ways,
     private readonly pool: Pool,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -51,8 +54,16 @@ export class IntakeService {
     said: Said,
     change: Change,
   ): Promise<IntakeResult> {
-    const work = () => this.bringInAlone(scope, lessonId, upload, said, change);
-    return this.arrivals.inTurn(lessonId, work);
+    return this.ways.on(scope, change, async (way) => {
+      try {
+        return await this.arrivals.inTurn(lessonId, () =>
+          this.bringInAlone(scope, lessonId, upload, said, change, way),
+        );
+      } catch (error) {
+        if (error instanceof Stopped) return stoppedAt(upload.name);
+        throw error;
+      }
+    });
   }
 
   private async bringInAlone(
@@ -61,7 +72,9 @@ export class IntakeService {
     upload: Upload,
     { answers: given, isAskedAgain }: Said,
     change: Change,
+    way: Way,
   ): Promise<IntakeResult> {
+    way.goOn();
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
     const { of, kept, before, isTaken } = await this.store.read(async (db) => ({
       of: await this.lessons.require(scope, db, lessonId),
@@ -72,14 +85,16 @@ export class IntakeService {
     if (before !== null && isTaken) return settled(toLaunchFile(before), rowsOf(before));
     const isAnswered = Object.keys(given).length > 0;
     if (before?.deletedAt === null && !isAnswered && !isAskedAgain) return alreadyHere(before);
-    const read = await this.read({
+    const asked: FileAsked = {
       bytes: upload.bytes,
       given,
       kept: Object.fromEntries(kept.map(({ headerKey, answers }) => [headerKey, answers])),
       isAskedAgain,
       was: readBy(before),
       readFor: { hand: of.player.hand, player: of.player.name, lessonAt: of.lesson.startsAt },
-    });
+    };
+    const read = await this.read(asked, way);
+    way.goOn();
     if (read.outcome === 'refused') throw new BadRequestException(read.reason);
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.
     const rows: Row[] = read.rows
@@ -91,6 +106,7 @@ export class IntakeService {
       scope,
       { lessonId, upload, sha256, parsed: read, rows },
       change,
+      way,
     );
     return {
       ...settled(made.file, made.rows, made.rereadCount),
@@ -104,10 +120,10 @@ export class IntakeService {
   }
 
   /** Reads a file; a large one, or one that has to be unfolded, in a thread of its own. */
-  private async read(asked: FileAsked): Promise<FileRead | FileNotRead> {
+  private async read(asked: FileAsked, way: Way): Promise<FileRead | FileNotRead> {
     const isPacked = asked.bytes[0] === 0x50 && asked.bytes[1] === 0x4b;
     return asked.bytes.length > LARGE_BYTES || isPacked
-      ? this.pool.run('readLaunchFile', asked)
+      ? this.pool.run('readLaunchFile', asked, way.signal)
       : TASKS.readLaunchFile(asked);
   }
 
@@ -213,6 +229,14 @@ function asking(read: FileRead, rows: readonly Row[]): IntakeResult {
   const asked = { columns, questions, parts, notes, changed: [], answers };
   return { ...asked, outcome: 'questions', message, file: null, rows: page };
 }
+
+const stoppedAt = (name: string): IntakeResult => ({
+  ...NOTHING,
+  outcome: 'stopped',
+  message: `“${name}” was stopped: nothing of it is added. Drop it again to bring it in.`,
+  file: null,
+  rows: rowPage([]),
+});
 
 const alreadyHere = (before: FileRow): IntakeResult => ({
   ...NOTHING,

@@ -8,6 +8,8 @@ import { BallsRepository } from '../balls/balls.repository.ts';
 import { launchFile } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import type { TestApp } from '../testing/app.ts';
+import type { IntakeResult } from './intake.dto.ts';
+import type { FileUnderWay } from './ways.controller.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -139,6 +141,51 @@ describe('a file of many balls, which comes by steps', () => {
     const faces = (await ballsOf(lessonId)).map(({ faceAngleDeg }) => faceAngleDeg);
     expect(new Set(faces).size).toBe(900);
     expect(faces).toHaveLength(900);
+  });
+
+  it('says how far it is, and told to stop shows nothing, and dropped again brings each ball once', async () => {
+    const lessonId = await t.lesson();
+    const rows = Array.from(
+      { length: 5000 },
+      (_, i) => `7 iron,${(i % 40) / 10},-2.0,14${i % 10}\n`,
+    );
+    const many = `Club,Face angle,Club path,Carry (m)\n${rows.join('')}`;
+    const way = '/api/files-under-way/stopped';
+    const sending = drop(lessonId, many, 'many.csv').set('x-loxos-change', 'stopped');
+    const sent = sending.then((answer) => answer.body as IntakeResult);
+    const seen: FileUnderWay[] = [];
+    while (seen.at(-1)?.stage !== 'storing' || seen.at(-1)!.share === 0) {
+      const { body, status } = await t.http().get(way);
+      if (status === 200) seen.push(body as FileUnderWay);
+    }
+    expect(seen.at(-1)).toMatchObject({ stage: 'storing', canStop: true });
+    expect(seen.at(-1)!.share).toBeLessThan(1);
+    await t.http().delete(way).expect(204);
+    const { outcome, message, file } = await sent;
+    expect({ outcome, message, file }).toEqual({
+      outcome: 'stopped',
+      message: '“many.csv” was stopped: nothing of it is added. Drop it again to bring it in.',
+      file: null,
+    });
+    expect(await ballsOf(lessonId)).toEqual([]);
+    await t.http().get(way).expect(404);
+    const again = await drop(lessonId, many, 'many.csv').expect(200);
+    expect(again.body.message).toBe('5000 balls added.');
+    expect(await ballsOf(lessonId)).toHaveLength(5000);
+  });
+
+  it('that is in the lesson is not stopped half way through being read otherwise', async () => {
+    const lessonId = await t.lesson();
+    const many = `Club,Face,Path,Carry\n${Array.from({ length: 900 }, (_, i) => `7i,1,-3,${100 + i / 10}\n`).join('')}`;
+    const inUnit = (unit: string) => ({ columns: [{ header: 'Carry', meaning: 'carryM', unit }] });
+    await drop(lessonId, many, 'm.csv', inUnit('m')).expect(200);
+    const way = '/api/files-under-way/again';
+    const sending = drop(lessonId, many, 'm.csv', inUnit('yd')).set('x-loxos-change', 'again');
+    const sent = sending.then((answer) => answer.body as IntakeResult);
+    let body: Partial<FileUnderWay> = {};
+    while (body.canStop !== false) ({ body } = await t.http().get(way));
+    await t.http().delete(way);
+    expect((await sent).message).toBe('900 balls read anew.');
   });
 
   it('dropped twice at once, with a ball by hand between, is one file before that ball', async () => {

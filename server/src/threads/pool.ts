@@ -15,10 +15,11 @@ const IS_SOURCE = import.meta.url.endsWith('.ts');
 export class Pool implements OnApplicationShutdown {
   private threads: Piscina | null = null;
 
-  /** Does a task in a thread of its own. */
+  /** Does a task in a thread of its own; `signal` ends it, and its reason is thrown. */
   async run<N extends TaskName>(
     name: N,
     input: Parameters<Tasks[N]>[0],
+    signal?: AbortSignal,
   ): Promise<Awaited<ReturnType<Tasks[N]>>> {
     if (IS_SOURCE)
       return await (TASKS[name] as (asked: typeof input) => ReturnType<Tasks[N]>)(input);
@@ -28,7 +29,13 @@ export class Pool implements OnApplicationShutdown {
       maxThreads: Math.max(1, availableParallelism() - 1),
       idleTimeout: IDLE_MS,
     });
-    return (await this.threads.run({ name, input })) as Awaited<ReturnType<Tasks[N]>>;
+    try {
+      const options = signal === undefined ? {} : { signal };
+      return (await this.threads.run({ name, input }, options)) as Awaited<ReturnType<Tasks[N]>>;
+    } catch (error) {
+      signal?.throwIfAborted();
+      throw error;
+    }
   }
 
   async onApplicationShutdown(): Promise<void> {

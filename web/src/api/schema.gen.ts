@@ -736,6 +736,22 @@ export interface paths {
     patch: operations['sources_change'];
     trace?: never;
   };
+  '/api/files-under-way/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['ways_find'];
+    put?: never;
+    post?: never;
+    delete: operations['ways_stop'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/settings': {
     parameters: {
       query?: never;
@@ -2105,10 +2121,10 @@ export interface components {
     };
     IntakeResult: {
       /**
-       * @description added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet
+       * @description added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet; stopped: as it was told, nothing added
        * @enum {string}
        */
-      outcome: 'added' | 'known' | 'questions';
+      outcome: 'added' | 'known' | 'questions' | 'stopped';
       message: string;
       file: components['schemas']['LaunchFile'] | null;
       /** @description What became of the first rows */
@@ -2136,6 +2152,14 @@ export interface components {
       answers?: components['schemas']['IntakeAnswers'];
       /** @description Forgotten, its files ask anew; false remembers it again */
       isForgotten?: boolean;
+    };
+    FileUnderWay: {
+      /** @enum {string} */
+      stage: 'reading' | 'storing';
+      /** @description Share of its balls that are stored, from 0 to 1 */
+      share: number;
+      /** @description Whether it can still be stopped */
+      canStop: boolean;
     };
     BandsDto: {
       pathNeutralDeg: number;
@@ -5278,6 +5302,83 @@ export interface operations {
         content: {
           'application/json': components['schemas']['FileSource'];
         };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ways_find: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FileUnderWay'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ways_stop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description It stops where it still can */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
       /** @description Nobody is signed in */
       401: {

@@ -7,7 +7,8 @@ export interface Asked {
   readonly body: unknown;
 }
 
-type Answer = object | ((asked: Asked) => object);
+type AnswerTo = (asked: Asked) => object | Promise<object>;
+type Answer = object | AnswerTo;
 
 /** What was sent, as JSON where it is; of a form the text of its fields and of its file. */
 const bodyOf = async (request: Request): Promise<unknown> => {
@@ -35,7 +36,7 @@ export function answering(answers: Readonly<Record<string, Answer>>): readonly A
     const one = { method: request.method, path: pathname, body: await bodyOf(request) };
     asked.push(one);
     const found = answers[`${one.method} ${one.path}`];
-    const answer = typeof found === 'function' ? (found as (asked: Asked) => object)(one) : found;
+    const answer = typeof found === 'function' ? await (found as AnswerTo)(one) : found;
     const unsaid = { status: 404, message: `nobody answers ${one.path} here` };
     const { status = 200, ...body } = (answer ?? unsaid) as { status?: number };
     const text = JSON.stringify(Array.isArray(answer) ? answer : body);

@@ -12,6 +12,7 @@ import { Mapping } from './mapping/Mapping.tsx';
 import { giveElsewhere } from './mapping/give-elsewhere.ts';
 import { Changes, LeftOut } from './Outcome.tsx';
 import { RowFates } from './RowFates.tsx';
+import { UnderWay } from './UnderWay.tsx';
 
 /** What a file asks; a browser may still keep what an earlier version asked, which had no answers to choose from. */
 const questionsOf = ({ questions }: IntakeResult): readonly IntakeQuestion[] =>
@@ -27,12 +28,11 @@ function OnItsWay({ entry, change }: OnItsWayProps) {
   const { id, refusal } = entry;
   const { name } = change.file;
   const isAway = useHealth().isError;
+  if (refusal === null && !isAway) return <UnderWay changeId={id} name={name} />;
   if (refusal === null)
     return (
       <p role="status">
-        {isAway
-          ? `▲ No answer from the server: “${name}” is kept here, and its balls come in when it answers.`
-          : `Reading “${name}” …`}
+        ▲ No answer from the server: “{name}” is kept here, and its balls come in when it answers.
       </p>
     );
   return (

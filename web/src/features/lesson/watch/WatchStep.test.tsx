@@ -44,10 +44,14 @@ const WHICH_UNIT = {
   })),
 };
 
-function open(answer: object, change: Partial<Lesson> = {}): readonly Asked[] {
+function open(
+  answer: object,
+  change: Partial<Lesson> = {},
+  more: Parameters<typeof answering>[0] = {},
+): readonly Asked[] {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
   showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
-  return answering({ [UPLOAD]: answer, ...piecesOf(lesson) });
+  return answering(Object.assign(more, { [UPLOAD]: answer, ...piecesOf(lesson) }));
 }
 const choose = (name: string): void => {
   const file = new File(['Club,Carry'], name, { type: 'text/csv' });
@@ -62,7 +66,11 @@ beforeEach(async () => {
   useArrivals.setState({ lesson: undefined });
   stop = useLog.subscribe(new Sender().kick);
 });
-afterEach(() => stop());
+afterEach(async () => {
+  stop();
+  // What the last test sent is let go of: its sender would take up the next test’s file.
+  await new Promise((resolve) => setTimeout(resolve, 50));
+});
 
 describe('Watch', () => {
   it('takes a file, says what became of it, and leads on to the reading', async () => {
@@ -125,6 +133,26 @@ describe('Watch', () => {
     stop = useLog.subscribe(sender.kick);
     sender.kick();
     expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
+    expect(useLog.getState().entries).toEqual([]);
+  });
+
+  it('says how far a long file is, and stops it', async () => {
+    let end: (answer: object) => void = () => undefined;
+    const ends = new Promise<object>((resolve) => (end = resolve));
+    const message = '“long.csv” was stopped: nothing of it is added.';
+    const ways: Record<string, object> = {};
+    open(() => ends, {}, ways);
+    choose('long.csv');
+    await waitFor(() => expect(useLog.getState().entries).toHaveLength(1));
+    const way = `/api/files-under-way/${useLog.getState().entries[0]!.id}`;
+    ways[`GET ${way}`] = { stage: 'storing', share: 0.42, canStop: true };
+    ways[`DELETE ${way}`] = () => {
+      end(result({ outcome: 'stopped', message }));
+      return { status: 204 };
+    };
+    expect(await screen.findByText(/42 % of its balls/, {}, { timeout: 5000 })).toBeVisible();
+    fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(await screen.findByText(message)).toBeInTheDocument();
     expect(useLog.getState().entries).toEqual([]);
   });
 

@@ -1,0 +1,53 @@
+import { Injectable } from '@nestjs/common';
+import type { Scope } from '../common/scope.ts';
+import type { Change } from '../history/change.ts';
+
+/** A file that was told to stop before any of it showed. */
+export class Stopped extends Error {}
+
+/** How far a file on its way into a lesson has come. */
+export class Way {
+  stage: 'reading' | 'storing' = 'reading';
+  /** Share of its balls that are stored, from 0 to 1. */
+  share = 0;
+  /** Whether it can still be stopped: until something of it shows. */
+  canStop = true;
+  private readonly stopped = new AbortController();
+
+  /** Ends work that is done in a thread. */
+  readonly signal = this.stopped.signal;
+
+  stop(): void {
+    if (this.canStop) this.stopped.abort(new Stopped());
+  }
+
+  /** Throws where it was told to stop, and can. */
+  goOn(): void {
+    if (this.canStop) this.signal.throwIfAborted();
+  }
+}
+
+/** Files on their way, by the change that brings each. */
+@Injectable()
+export class Ways {
+  private readonly all = new Map<string, Way>();
+
+  /** Does something on a way of its own; a change without a name has one nobody else sees. */
+  async on<T>(scope: Scope, { id }: Change, work: (way: Way) => Promise<T>): Promise<T> {
+    const way = new Way();
+    if (id === null) return work(way);
+    const key = keyOf(scope, id);
+    this.all.set(key, way);
+    try {
+      return await work(way);
+    } finally {
+      if (this.all.get(key) === way) this.all.delete(key);
+    }
+  }
+
+  find(scope: Scope, changeId: string): Way | null {
+    return this.all.get(keyOf(scope, changeId)) ?? null;
+  }
+}
+
+const keyOf = ({ academyId }: Scope, changeId: string): string => `${academyId} ${changeId}`;
