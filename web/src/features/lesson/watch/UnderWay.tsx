@@ -5,27 +5,31 @@ import { Button } from '../../../ui/Button.tsx';
 /** Most files are there sooner than this: nothing more is asked of them, ms. */
 const LONG_MS = 600;
 
+interface UnderWayProps {
+  readonly changeId: string;
+  readonly name: string;
+}
+
 /** How far a file is that takes long, and a way to stop it while nothing of it shows. */
-function HowFar({ changeId, name }: { changeId: string; name: string }) {
+function HowFar({ changeId, name }: UnderWayProps) {
   const { data: way } = useUnderWay(changeId);
   const [isStopping, setStopping] = useState(false);
   if (way == null) return null;
-  const percent = Math.round(100 * way.share);
+  const { stage, share, canStop } = way;
   return (
-    <>
-      {way.stage === 'storing' && (
+    <div className="flex min-h-11 items-center gap-3">
+      {stage === 'storing' && (
         <>
           <progress
-            value={way.share}
+            value={share}
             aria-label={`Bringing in “${name}”`}
-            className="mx-2 w-40 align-middle"
+            className="min-w-0 grow accent-ink"
           />
-          {percent} % of its balls
+          <span className="shrink-0">{Math.round(100 * share)} % of its balls</span>
         </>
       )}
-      {way.canStop && (
+      {canStop && (
         <Button
-          className="ml-3"
           disabled={isStopping}
           onClick={() => {
             setStopping(true);
@@ -35,12 +39,12 @@ function HowFar({ changeId, name }: { changeId: string; name: string }) {
           {isStopping ? 'Stopping …' : 'Stop'}
         </Button>
       )}
-    </>
+    </div>
   );
 }
 
 /** A file the server is reading. */
-export function UnderWay({ changeId, name }: { changeId: string; name: string }) {
+export function UnderWay({ changeId, name }: UnderWayProps) {
   const [isLong, setLong] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setLong(true), LONG_MS);
@@ -48,7 +52,7 @@ export function UnderWay({ changeId, name }: { changeId: string; name: string })
   }, []);
   return (
     <div>
-      <span role="status">Reading “{name}” …</span>
+      <p role="status">Reading “{name}” …</p>
       {isLong && <HowFar changeId={changeId} name={name} />}
     </div>
   );
