@@ -70,7 +70,7 @@ function OpenLesson({ lesson, step }: { lesson: Lesson; step: string }) {
       {trouble !== null && <Trouble error={trouble} />}
       {progress !== null && (
         <div role="status" className="flex items-center gap-3 px-4 py-2">
-          <progress value={progress} aria-label="Reading the balls" className="w-64 accent-ink" />
+          <progress value={progress} aria-label="Reading the balls" className="w-64" />
           Reading {lesson.balls.length} balls …<Button onClick={stop}>Stop</Button>
         </div>
       )}

@@ -20,11 +20,7 @@ function HowFar({ changeId, name }: UnderWayProps) {
     <div className="flex min-h-11 items-center gap-3">
       {stage === 'storing' && (
         <>
-          <progress
-            value={share}
-            aria-label={`Bringing in “${name}”`}
-            className="min-w-0 grow accent-ink"
-          />
+          <progress value={share} aria-label={`Bringing in “${name}”`} className="min-w-0 grow" />
           <span className="shrink-0">{Math.round(100 * share)} % of its balls</span>
         </>
       )}
