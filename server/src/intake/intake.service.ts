@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
-import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
@@ -19,6 +18,7 @@ import type { FileAsked, FileNotRead, FileRead } from './read-launch-file.ts';
 import { Stopped, Ways } from './ways.ts';
 import type { Way } from './ways.ts';
 import { SourcesRepository } from './sources.repository.ts';
+import { SourcesService } from './sources.service.ts';
 
 /** What is said with a file. */
 export interface Said {
@@ -39,11 +39,11 @@ export class IntakeService {
     private readonly lessons: LessonsRepository,
     private readonly files: FilesRepository,
     private readonly sources: SourcesRepository,
+    private readonly told: SourcesService,
     private readonly arrivals: ArrivalsService,
     private readonly ways: Ways,
     private readonly pool: Pool,
     private readonly history: HistoryService,
-    private readonly clock: Clock,
   ) {}
 
   /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
@@ -101,7 +101,7 @@ export class IntakeService {
       .filter(({ fate }) => fate !== 'blank')
       .map(({ line, fate, reason, problems }) => ({ line, fate, reason, problems }));
     if (read.questions.length > 0) return asking(read, rows);
-    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, read));
+    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, read, change));
     const made = await this.arrivals.bringIn(
       scope,
       { lessonId, upload, sha256, parsed: read, rows },
@@ -177,15 +177,10 @@ export class IntakeService {
     scope: Scope,
     tx: Handle,
     { sourceKey, answers }: FileRead,
+    change: Change,
   ): Promise<void> {
-    const { parts: _, name, ...kept } = answers;
-    const said = {
-      headerKey: sourceKey,
-      answers: JSON.stringify(kept),
-      name: name ?? null,
-    };
-    if (Object.keys(kept).length > 0 || said.name !== null)
-      await this.sources.keep(scope, tx, said, this.clock.text());
+    const { parts: _, ...kept } = answers;
+    if (Object.keys(kept).length > 0) await this.told.keep(scope, tx, sourceKey, kept, change);
   }
 
   private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {

@@ -401,6 +401,17 @@ describe('a source', () => {
     const third = await t.lesson();
     await drop(third, TEXT).expect(200);
     expect((await ballsOf(third))[0]!.ballSpeedMps).toBeCloseTo(50 * 0.44704, 9);
+    const academy = await t.http().get('/api/academy/history').expect(200);
+    const done = academy.body as { id: string; thing: string; what: string; canUndo: boolean }[];
+    const own = done.filter(({ thing }) => thing === 'source').slice(0, 4);
+    expect(own.map(({ what }) => what)).toEqual([
+      'how files of “Studio two” are read',
+      '“Studio two” remembered again',
+      '“Studio two” forgotten: its next file asks anew',
+      '“Studio two” told of',
+    ]);
+    await t.http().post(`/api/history/${own[0]!.id}/undo`).expect(204);
+    expect(await found()).toMatchObject({ answers: { columns: answers.columns } });
     await t.http().patch('/api/file-sources/none').send({ name: 'x' }).expect(404);
     await t
       .http()

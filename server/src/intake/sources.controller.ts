@@ -3,6 +3,8 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
 import { ChangeSource, FileSource } from './intake.dto.ts';
 import { SourcesService } from './sources.service.ts';
 
@@ -21,11 +23,13 @@ export class SourcesController {
   @Patch(':id')
   @May('log')
   @ApiOkResponse({ type: FileSource })
+  @NamesItsChange()
   change(
     @Within() scope: Scope,
     @Param('id') id: string,
     @Body() changes: ChangeSource,
+    @Writes() change: Change,
   ): Promise<FileSource> {
-    return this.sources.change(scope, id, changes);
+    return this.sources.change(scope, id, changes, change);
   }
 }

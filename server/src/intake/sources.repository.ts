@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { sourceMapping } from '../db/schema/index.ts';
@@ -24,22 +23,19 @@ export class SourcesRepository {
     return row ?? null;
   }
 
-  /** Keeps what was said of a source; one that was forgotten is remembered anew. `name` null leaves what it is called. */
-  async keep(
-    scope: Scope,
-    db: Handle,
-    said: { readonly headerKey: string; readonly answers: string; readonly name: string | null },
-    updatedAt: string,
-  ): Promise<void> {
-    const { headerKey, answers, name } = said;
-    const changed = { answers, updatedAt, deletedAt: null, ...(name !== null && { name }) };
-    await db
-      .insert(sourceMapping)
-      .values({ id: randomUUID(), academyId: scope.academyId, headerKey, ...changed })
-      .onConflictDoUpdate({
-        target: [sourceMapping.academyId, sourceMapping.headerKey],
-        set: changed,
-      });
+  /** What is known by a head, forgotten or not; null for none. */
+  async byHead(scope: Scope, db: Handle, headerKey: string): Promise<SourceRow | null> {
+    const { academyId } = scope;
+    const same = and(
+      eq(sourceMapping.academyId, academyId),
+      eq(sourceMapping.headerKey, headerKey),
+    );
+    const [row] = await db.select().from(sourceMapping).where(same);
+    return row ?? null;
+  }
+
+  async insert(scope: Scope, db: Handle, row: Omit<SourceRow, 'academyId'>): Promise<void> {
+    await db.insert(sourceMapping).values({ ...row, academyId: scope.academyId });
   }
 
   async change(

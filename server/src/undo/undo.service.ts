@@ -10,6 +10,7 @@ import type { HistoryEntry } from '../history/history.dto.ts';
 import { HistoryRepository } from '../history/history.repository.ts';
 import type { HistoryRow } from '../history/history.repository.ts';
 import { IntakeService } from '../intake/intake.service.ts';
+import { SourcesService } from '../intake/sources.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { LessonsService } from '../lessons/lessons.service.ts';
 import { PagesService } from '../pages/pages.service.ts';
@@ -51,6 +52,7 @@ export class UndoService {
     private readonly blocks: BlocksService,
     private readonly steps: StepsService,
     private readonly files: IntakeService,
+    private readonly sources: SourcesService,
     private readonly pages: PagesService,
     private readonly drills: DrillsService,
     private readonly settings: SettingsService,
@@ -118,6 +120,8 @@ export class UndoService {
         return this.steps.markRepetition(scope, id, deleted, change);
       case 'file':
         return this.files.mark(scope, id, deleted, change);
+      case 'source':
+        return this.sources.edit(scope, id, before, change);
       case 'page':
         return this.pages.mark(scope, id, deleted, change);
       case 'drill':

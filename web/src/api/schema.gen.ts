@@ -2461,6 +2461,7 @@ export interface components {
         | 'part'
         | 'repetition'
         | 'file'
+        | 'source'
         | 'page'
         | 'word'
         | 'drill'
@@ -5283,7 +5284,14 @@ export interface operations {
   sources_change: {
     parameters: {
       query?: never;
-      header?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
       path: {
         id: string;
       };
@@ -5314,6 +5322,14 @@ export interface operations {
       };
       /** @description Needs the right to log */
       403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
         headers: {
           [name: string]: unknown;
         };

@@ -10,6 +10,7 @@ export const HISTORY_THINGS = [
   'part',
   'repetition',
   'file',
+  'source',
   'page',
   'word',
   'drill',
