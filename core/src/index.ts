@@ -33,7 +33,13 @@ export { ROW_FATES } from './intake/fate.ts';
 export type { RowFate } from './intake/fate.ts';
 export type { ColumnMapping, FileColumn } from './intake/layout.ts';
 export { QUESTION_KINDS } from './intake/questions.ts';
-export type { ColumnSaid, IntakeChoice, IntakeQuestion, IntakeSays } from './intake/questions.ts';
+export type {
+  ClubSaid,
+  ColumnSaid,
+  IntakeChoice,
+  IntakeQuestion,
+  IntakeSays,
+} from './intake/questions.ts';
 export { partWords } from './intake/parts.ts';
 export type { FilePart } from './intake/parts.ts';
 export { optionsOf, saidWith } from './intake/says.ts';

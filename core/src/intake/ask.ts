@@ -1,12 +1,6 @@
 /** Everything a file leaves open, in the order it is asked. */
-import {
-  askContradicting,
-  askOtherUnits,
-  askOutside,
-  askTurned,
-  turnableOf,
-  unitsThatFit,
-} from './contradictions.ts';
+import { askClubs } from './club-question.ts';
+import { askContradicting, askTurned, turnableOf } from './contradictions.ts';
 import type { RowFate } from './fate.ts';
 import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
@@ -28,6 +22,7 @@ import {
 import type { IntakeQuestion } from './questions.ts';
 import type { RawRow } from './readers/raw.ts';
 import type { Draft, RowRules } from './row.ts';
+import { askOtherUnits, askOutside, unitsThatFit } from './unit-questions.ts';
 import type { SignRule } from './value.ts';
 
 /** The rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
@@ -72,10 +67,13 @@ export function askAll(
   const isOpen = hand === 'left' && options.signs === undefined;
   const likely = isOpen ? likelyRule(tried, columns, rows) : null;
   const signs = isOpen ? askSigns(hand, columns, rows, likely) : [];
-  // Which sign is turned can be told once it is known what they mean for a left-hander.
-  const turned = signs.length > 0 ? [] : askTurned(tried, columns, rows);
+  // Which sign is turned can be told once it is known what they mean for a left-hander, and in which units all is.
+  const turned = signs.length > 0 || units.length > 0 ? [] : askTurned(tried, columns, rows);
   questions.push(...signs, ...turned);
   if (turned.length === 0) questions.push(...askContradicting(drafts, columns));
+  // What balls say of their club can be told once their figures are known.
+  if (!questions.some(({ kind }) => kind === 'physics' || kind === 'unit'))
+    questions.push(...askClubs(drafts, options.clubs ?? []));
   if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
   const whose = askParts(parted.parts, player, hand);
   // A part may go to a new lesson: it has to be known of which day.

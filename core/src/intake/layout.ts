@@ -43,6 +43,12 @@ export interface FileColumn {
   readonly examples: readonly string[];
 }
 
+/** The column of a quantity. */
+export const columnFor = (
+  columns: readonly FileColumn[],
+  quantity: string,
+): FileColumn | undefined => columns.find(({ meaning }) => meaning === quantity);
+
 /** Where the head of a file stands: rows of names, and of units. */
 export interface Head {
   readonly from: number;

@@ -13,7 +13,7 @@ import { partWords, partsOf } from './parts.ts';
 import type { FilePart, FoundParts } from './parts.ts';
 import type { MeasuredBall } from './quantities.ts';
 import { askColumns, askDecimal } from './questions.ts';
-import type { IntakeQuestion } from './questions.ts';
+import type { ClubSaid, IntakeQuestion } from './questions.ts';
 import type { Delimiter, RawRow, RawTable } from './readers/raw.ts';
 import { readText } from './readers/text.ts';
 import type { RowRules } from './row.ts';
@@ -33,6 +33,8 @@ export interface IntakeOptions {
   /** What columns are, by header text; unnamed columns are recognised. */
   readonly mapping?: Readonly<Record<string, ColumnMapping>>;
   readonly decimal?: Decimal;
+  /** What club of the bag each was that the file calls something else. */
+  readonly clubs?: readonly ClubSaid[];
   /** When the lesson is that the balls are for, as ISO 8601; a file of another day says so. */
   readonly lessonAt?: string;
   /** What stands first in days of three numbers; without it a file that could be read either way asks. */
@@ -151,6 +153,7 @@ export function parseLaunchFile(
     hand: options.hand ?? null,
     signs: options.signs ?? 'target',
     language: languageIn(first.head.names),
+    clubs: new Map((options.clubs ?? []).map(({ text, club }) => [text, club])),
   };
   const drafts = new Drafts(walk(table.rows, sections, rules));
   const notes = sift(drafts, columns);

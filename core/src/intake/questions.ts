@@ -21,12 +21,22 @@ export interface ColumnSaid extends ColumnMapping {
   readonly header: string;
 }
 
+/** What club a file means where it says another. */
+export interface ClubSaid {
+  /** As the file calls it. */
+  readonly text: string;
+  /** Id of a club of the standard bag. */
+  readonly club: string;
+}
+
 /** What is said of a file: what its columns are, its signs, its decimal mark, which of its parts are meant. */
 export interface IntakeSays {
   readonly columns?: ColumnSaid[];
   readonly signs?: SignRule;
   readonly decimal?: Decimal;
   readonly dayOrder?: DayOrder;
+  /** Of this file alone, as `parts`: the next is of other balls. */
+  readonly clubs?: ClubSaid[];
   readonly parts?: string[];
 }
 
@@ -45,6 +55,7 @@ export const QUESTION_KINDS = [
   'column',
   'plus',
   'physics',
+  'clubs',
   'days',
   'parts',
 ] as const;
@@ -68,6 +79,10 @@ export const sayOf = (column: FileColumn, changed: Partial<ColumnSaid> = {}): Co
   ...(column.turned !== null && { turned: column.turned }),
   ...changed,
 });
+
+/** Columns as a question names them. */
+export const named = (columns: readonly FileColumn[]): string =>
+  columns.map(({ header }) => `“${header}”`).join(' and ');
 
 export const oneColumn = (
   label: string,

@@ -28,6 +28,8 @@ export interface RowRules {
   readonly hand: Hand | null;
   readonly signs: SignRule;
   readonly language: string;
+  /** Clubs that are said to be others than the file has them, by what it calls them. */
+  readonly clubs: ReadonlyMap<string, string>;
 }
 
 /** What holds for rows until something else is said: in the rows above the names, or in a title. */
@@ -214,7 +216,7 @@ export function createRowReader(
     if (count === 0) return { problems: [] };
     const ball = ballOf(figures);
     const text = withoutGuard(clubText(cells)).slice(0, MAX_TEXT) || standing.club;
-    if (text !== '') [ball.clubText, ball.club] = [text, clubOf(text)];
+    if (text !== '') [ball.clubText, ball.club] = [text, rules.clubs.get(text) ?? clubOf(text)];
     const time = hitAt(cells).slice(0, MAX_TEXT) || standing.hitAt;
     if (time !== '') ball.hitAt = time;
     const whose = player(cells).slice(0, MAX_TEXT) || standing.player;

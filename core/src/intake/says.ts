@@ -12,7 +12,7 @@ export interface FileFor {
 /** What is said of a file, as its reader takes it. */
 export function optionsOf(says: IntakeSays, { hand, player, lessonAt }: FileFor): IntakeOptions {
   const columns = (says.columns ?? []).map(({ header, ...said }) => [header, said] as const);
-  const { signs, decimal, dayOrder, parts } = says;
+  const { signs, decimal, dayOrder, clubs, parts } = says;
   return {
     hand,
     player,
@@ -21,6 +21,7 @@ export function optionsOf(says: IntakeSays, { hand, player, lessonAt }: FileFor)
     ...(signs !== undefined && { signs }),
     ...(decimal !== undefined && { decimal }),
     ...(dayOrder !== undefined && { dayOrder }),
+    ...(clubs !== undefined && { clubs }),
     ...(parts !== undefined && { parts }),
   };
 }
@@ -35,6 +36,9 @@ export function saidWith<S extends IntakeSays>(before: S, more: S): S {
     const isSame = old !== undefined && old.meaning === column.meaning;
     columns.set(column.header, isSame ? { ...old, ...column } : column);
   }
-  const all = { ...before, ...more };
+  const clubs = new Map(
+    [...(before.clubs ?? []), ...(more.clubs ?? [])].map((one) => [one.text, one]),
+  );
+  const all = { ...before, ...more, ...(clubs.size > 0 && { clubs: [...clubs.values()] }) };
   return columns.size === 0 ? all : { ...all, columns: [...columns.values()] };
 }

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { Injectable } from '@nestjs/common';
 import { Mutex } from 'async-mutex';
 import { v7 as orderedId } from 'uuid';
@@ -210,7 +211,9 @@ export class ArrivalsService {
       if (isDeleted) deleted.add(line);
       else if (other === undefined) fresh.push({ ball, line });
       else back.push(other.id);
-      if (same !== undefined || other === undefined || earlier === undefined) continue;
+      if (other === undefined || earlier === undefined) continue;
+      // The same line may be another club's, by what was said of it.
+      if (same !== undefined && isDeepStrictEqual(now.figures, earlier.figures)) continue;
       reread.push({ id: other.id, print: now.print, was: earlier.figures, figures: now.figures });
       if (!isDeleted) changed.push(...changedFigures(line, earlier.figures, now.figures));
     }

@@ -6,6 +6,7 @@ import {
   QUESTION_KINDS,
   ROW_FATES,
   SIDES,
+  STANDARD_BAG,
   TEXT_MEANINGS,
   UNIT_FACTORS,
 } from '@loxos/core';
@@ -39,6 +40,7 @@ import { IfGiven } from '../common/given.ts';
 const MEANINGS = [...QUANTITY_NAMES, ...TEXT_MEANINGS] as const satisfies readonly ColumnMeaning[];
 const UNITS = Object.keys(UNIT_FACTORS) as Unit[];
 const SIGN_RULES = ['target', 'hand-club', 'hand-all'] as const satisfies readonly SignRule[];
+const CLUBS = STANDARD_BAG.map(({ id }) => id);
 const FATES = [...ROW_FATES, 'known'] as const;
 
 /** What the coach says one column holds. */
@@ -75,6 +77,13 @@ export class ColumnAnswer {
   readonly turned?: boolean | null;
 }
 
+/** What club a file means where it says another. */
+class ClubAnswer {
+  @ApiProperty() @IsString() @MaxLength(60) readonly text!: string;
+
+  @ApiProperty({ enum: CLUBS }) @IsIn(CLUBS) readonly club!: string;
+}
+
 /** The coach's answers for a source; kept for its next file. */
 export class IntakeAnswers {
   @ApiPropertyOptional({ type: [ColumnAnswer] })
@@ -99,6 +108,17 @@ export class IntakeAnswers {
   @IfGiven()
   @IsIn(DAY_ORDERS)
   readonly dayOrder?: DayOrder;
+
+  @ApiPropertyOptional({
+    type: [ClubAnswer],
+    description: 'What club each was that the file calls something else; never kept',
+  })
+  @IfGiven()
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => ClubAnswer)
+  readonly clubs?: ClubAnswer[];
 
   @ApiPropertyOptional({
     type: [String],
@@ -182,6 +202,7 @@ export class Choice {
     readonly signs?: SignRule;
     readonly decimal?: 'dot' | 'comma';
     readonly dayOrder?: DayOrder;
+    readonly clubs?: readonly ClubAnswer[];
     readonly parts?: readonly string[];
   };
   @ApiProperty({ description: 'Whether it is what the file most likely means' })

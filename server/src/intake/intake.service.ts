@@ -179,7 +179,7 @@ export class IntakeService {
     { sourceKey, answers }: FileRead,
     change: Change,
   ): Promise<void> {
-    const { parts: _, ...kept } = answers;
+    const { parts: _, clubs: _clubs, ...kept } = answers;
     if (Object.keys(kept).length > 0) await this.told.keep(scope, tx, sourceKey, kept, change);
   }
 

@@ -359,6 +359,23 @@ describe('a file read again by other answers', () => {
     expect((await ballsOf(lessonId))[0]).toMatchObject({ id: first!.id });
   });
 
+  it('gives its balls another club, and does not keep that for the next file', async () => {
+    const lessonId = await t.lesson();
+    const clubs = async (id: string) => (await ballsOf(id)).map(({ club }) => club);
+    const as = (club: string) => ({ clubs: [{ text: '7 iron', club }] });
+    await drop(lessonId, PLAIN_FILE, 'a.csv').expect(200);
+    expect(await clubs(lessonId)).toEqual(['7-iron', '7-iron']);
+    const { body } = await drop(lessonId, PLAIN_FILE, 'a.csv', as('driver')).expect(200);
+    expect(body.message).toBe('2 balls read anew.');
+    expect(await clubs(lessonId)).toEqual(['driver', 'driver']);
+    await drop(lessonId, PLAIN_FILE, 'a.csv', as('7-iron')).expect(200);
+    expect(await clubs(lessonId)).toEqual(['7-iron', '7-iron']);
+    const next = await t.lesson();
+    await drop(next, PLAIN_FILE, 'a.csv').expect(200);
+    expect(await clubs(next)).toEqual(['7-iron', '7-iron']);
+    await drop(next, PLAIN_FILE, 'a.csv', as('brassie')).expect(400);
+  });
+
   it('does not add a ball that a longer export holds as well', async () => {
     const lessonId = await t.lesson();
     await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);

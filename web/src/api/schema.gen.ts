@@ -1920,6 +1920,34 @@ export interface components {
       /** @description Whether its signs are the other way round than they are read */
       turned?: boolean | null;
     };
+    ClubAnswer: {
+      text: string;
+      /** @enum {string} */
+      club:
+        | 'driver'
+        | '3-wood'
+        | '4-wood'
+        | '5-wood'
+        | '7-wood'
+        | '9-wood'
+        | '2-hybrid'
+        | '3-hybrid'
+        | '4-hybrid'
+        | '5-hybrid'
+        | '6-hybrid'
+        | '2-iron'
+        | '3-iron'
+        | '4-iron'
+        | '5-iron'
+        | '6-iron'
+        | '7-iron'
+        | '8-iron'
+        | '9-iron'
+        | 'pw'
+        | 'gw'
+        | 'sw'
+        | 'lw';
+    };
     IntakeAnswers: {
       columns?: components['schemas']['ColumnAnswer'][];
       /** @enum {string} */
@@ -1931,6 +1959,8 @@ export interface components {
        * @enum {string}
        */
       dayOrder?: 'day-first' | 'month-first';
+      /** @description What club each was that the file calls something else; never kept */
+      clubs?: components['schemas']['ClubAnswer'][];
       /** @description Which parts of a file of several players, hands or days are meant; never kept */
       parts?: string[];
       /** @description What the source is called from now on */
@@ -2073,7 +2103,16 @@ export interface components {
     Question: {
       /** @enum {string} */
       kind:
-        'unit' | 'signs' | 'decimal' | 'columns' | 'column' | 'plus' | 'physics' | 'days' | 'parts';
+        | 'unit'
+        | 'signs'
+        | 'decimal'
+        | 'columns'
+        | 'column'
+        | 'plus'
+        | 'physics'
+        | 'clubs'
+        | 'days'
+        | 'parts';
       text: string;
       headers: string[];
       /** @description Answers to choose from; none where columns must be named */

@@ -48,7 +48,7 @@ const read = (
   );
 
 const physics = ({ questions }: ParsedLaunchFile) =>
-  questions.filter(({ kind }) => kind === 'physics');
+  questions.filter(({ kind }) => kind === 'physics' || kind === 'clubs');
 
 /** Whether one of the ways offered turns just this column. */
 const offersTurn = (parsed: ParsedLaunchFile, quantity: BallQuantity): boolean =>
@@ -116,6 +116,87 @@ describe('units that contradict the rest of a file', () => {
       if (isFound) found++;
     }
     expect(found / FILES).toBeGreaterThanOrEqual(0.98);
+  });
+});
+
+describe('angles in radians under names that say nothing of it', () => {
+  const FILES = tries(20, 1000);
+  const ANGLES = FULL_ROW.filter((quantity) => infoOf(quantity).unit === 'deg');
+  /** A file with some of its angles in radians. */
+  const file = (seed: number, inRadians: readonly BallQuantity[]): ParsedLaunchFile => {
+    const text = printLaunchFile(someBalls(seededRandom(seed)), {
+      digits: 3,
+      columns: FULL_ROW,
+      unitFor: (q) => (inRadians.includes(q) ? 'rad' : infoOf(q).unit),
+    });
+    return parseLaunchFile(text.replaceAll(' (rad)', ''), { hand: 'right' });
+  };
+
+  it.each([
+    ['all of them', ANGLES],
+    ['those to the side', ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg', 'startDirectionDeg']],
+    ['one', ['launchAngleDeg']],
+  ] as [string, BallQuantity[]][])('%s', (_, inRadians) => {
+    let found = 0;
+    for (let i = 0; i < FILES; i++) {
+      const [question] = physics(file(71_000 + i, inRadians));
+      const likely = question?.choices.find(({ isLikely }) => isLikely);
+      const said = (likely?.says.columns ?? []).filter(({ unit }) => unit === 'rad');
+      const meant = new Set(said.map(({ meaning }) => meaning));
+      if (inRadians.every((quantity) => meant.has(quantity)) && meant.size === inRadians.length)
+        found++;
+    }
+    expect(found / FILES).toBeGreaterThanOrEqual(0.98);
+  });
+});
+
+describe('balls of another club than the file says', () => {
+  const FILES = tries(20, 400);
+  const as = (clubId: string, text: string, seed: number): ParsedLaunchFile => {
+    const random = seededRandom(seed);
+    const balls = ballsOf(clubId, 8 + Math.floor(random() * 20), random, {
+      path: 4 * gaussian(random),
+      face: 2.5 * gaussian(random),
+      pathSd: 1.5 + random(),
+      faceSd: 1.5 + 1.5 * random(),
+      driverSpeedMps: 36 + 16 * random(),
+    });
+    return read(balls.map((ball) => ({ ...ball, clubText: text })));
+  };
+  const asked = ({ questions }: ParsedLaunchFile) => questions.find(({ kind }) => kind === 'clubs');
+
+  it.each([
+    ['driver', '9 Iron'],
+    ['driver', 'PW'],
+    ['7-iron', 'Driver'],
+    ['9-iron', '3 Wood'],
+    ['pw', '5 Iron'],
+  ])('a %s set as a %s is found', (clubId, text) => {
+    let found = 0;
+    for (let i = 0; i < FILES; i++) if (asked(as(clubId, text, 43_000 + i)) !== undefined) found++;
+    expect(found / FILES).toBeGreaterThanOrEqual(0.95);
+  });
+
+  it('is one question with the club in it, and answered it is that club, or the one it says', () => {
+    const parsed = as('7-iron', 'Driver', 5);
+    const { text, choices } = asked(parsed)!;
+    expect(text).toMatch(
+      /^The \d+ balls of “Driver” launch, spin and leave the face as those of another/,
+    );
+    expect(choices.at(-1)!.label).toBe('Driver, as the file says');
+    const file = printLaunchFile(
+      ballsOf('7-iron', 10, seededRandom(5), { path: 1, face: 1 }).map((ball) => ({
+        ...ball,
+        clubText: 'Driver',
+      })),
+    );
+    for (const club of ['7-iron', 'driver']) {
+      const clubs = [{ text: 'Driver', club }];
+      const answered = parseLaunchFile(file, { hand: 'right', clubs });
+      expect(asked(answered)).toBeUndefined();
+      expect(new Set(answered.balls.map((ball) => ball.club))).toEqual(new Set([club]));
+      expect(new Set(answered.balls.map((ball) => ball.clubText))).toEqual(new Set(['Driver']));
+    }
   });
 });
 

@@ -34,10 +34,39 @@ export const SCALE_DEFAULTS = {
   smashAtMps: 35,
   /** Balls that miss by less than this on the whole are wind and error, which have no unit to tell; m. */
   leastSideM: 5,
+  /** Natural logarithm by which an angle's usual size may miss: radians for degrees are 4. */
+  angleSd: 0.75,
+  /** What one must gain where another is in radians already: a file seldom has both. */
+  angleGain: 1,
 } as const;
 
+/** Usual sizes of angles, degrees: root mean squares of players' figures (common practice, no source). */
+const USUAL_ANGLES = {
+  clubPathDeg: 4,
+  faceAngleDeg: 3,
+  faceToPathDeg: 4,
+  attackAngleDeg: 4,
+  dynamicLoftDeg: 20,
+  spinLoftDeg: 22,
+  swingDirectionDeg: 5,
+  swingPlaneDeg: 55,
+  launchAngleDeg: 16,
+  startDirectionDeg: 3,
+  spinAxisTiltDeg: 8,
+  descentAngleDeg: 42,
+} as const;
+type Angle = keyof typeof USUAL_ANGLES;
+export const ANGLES = Object.keys(USUAL_ANGLES) as readonly Angle[];
+
 export type Scaled =
-  'clubSpeedMps' | 'ballSpeedMps' | 'carryM' | 'totalM' | 'offlineM' | 'apexM' | 'spinRateRpm';
+  | Angle
+  | 'clubSpeedMps'
+  | 'ballSpeedMps'
+  | 'carryM'
+  | 'totalM'
+  | 'offlineM'
+  | 'apexM'
+  | 'spinRateRpm';
 
 /** A column with the units it could be in. */
 export interface ScaledColumn {
@@ -129,9 +158,14 @@ function speeds(
 }
 
 /** The unit of one column under which its miss is likeliest; none where that is the one it is read in. */
-function better(column: ScaledColumn | undefined, off: number | null, sd: number): OtherUnit[] {
+function better(
+  column: ScaledColumn | undefined,
+  off: number | null,
+  sd: number,
+  gain: number = SCALE_DEFAULTS.gain,
+): OtherUnit[] {
   if (column === undefined || off === null) return [];
-  const { price, gain, leaves } = SCALE_DEFAULTS;
+  const { price, leaves } = SCALE_DEFAULTS;
   const scored = optionsOf(column).map((option) => ({
     option,
     score: miss(off + option.log, sd) - (option.log === 0 ? 0 : price),
@@ -140,6 +174,23 @@ function better(column: ScaledColumn | undefined, off: number | null, sd: number
   const best = scored.reduce((a, b) => (b.score > a.score ? b : a));
   const isMended = best.score - asWritten >= gain && -best.score <= leaves + price;
   return !isMended ? [] : [{ quantity: column.quantity, unit: best.option.unit }];
+}
+
+/** Angles that are far too small for degrees. */
+function angles(
+  rows: readonly PhysicsRow[],
+  of: (quantity: Scaled) => ScaledColumn | undefined,
+): OtherUnit[] {
+  const sizes = ANGLES.map((quantity) => {
+    const values = rows.flatMap(({ ball }) => ball[quantity] ?? []);
+    const size = Math.sqrt(values.reduce((sum, value) => sum + value * value, 0) / values.length);
+    const off =
+      values.length < SCALE_DEFAULTS.balls ? null : logRatio(size, USUAL_ANGLES[quantity]);
+    return { quantity, off };
+  });
+  const small = (gain: number): OtherUnit[] =>
+    sizes.flatMap(({ quantity, off }) => better(of(quantity), off, SCALE_DEFAULTS.angleSd, gain));
+  return small(SCALE_DEFAULTS.gain).length === 0 ? [] : small(SCALE_DEFAULTS.angleGain);
 }
 
 function carry(column: ScaledColumn | undefined, off: number | null): OtherUnit[] {
@@ -161,7 +212,7 @@ export function otherUnits(
 ): OtherUnit[] {
   if (rows.length < SCALE_DEFAULTS.balls) return [];
   const of = (quantity: Scaled) => columns.find((column) => column.quantity === quantity);
-  const found = speeds(rows, of('clubSpeedMps'), of('ballSpeedMps'));
+  const found = [...angles(rows, of), ...speeds(rows, of('clubSpeedMps'), of('ballSpeedMps'))];
   const spin = better(
     of('spinRateRpm'),
     middle(rows.map((row) => logRatio(row.ball.spinRateRpm, usualSpinRpm(row)))),
