@@ -1,4 +1,7 @@
+import { handSign } from '../line/hand.ts';
+import type { Hand } from '../line/hand.ts';
 import { requireInRange } from '../units/require.ts';
+import { radToDeg } from '../units/units.ts';
 
 export const CLUB_KINDS = ['driver', 'fairway', 'hybrid', 'iron', 'wedge'] as const;
 export type ClubKind = (typeof CLUB_KINDS)[number];
@@ -129,3 +132,10 @@ export function standardHead(kind: ClubKind, loftDeg?: number): ClubHead {
   const loft = requireInRange('loftDeg', loftDeg ?? head.loftDeg, ...LOFT_RANGE_DEG, 'degrees');
   return { kind, ...head, loftDeg: loft };
 }
+
+/**
+ * How far the bulge turns the face where it is struck from the face in its middle, degrees, positive right of the
+ * target: `strikeToeMm` is mm from the middle, positive towards the toe. 0 for a flat face.
+ */
+export const bulgeTurnDeg = (head: ClubHead, hand: Hand, strikeToeMm: number): number =>
+  handSign(hand) * radToDeg(strikeToeMm / 1000 / head.bulgeRadiusM);

@@ -23,6 +23,7 @@ import type { IntakeQuestion } from './questions.ts';
 import type { RawRow } from './readers/raw.ts';
 import type { Draft, RowRules } from './row.ts';
 import { askOtherUnits, askOutside, unitsThatFit } from './unit-questions.ts';
+import { askStrikePoint } from './strike-point.ts';
 import type { SignRule } from './value.ts';
 
 /** The rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
@@ -35,6 +36,10 @@ function likelyRule(
   const club = new Set(['clubPathDeg', 'faceAngleDeg', 'faceToPathDeg']);
   return ways.some((way) => way.every((figure) => club.has(figure))) ? 'hand-club' : null;
 }
+
+/** Whether a question leaves open what the figures are: nothing is told by them before. */
+const isOfFigures = ({ kind }: IntakeQuestion): boolean =>
+  kind === 'physics' || kind === 'unit' || kind === 'signs';
 
 export interface Found {
   readonly columns: readonly FileColumn[];
@@ -52,7 +57,7 @@ export function askAll(
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
   const { hand = null, player = null } = options;
-  const tried = physicsRows(drafts);
+  const tried = physicsRows(drafts, hand ?? 'right');
   const units = unitsThatFit(tried, columns);
   const fits = (column: FileColumn) =>
     units.find(({ quantity }) => quantity === column.meaning)?.unit ?? null;
@@ -71,9 +76,10 @@ export function askAll(
   const turned = signs.length > 0 || units.length > 0 ? [] : askTurned(tried, columns, rows);
   questions.push(...signs, ...turned);
   if (turned.length === 0) questions.push(...askContradicting(drafts, columns));
+  if (hand !== null && !questions.some(isOfFigures))
+    questions.push(...askStrikePoint(tried, columns));
   // What balls say of their club can be told once their figures are known.
-  if (!questions.some(({ kind }) => kind === 'physics' || kind === 'unit'))
-    questions.push(...askClubs(drafts, options.clubs ?? []));
+  if (!questions.some(isOfFigures)) questions.push(...askClubs(drafts, options.clubs ?? []));
   if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
   const whose = askParts(parted.parts, player, hand);
   // A part may go to a new lesson: it has to be known of which day.

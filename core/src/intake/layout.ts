@@ -19,6 +19,8 @@ export interface ColumnMapping {
   readonly plus?: Side | null;
   /** Whether its signs are the other way round than they are read; false says that they are not. */
   readonly turned?: boolean | null;
+  /** Whether a face is given where the ball was struck, and not in its middle. */
+  readonly atStrike?: boolean | null;
 }
 
 export interface FileColumn {
@@ -34,6 +36,8 @@ export interface FileColumn {
   readonly plusFrom: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
   /** Whether the coach has said that its signs are turned, or are not; null where nobody was asked. */
   readonly turned: boolean | null;
+  /** Whether the coach has said that a face is given where the ball was struck, or is not; null where nobody was asked. */
+  readonly atStrike: boolean | null;
   /** How sure the reading is, from 0 to 1, and why. */
   readonly confidence: number;
   readonly reason: string;
@@ -251,6 +255,7 @@ function columnOf(
     ...base,
     ...sure,
     turned: said?.turned ?? null,
+    atStrike: said?.atStrike ?? null,
     twin: null,
     ...unitOf(recognised, meaning, unitsCell, said?.unit ?? null, examples),
     ...plusOf(recognised, meaning, said?.plus ?? null),

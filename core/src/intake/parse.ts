@@ -18,6 +18,7 @@ import type { Delimiter, RawRow, RawTable } from './readers/raw.ts';
 import { readText } from './readers/text.ts';
 import type { RowRules } from './row.ts';
 import { Drafts, sift } from './sift.ts';
+import { turnToMiddle } from './strike-point.ts';
 import type { SignRule } from './value.ts';
 import { isMissing } from './vocabulary.ts';
 import { sectionsOf, walk } from './walk.ts';
@@ -157,6 +158,7 @@ export function parseLaunchFile(
   };
   const drafts = new Drafts(walk(table.rows, sections, rules));
   const notes = sift(drafts, columns);
+  turnToMiddle(drafts.left, columns, rules.hand ?? 'right');
   const { left, fates } = drafts;
   const parted = partsOf(left, rules.language, options.dayOrder);
   const found = { columns, rows, drafts: left, rules, parted, fates };

@@ -77,6 +77,7 @@ export const sayOf = (column: FileColumn, changed: Partial<ColumnSaid> = {}): Co
   ...(column.unitFrom === 'coach' && { unit: column.unit }),
   ...(column.plusFrom === 'coach' && { plus: column.plus }),
   ...(column.turned !== null && { turned: column.turned }),
+  ...(column.atStrike !== null && { atStrike: column.atStrike }),
   ...changed,
 });
 

@@ -4,11 +4,10 @@
  * of them through the same check (impact-check.ts); the one that explains most stands.
  */
 import type { Delivery } from '../delivery/delivery.ts';
+import { bulgeTurnDeg } from '../delivery/head.ts';
 import type { DeviceAccuracy } from '../inverse/accuracy.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
-import { handSign } from '../line/hand.ts';
 import { median } from '../maths/statistics.ts';
-import { radToDeg } from '../units/units.ts';
 import { limitsOf } from './agreement.ts';
 import { accuracyFor } from './context.ts';
 import { checkImpact, showsStrike, withDelivery } from './impact-check.ts';
@@ -75,9 +74,7 @@ const MIRRORS: Readonly<Partial<Record<GroupFactKind, Change>>> = {
 
 /** A face read at the strike point of a bulged head is turned by the bulge there; at the middle it is not. */
 const faceAtMiddle = ({ delivery, head }: AssumedDelivery): Partial<Delivery> => ({
-  faceAngleDeg:
-    delivery.faceAngleDeg -
-    handSign(delivery.hand) * radToDeg(delivery.strikeToeMm / 1000 / head.bulgeRadiusM),
+  faceAngleDeg: delivery.faceAngleDeg - bulgeTurnDeg(head, delivery.hand, delivery.strikeToeMm),
 });
 
 /** Squared distance of a ball under a change; Infinity where it cannot be told. */

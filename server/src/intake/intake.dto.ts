@@ -75,13 +75,24 @@ export class ColumnAnswer {
   @IsOptional()
   @IsBoolean()
   readonly turned?: boolean | null;
+
+  @ApiPropertyOptional({
+    nullable: true,
+    type: Boolean,
+    description: 'Whether a face is given where the ball was struck, and not in its middle',
+  })
+  @IsOptional()
+  @IsBoolean()
+  readonly atStrike?: boolean | null;
 }
 
 /** What club a file means where it says another. */
 class ClubAnswer {
   @ApiProperty() @IsString() @MaxLength(60) readonly text!: string;
 
-  @ApiProperty({ enum: CLUBS }) @IsIn(CLUBS) readonly club!: string;
+  @ApiProperty({ description: 'Id of a club of the standard bag' })
+  @IsIn(CLUBS)
+  readonly club!: string;
 }
 
 /** The coach's answers for a source; kept for its next file. */
@@ -189,6 +200,7 @@ export class Column {
   @ApiProperty({ enum: ['file', 'coach', 'usual', 'unclear', 'none'] })
   readonly plusFrom!: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
   @ApiProperty({ nullable: true, type: Boolean }) readonly turned!: boolean | null;
+  @ApiProperty({ nullable: true, type: Boolean }) readonly atStrike!: boolean | null;
   @ApiProperty({ description: 'How sure the reading is, from 0 to 1' })
   readonly confidence!: number;
   @ApiProperty({ description: 'Why it is read so, or left out' }) readonly reason!: string;

@@ -1919,34 +1919,13 @@ export interface components {
       plus?: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
       /** @description Whether its signs are the other way round than they are read */
       turned?: boolean | null;
+      /** @description Whether a face is given where the ball was struck, and not in its middle */
+      atStrike?: boolean | null;
     };
     ClubAnswer: {
       text: string;
-      /** @enum {string} */
-      club:
-        | 'driver'
-        | '3-wood'
-        | '4-wood'
-        | '5-wood'
-        | '7-wood'
-        | '9-wood'
-        | '2-hybrid'
-        | '3-hybrid'
-        | '4-hybrid'
-        | '5-hybrid'
-        | '6-hybrid'
-        | '2-iron'
-        | '3-iron'
-        | '4-iron'
-        | '5-iron'
-        | '6-iron'
-        | '7-iron'
-        | '8-iron'
-        | '9-iron'
-        | 'pw'
-        | 'gw'
-        | 'sw'
-        | 'lw';
+      /** @description Id of a club of the standard bag */
+      club: string;
     };
     IntakeAnswers: {
       columns?: components['schemas']['ColumnAnswer'][];
@@ -2088,6 +2067,7 @@ export interface components {
       /** @enum {string} */
       plusFrom: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
       turned: boolean | null;
+      atStrike: boolean | null;
       /** @description How sure the reading is, from 0 to 1 */
       confidence: number;
       /** @description Why it is read so, or left out */

@@ -34,9 +34,11 @@ export function plusOptions(meaning: ColumnMeaning | null): readonly (readonly [
 }
 
 /** How sure the reading of a column is, in words. */
-export function sureWords({ meaning, confidence, reason, turned }: FileColumn): string {
+export function sureWords({ meaning, confidence, reason, turned, atStrike }: FileColumn): string {
   if (meaning === null) return reason;
   const words =
     confidence > CONFIDENCE.vague ? 'Sure' : confidence >= CONFIDENCE.ask ? 'Likely' : '▲ Unsure';
-  return `${words}: ${reason}${turned === true ? ' Its signs are turned.' : ''}`;
+  const turnedWords = turned === true ? ' Its signs are turned.' : '';
+  const strikeWords = atStrike === true ? ' Turned back to the middle of the face.' : '';
+  return `${words}: ${reason}${turnedWords}${strikeWords}`;
 }

@@ -1,4 +1,7 @@
 /** What physics says of a file: seeded players, one column turned or in another unit, and files with nothing wrong. */
+import { findClub, headOf } from '../../delivery/club.ts';
+import { plainDelivery } from '../../delivery/usual.ts';
+import { simulateShot } from '../../flight/simulate.ts';
 import { gaussian, seededRandom } from '../../maths/random.ts';
 import type { Random } from '../../maths/random.ts';
 import { FULL_ROW } from '../../testing/full-row.ts';
@@ -7,7 +10,7 @@ import type { Unit } from '../../units/units.ts';
 import { parseLaunchFile } from '../parse.ts';
 import type { ParsedLaunchFile } from '../parse.ts';
 import { printLaunchFile } from '../print.ts';
-import { infoOf } from '../quantities.ts';
+import { EMPTY_BALL, infoOf } from '../quantities.ts';
 import type { BallQuantity, MeasuredBall } from '../quantities.ts';
 import { TURNABLE } from './signs.ts';
 import type { Turnable } from './signs.ts';
@@ -147,6 +150,83 @@ describe('angles in radians under names that say nothing of it', () => {
         found++;
     }
     expect(found / FILES).toBeGreaterThanOrEqual(0.98);
+  });
+});
+
+describe('faces given where the ball was struck', () => {
+  const FILES = tries(20, 400);
+  const COLUMNS = [...FULL_ROW, 'strikeToeMm'] as const;
+  const driver = findClub('driver')!;
+  /** A player's drives on a monitor that sees where they are struck, to half a degree and a millimetre. */
+  const driven = (seed: number): MeasuredBall[] => {
+    const random = seededRandom(seed);
+    const plain = plainDelivery(driver, 'right', 36 + 16 * random());
+    const path = 4 * gaussian(random);
+    const face = 2.5 * gaussian(random);
+    const toe = 4 * gaussian(random);
+    return Array.from({ length: 16 + Math.floor(random() * 15) }, () => {
+      const delivery = {
+        ...plain,
+        attackAngleDeg: plain.attackAngleDeg + 1.2 * gaussian(random),
+        clubPathDeg: path + 1.5 * gaussian(random),
+        faceAngleDeg: face + 2 * gaussian(random),
+        strikeToeMm: toe + 8 * gaussian(random),
+      };
+      const { launch, flight } = simulateShot(delivery, headOf(driver));
+      return {
+        ...EMPTY_BALL,
+        ...delivery,
+        ...launch,
+        carryM: flight.carryM,
+        offlineM: flight.offlineM,
+        faceAngleDeg: delivery.faceAngleDeg + 0.5 * gaussian(random),
+        startDirectionDeg: launch.startDirectionDeg + 0.3 * gaussian(random),
+        strikeToeMm: delivery.strikeToeMm + gaussian(random),
+        club: 'driver',
+        clubText: 'Driver',
+      };
+    });
+  };
+  const readAll = (balls: readonly MeasuredBall[]): ParsedLaunchFile =>
+    parseLaunchFile(printLaunchFile(balls, { digits: 2, columns: COLUMNS }), { hand: 'right' });
+  // Penner (2001), Am. J. Phys. 69:1073: a bulge of 30.5 cm turns the face by 1.88 degrees a centimetre (from memory).
+  const atStrike = (ball: MeasuredBall): MeasuredBall => ({
+    ...ball,
+    faceAngleDeg: ball.faceAngleDeg! + (1.8786 * ball.strikeToeMm!) / 10,
+  });
+
+  it('are found and, answered, turned back to the middle', () => {
+    let found = 0;
+    for (let i = 0; i < FILES; i++) {
+      const parsed = readAll(driven(83_000 + i).map(atStrike));
+      if (physics(parsed).some(({ text }) => text.includes('bulged face'))) found++;
+    }
+    expect(found / FILES).toBeGreaterThanOrEqual(0.95);
+    const balls = driven(83_000);
+    const text = printLaunchFile(balls.map(atStrike), { columns: COLUMNS });
+    const asked = parseLaunchFile(text, { hand: 'right' });
+    const answer = physics(asked)[0]!.choices[0]!.says.columns!;
+    const mapping = Object.fromEntries(answer.map(({ header, ...said }) => [header, said]));
+    const answered = parseLaunchFile(text, { hand: 'right', mapping });
+    expect(physics(answered)).toEqual([]);
+    answered.balls.forEach((ball, at) =>
+      expect(ball.faceAngleDeg).toBeCloseTo(balls[at]!.faceAngleDeg!, 2),
+    );
+  });
+
+  it('of a left-hander are turned the other way', () => {
+    const head = 'Club,Face (R+),Path (R+),Toe (mm)';
+    const mapping = { 'Face (R+)': { meaning: 'faceAngleDeg' as const, atStrike: true } };
+    const faceOf = (hand: 'left' | 'right') =>
+      parseLaunchFile(`${head}\nDriver,2,1,10`, { hand, mapping }).balls[0]!.faceAngleDeg;
+    expect(faceOf('right')).toBeCloseTo(2 - 1.8786, 3);
+    expect(faceOf('left')).toBeCloseTo(2 + 1.8786, 3);
+  });
+
+  it('given in the middle are not asked about', () => {
+    let asked = 0;
+    for (let i = 0; i < FILES; i++) if (physics(readAll(driven(89_000 + i))).length > 0) asked++;
+    expect(asked).toBeLessThanOrEqual(Math.ceil(0.005 * FILES));
   });
 });
 

@@ -9,6 +9,7 @@ import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts
 import { flyBall } from '../../flight/flight.ts';
 import { strike } from '../../impact/strike.ts';
 import type { ShotLaunch } from '../../impact/strike.ts';
+import type { Hand } from '../../line/hand.ts';
 import { radToDeg } from '../../units/units.ts';
 import type { Draft } from '../row.ts';
 
@@ -50,11 +51,11 @@ function remembered<T>(make: (a: number, b: number) => T) {
   };
 }
 
-function rowOf(draft: Draft): PhysicsRow {
+function rowOf(draft: Draft, hand: Hand): PhysicsRow {
   const { ball } = draft;
   const club = findClub(ball.club);
   const head = club === null ? standardHead('iron') : headOf(club);
-  const plain = plainDelivery(club ?? findClub('7-iron')!, 'right', UNKNOWN_DRIVER_SPEED_MPS);
+  const plain = plainDelivery(club ?? findClub('7-iron')!, hand, UNKNOWN_DRIVER_SPEED_MPS);
   const speed =
     ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / USUAL_SMASH);
   const row = {
@@ -81,11 +82,11 @@ function rowOf(draft: Draft): PhysicsRow {
 }
 
 /** Balls to try, spread over the file. */
-export function physicsRows(drafts: readonly Draft[]): PhysicsRow[] {
+export function physicsRows(drafts: readonly Draft[], hand: Hand): PhysicsRow[] {
   const step = Math.max(1, drafts.length / TRIED);
   const some: PhysicsRow[] = [];
   for (let at = 0; at < drafts.length && some.length < TRIED; at += step)
-    some.push(rowOf(drafts[Math.floor(at)]!));
+    some.push(rowOf(drafts[Math.floor(at)]!, hand));
   return some;
 }
 

@@ -165,9 +165,12 @@ const relationsOf = (rows: readonly PhysicsRow[]): Relation[] => [
   bendRelation(rows),
 ];
 
-/** How a relation fares under a choice: minus n·log of the scatter of its misses. */
-function scoreOf({ floor, shared, misses }: Relation, sign: Sign): number {
-  const all = misses(sign);
+/** How a relation fares under a choice. */
+const scoreOf = (relation: Relation, sign: Sign): number =>
+  scatterScore(relation.misses(sign), relation);
+
+/** How misses fare: minus n·log of their scatter. */
+export function scatterScore(all: readonly number[], { floor, shared }: Bounds): number {
   if (all.length < SIGN_DEFAULTS.balls) return 0;
   const middle = median(all);
   const offset = Math.max(-shared, Math.min(shared, middle));

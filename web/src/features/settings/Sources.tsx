@@ -22,12 +22,15 @@ const DECIMAL = { comma: 'Decimal commas.', dot: 'Decimal points.' } as const;
 
 /** What was said of one column, to be said otherwise. */
 function OneColumn({ column, onSay }: { column: Column; onSay: (said: Column) => void }) {
-  const { header, turned = null } = column;
+  const { header, turned = null, atStrike = null } = column;
   return (
     <li className="grid items-center gap-2 py-1 sm:grid-cols-[minmax(0,12rem)_minmax(0,1fr)]">
       <span className="font-semibold break-words">
         {header}
         {turned === true && <span className="block text-sm font-normal">signs turned</span>}
+        {atStrike === true && (
+          <span className="block text-sm font-normal">given where it was struck</span>
+        )}
       </span>
       <ColumnSelects name={header} said={column} noUnit="as the file says" onSay={onSay} />
     </li>

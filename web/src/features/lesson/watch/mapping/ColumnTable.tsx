@@ -30,7 +30,7 @@ function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: Dis
 }
 
 function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
-  const { header, meaning, unit, plus, plusFrom, unitFrom, turned } = column;
+  const { header, meaning, unit, plus, plusFrom, unitFrom, turned, atStrike } = column;
   const name = header === '' ? `Column ${column.index + 1}` : header;
   const isShown = meaning !== null && meaning !== 'player' && meaning !== 'hand';
   // What the file says itself is not said for it: only what the coach said is.
@@ -40,6 +40,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
     unit,
     plus: plusFrom === 'coach' ? plus : null,
     turned,
+    atStrike,
   };
   const say = (next: ColumnSaid): void => {
     const isOwn = unitFrom !== 'coach' && next.unit === unit;
