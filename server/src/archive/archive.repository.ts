@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import type { Hand } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { and, eq, exists, inArray, not, or, sql } from 'drizzle-orm';
 import type { SQL } from 'drizzle-orm';
@@ -6,12 +7,20 @@ import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
 import { rawFile } from '../db/schema/index.ts';
+import type { LessenedFile } from '../intake/lessened.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
 const { ball, ballFile, homeworkTick, history, launchFile, lesson, pageWord, player, sharedPage } =
   TABLES;
+
+/** A launch file of a lesson, its bytes, and whose lesson it is. */
+export interface SharedFile {
+  readonly file: typeof launchFile.$inferSelect;
+  readonly content: Buffer;
+  readonly player: { readonly id: string; readonly name: string; readonly hand: Hand };
+}
 
 /** A launch file and its bytes. */
 const sameContent = and(
@@ -83,6 +92,37 @@ export class ArchiveRepository {
       .innerJoin(rawFile, sameContent)
       .where(and(eq(launchFile.academyId, scope.academyId), which));
     return new Map(rows.map(({ id, content }) => [id, content]));
+  }
+
+  /** Launch files of a player, and those of others that have the same bytes. */
+  async sharedFiles(scope: Scope, db: Handle, playerId: string): Promise<SharedFile[]> {
+    const own = db
+      .select({ sha256: launchFile.sha256 })
+      .from(launchFile)
+      .where(ofPlayer(db, 'launchFile', playerId)!);
+    return db
+      .select({
+        file: launchFile,
+        content: rawFile.content,
+        player: { id: player.id, name: player.name, hand: player.hand },
+      })
+      .from(launchFile)
+      .innerJoin(rawFile, sameContent)
+      .innerJoin(lesson, eq(lesson.id, launchFile.lessonId))
+      .innerJoin(player, eq(player.id, lesson.playerId))
+      .where(and(eq(launchFile.academyId, scope.academyId), inArray(launchFile.sha256, own)));
+  }
+
+  /** Puts other bytes, and what goes with them, in the place of a lesson's launch file. */
+  async replaceFile(
+    scope: Scope,
+    db: Handle,
+    id: string,
+    { content, ...made }: LessenedFile,
+  ): Promise<void> {
+    await this.keepFiles(scope, db, [content]);
+    const which = and(eq(launchFile.academyId, scope.academyId), eq(launchFile.id, id));
+    await db.update(launchFile).set(made).where(which);
   }
 
   /** Keeps the bytes of launch files that come in, once each. */

@@ -18,6 +18,8 @@ import { ArchiveRepository } from './archive.repository.ts';
 import { packed, unpacked } from './format.ts';
 import type { Archive, ArchivedRow, Row } from './format.ts';
 import { withNewIds } from './new-ids.ts';
+import { othersParts, ownParts } from './parted-files.ts';
+import type { InPlace } from './parted-files.ts';
 import { TABLE_NAMES, hasColumn } from './tables.ts';
 
 /** An academy, or a player of one, out into a file that any Loxos reads, and in again; a player erased. */
@@ -86,7 +88,10 @@ export class ArchiveService {
     const player = await this.requirePlayer(scope, id);
     if (player.name !== name)
       throw invalid([{ field: 'name', reason: `name: write “${player.name}” as it stands` }]);
+    const shared = await this.store.read((db) => this.archive.sharedFiles(scope, db, id));
+    const stays = await othersParts(shared, id);
     await this.store.write(async (tx) => {
+      for (const [fileId, file] of stays) await this.archive.replaceFile(scope, tx, fileId, file);
       await this.archive.erase(scope, tx, id);
       const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
       const nothing = { before: {}, after: {} };
@@ -102,8 +107,10 @@ export class ArchiveService {
       at: this.clock.text(),
       rows: await this.archive.rows(scope, db, playerId),
       files: await this.archive.files(scope, db, playerId),
+      shared: playerId === null ? [] : await this.archive.sharedFiles(scope, db, playerId),
     }));
-    return packed(archive);
+    const parts: InPlace = playerId === null ? new Map() : await ownParts(archive.shared, playerId);
+    return packed(withoutOthers(archive, parts));
   }
 
   private async requirePlayer(scope: Scope, id: string) {
@@ -111,6 +118,19 @@ export class ArchiveService {
     if (player === null) throw new NotFoundException('There is no such player in this academy.');
     return player;
   }
+}
+
+/** An archive with files in the place of those that hold the balls of others as well. */
+function withoutOthers(archive: Archive, inPlace: InPlace): Archive {
+  const files = new Map(archive.files);
+  for (const [id, { content }] of inPlace) files.set(id, content);
+  const rows = archive.rows.map((one): ArchivedRow => {
+    const made = one.in === 'launchFile' ? inPlace.get(String(one.row['id'])) : undefined;
+    if (made === undefined) return one;
+    const { content: _, ...fields } = made;
+    return { ...one, row: { ...one.row, ...fields } };
+  });
+  return { ...archive, rows, files };
 }
 
 /** Why the launch files do not go with the rows, or null. */

@@ -223,4 +223,71 @@ describe('a player', () => {
     const { body } = await t.http().get('/api/academy/history');
     expect(body[0]).toMatchObject({ what: 'a player erased' });
   });
+
+  describe('with balls in a file of several', () => {
+    const TEXT =
+      'Player,Club,Face,Path\nIda Moor,7i,1,-3\nBen Stone,7i,2,-2\nBen Stone,7i,wide,-2\nIda Moor,7i,3,-1\n';
+    const drop = (lessonId: string, part: string) =>
+      t
+        .http()
+        .post(`/api/lessons/${lessonId}/files`)
+        .attach('file', Buffer.from(TEXT), 'both.csv')
+        .field('answers', JSON.stringify({ parts: [part] }));
+    const lessonOf = async (name: string) => {
+      const made = await t.http().post('/api/players').send({ name, hand: 'right' });
+      const playerId = (made.body as { id: string }).id;
+      const at = '2026-05-04T09:00:00Z';
+      const lesson = await t.http().post('/api/lessons').send({ playerId, startsAt: at });
+      return { playerId, lessonId: (lesson.body as { id: string }).id };
+    };
+    const fileOf = async (lessonId: string) => {
+      const { body } = await t.http().get(`/api/lessons/${lessonId}/files`);
+      const { id } = (body as { id: string }[])[0]!;
+      const raw = await t.http().get(`/api/files/${id}`).buffer(true);
+      return { id, text: Buffer.from(raw.body as Buffer).toString() || raw.text };
+    };
+
+    it('goes out without those of the others, and in again elsewhere', async () => {
+      const [ida, ben] = [await lessonOf('Ida Moor'), await lessonOf('Ben Stone')];
+      await drop(ida.lessonId, 'idamoor||').expect(200);
+      await drop(ben.lessonId, 'benstone||').expect(200);
+      const bytes = await fetched(t, `/api/players/${ida.playerId}/archive`);
+      const held = Object.entries(unzipSync(bytes)).map(([, content]) => strFromU8(content));
+      expect(held.join()).toContain('Ida Moor,7i,3,-1');
+      expect(held.join()).not.toMatch(/Ben|Stone/);
+      await bringIn(t, bytes).expect(201);
+      // Theirs here is as it came.
+      expect((await fileOf(ida.lessonId)).text).toBe(TEXT);
+    });
+
+    it('is erased from the others’ file too, whose balls and lines stay', async () => {
+      const [ida, ben] = [await lessonOf('Ida Moor'), await lessonOf('Ben Stone')];
+      await drop(ida.lessonId, 'idamoor||').expect(200);
+      await drop(ben.lessonId, 'benstone||').expect(200);
+      const before = await t.whole(ida.lessonId);
+      await t
+        .http()
+        .post(`/api/players/${ben.playerId}/erase`)
+        .send({ name: 'Ben Stone' })
+        .expect(204);
+      const { id, text } = await fileOf(ida.lessonId);
+      expect(text).not.toMatch(/Ben|Stone/);
+      const { body } = await t.http().get(`/api/files/${id}/rows`).expect(200);
+      expect(JSON.stringify(body)).not.toMatch(/Ben|Stone/);
+      expect(body.rows).toMatchObject([
+        { line: 1, fate: 'header' },
+        { line: 2, fate: 'ball', text: 'Ida Moor,7i,1,-3' },
+        { line: 5, fate: 'ball', text: 'Ida Moor,7i,3,-1' },
+      ]);
+      expect((await t.whole(ida.lessonId)).balls).toEqual(before.balls);
+      // Read again by other answers its balls are still the balls they were.
+      const again = await t
+        .http()
+        .post(`/api/lessons/${ida.lessonId}/files`)
+        .attach('file', Buffer.from(text), 'both.csv')
+        .field('answers', JSON.stringify({ parts: ['idamoor||'], signs: 'target' }))
+        .expect(200);
+      expect(again.body.message).toBe('Nothing reads otherwise than before.');
+    });
+  });
 });

@@ -1,0 +1,63 @@
+/** A launch file without the rows of some of its parts: what is left of it when one of its players goes. */
+import Papa from 'papaparse';
+import { parseLaunchFile } from './parse.ts';
+import type { IntakeOptions, ParsedLaunchFile } from './parse.ts';
+import type { RawTable } from './readers/raw.ts';
+import { nameKey } from './vocabulary.ts';
+
+/** What is left of a file. */
+export interface Lessened {
+  /** As delimited text, each row on the line it was on. */
+  readonly text: string;
+  /** The lines that are empty now. */
+  readonly taken: ReadonlySet<number>;
+}
+
+const fates = ({ rows }: ParsedLaunchFile) =>
+  new Map(rows.map(({ line, fate }) => [line, fate] as const));
+
+/** Lines that only the dropped parts have, or that name their players. */
+function linesOf(
+  table: RawTable,
+  options: IntakeOptions,
+  isDropped: (key: string) => boolean,
+): Set<number> {
+  const all = parseLaunchFile(table, { ...options, parts: [] });
+  const keys = all.parts.map(({ key }) => key);
+  const drop = keys.filter(isDropped);
+  const keep = keys.filter((key) => !isDropped(key));
+  const gone = fates(parseLaunchFile(table, { ...options, parts: drop }));
+  const left = fates(parseLaunchFile(table, { ...options, parts: keep }));
+  const namesOf = (some: readonly string[]): string[] =>
+    all.parts.filter(({ key }) => some.includes(key)).map(({ player }) => nameKey(player));
+  const kept = new Set(namesOf(keep));
+  const names = namesOf(drop).filter((name) => name !== '' && !kept.has(name));
+  const isNamed = (cells: readonly string[]): boolean =>
+    cells.some((cell) => names.some((name) => nameKey(cell).includes(name)));
+  return new Set(
+    table.rows
+      .filter(
+        ({ line, cells }) =>
+          (left.get(line) === 'other' && gone.get(line) !== 'other') || isNamed(cells),
+      )
+      .map(({ line }) => line),
+  );
+}
+
+/** The file without some of its parts; null where it has nothing of them. */
+export function withoutParts(
+  table: RawTable,
+  options: IntakeOptions,
+  isDropped: (key: string) => boolean,
+): Lessened | null {
+  const taken = linesOf(table, options, isDropped);
+  if (taken.size === 0) return null;
+  const last = table.rows.at(-1)?.line ?? 0;
+  const lines: string[] = Array.from({ length: last }, () => '');
+  for (const { line, cells } of table.rows) {
+    if (taken.has(line)) continue;
+    const plain = cells.map((cell) => cell.replace(/\s*[\r\n]+\s*/g, ' '));
+    lines[line - 1] = Papa.unparse([plain], { delimiter: table.delimiter ?? ',' });
+  }
+  return { text: `${lines.join('\r\n')}\r\n`, taken };
+}
