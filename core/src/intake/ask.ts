@@ -22,7 +22,7 @@ import {
 import type { IntakeQuestion } from './questions.ts';
 import type { RawRow } from './readers/raw.ts';
 import type { Draft, RowRules } from './row.ts';
-import { askOtherUnits, askOutside, unitsThatFit } from './unit-questions.ts';
+import { askOtherUnits, askOutside, isAngle, unitsThatFit } from './unit-questions.ts';
 import { askStrikePoint } from './strike-point.ts';
 import type { SignRule } from './value.ts';
 
@@ -72,10 +72,11 @@ export function askAll(
   const isOpen = hand === 'left' && options.signs === undefined;
   const likely = isOpen ? likelyRule(tried, columns, rows) : null;
   const signs = isOpen ? askSigns(hand, columns, rows, likely) : [];
-  // Which sign is turned can be told once it is known what they mean for a left-hander, and in which units all is.
-  const turned = signs.length > 0 || units.length > 0 ? [] : askTurned(tried, columns, rows);
+  // Which sign is turned can be told once it is known what they mean for a left-hander, and that they are degrees.
+  const areDegrees = !units.some(isAngle);
+  const turned = signs.length > 0 || !areDegrees ? [] : askTurned(tried, columns, rows);
   questions.push(...signs, ...turned);
-  if (turned.length === 0) questions.push(...askContradicting(drafts, columns));
+  if (turned.length === 0 && areDegrees) questions.push(...askContradicting(drafts, columns));
   if (hand !== null && !questions.some(isOfFigures))
     questions.push(...askStrikePoint(tried, columns));
   // What balls say of their club can be told once their figures are known.

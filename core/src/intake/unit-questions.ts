@@ -103,7 +103,7 @@ export function askOtherUnits(
   ];
 }
 
-const isAngle = ({ quantity }: OtherUnit): boolean =>
+export const isAngle = ({ quantity }: OtherUnit): boolean =>
   (ANGLES as readonly Scaled[]).includes(quantity);
 
 /** A column that would agree in another unit. */

@@ -71,12 +71,12 @@ function patternText(group: GroupReading): Piece[] {
   return [', but they differ: the commonest is ', `${shotWords(name)}, `, ...share];
 }
 
-/** Those that go the same way and bear another name, so that the sentence and the list agree: `, 7 of them slices`. */
+/** Those that go the same way and bear another name, so that the sentence and the list agree: `, counting 7 slices`. */
 function othersText(others: GroupPattern['others']): Piece[] {
   if (others === null) return [];
   const { name, ballIds } = others;
-  const words = ballIds.length === 1 ? shotWords(name) : `${name}s`;
-  return [', ', figure(`${ballIds.length} of them`, ballIds), ` ${words}`];
+  const words = ballIds.length === 1 ? shotWords(name) : `${ballIds.length} ${name}s`;
+  return [', counting ', figure(words, ballIds)];
 }
 
 /** Face, path and what lies between them. */
