@@ -57,6 +57,22 @@ export function askAll(
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
   const { hand = null, player = null } = options;
+  const questions = askFigures({ columns, rows, drafts, rules, fates }, options, twinOf);
+  if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
+  const whose = askParts(parted.parts, player, hand);
+  // A part may go to a new lesson: it has to be known of which day.
+  if (whose.length > 0) questions.push(...askDays(parted.unclear));
+  if (options.parts === undefined) questions.push(...whose);
+  return questions;
+}
+
+/** What the columns leave open of the figures, and what the figures say of the columns. */
+function askFigures(
+  { columns, rows, drafts, rules, fates }: Omit<Found, 'parted'>,
+  options: IntakeOptions,
+  twinOf: (header: string) => FileColumn | undefined,
+): IntakeQuestion[] {
+  const { hand = null } = options;
   const tried = physicsRows(drafts, hand ?? 'right');
   const units = unitsThatFit(tried, columns);
   const fits = (column: FileColumn) =>
@@ -81,10 +97,5 @@ export function askAll(
     questions.push(...askStrikePoint(tried, columns));
   // What balls say of their club can be told once their figures are known.
   if (!questions.some(isOfFigures)) questions.push(...askClubs(drafts, options.clubs ?? []));
-  if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
-  const whose = askParts(parted.parts, player, hand);
-  // A part may go to a new lesson: it has to be known of which day.
-  if (whose.length > 0) questions.push(...askDays(parted.unclear));
-  if (options.parts === undefined) questions.push(...whose);
   return questions;
 }

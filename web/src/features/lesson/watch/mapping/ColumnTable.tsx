@@ -20,7 +20,7 @@ const EXAMPLES = 3;
 function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: DisplayUnits): string {
   if (meaning === null) return '';
   if (meaning === 'club') return ball.club ?? 'no club known';
-  if (meaning === 'hitAt') return ball.hitAt ?? '';
+  if (meaning === 'hitAt') return ball.hitAt ?? 'no time';
   if (!isQuantity(meaning)) return '';
   if (unit === null) return 'in which unit?';
   const value = meaning in ball ? ball[meaning as BallQuantity] : null;

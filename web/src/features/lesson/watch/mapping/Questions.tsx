@@ -26,7 +26,7 @@ function QuestionField({ question, chosen, onChoose }: QuestionFieldProps) {
         {choices.map(({ label, says, isLikely }, place) => (
           <label
             key={label}
-            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border border-faint bg-sheet px-3 has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-3 has-focus-visible:outline-look"
+            className="flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border border-faint bg-sheet px-3 py-1.5 has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-3 has-focus-visible:outline-look"
           >
             <input
               type="radio"
