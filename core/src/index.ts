@@ -42,6 +42,7 @@ export type {
 } from './intake/questions.ts';
 export { partWords } from './intake/parts.ts';
 export type { FilePart } from './intake/parts.ts';
+export type { ColumnVerdict } from './intake/verdicts.ts';
 export { withoutParts } from './intake/without-parts.ts';
 export { optionsOf, saidWith } from './intake/says.ts';
 export type { FileFor } from './intake/says.ts';

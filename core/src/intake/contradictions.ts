@@ -15,14 +15,23 @@ const turnableColumn = (columns: readonly FileColumn[], figure: Turnable): FileC
   columnFor(columns, figure) ??
   (figure === 'spinAxisTiltDeg' ? columnFor(columns, 'sideSpinRpm') : undefined);
 
-/** Figures of the file whose signs nobody has confirmed. */
-export function turnableOf(columns: readonly FileColumn[], rows: readonly RawRow[]): Turnable[] {
-  return TURNABLE.filter((figure) => {
+/** Figures of the file that carry signs, each with its column. */
+export function signColumns(
+  columns: readonly FileColumn[],
+  rows: readonly RawRow[],
+): ReadonlyMap<Turnable, FileColumn> {
+  const found = TURNABLE.flatMap((figure): [Turnable, FileColumn][] => {
     const column = turnableColumn(columns, figure);
-    if (column === undefined || column.plusFrom === 'coach' || column.turned !== null) return false;
-    return hasPlainSigns(column, rows);
+    return column !== undefined && hasPlainSigns(column, rows) ? [[figure, column]] : [];
   });
+  return new Map(found);
 }
+
+/** Figures of the file whose signs nobody has confirmed. */
+export const turnableOf = (columns: readonly FileColumn[], rows: readonly RawRow[]): Turnable[] =>
+  [...signColumns(columns, rows)]
+    .filter(([, { plusFrom, turned }]) => plusFrom !== 'coach' && turned === null)
+    .map(([figure]) => figure);
 
 /** Signs that contradict each other, with the columns that would mend them. */
 export function askTurned(

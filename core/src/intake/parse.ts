@@ -20,6 +20,8 @@ import type { RowRules } from './row.ts';
 import { Drafts, sift } from './sift.ts';
 import { turnToMiddle } from './strike-point.ts';
 import type { SignRule } from './value.ts';
+import { verdictsOn } from './verdicts.ts';
+import type { ColumnVerdict } from './verdicts.ts';
 import { isMissing } from './vocabulary.ts';
 import { sectionsOf, walk } from './walk.ts';
 import type { Section } from './walk.ts';
@@ -36,6 +38,8 @@ export interface IntakeOptions {
   readonly decimal?: Decimal;
   /** What club of the bag each was that the file calls something else. */
   readonly clubs?: readonly ClubSaid[];
+  /** Whether it is to be shown column by column: what the columns say of each other is told as well. */
+  readonly isShown?: boolean;
   /** When the lesson is that the balls are for, as ISO 8601; a file of another day says so. */
   readonly lessonAt?: string;
   /** What stands first in days of three numbers; without it a file that could be read either way asks. */
@@ -48,6 +52,8 @@ export interface ParsedLaunchFile {
   readonly balls: readonly MeasuredBall[];
   readonly rows: readonly RowFate[];
   readonly columns: readonly FileColumn[];
+  /** What the other columns say of each, by its name, where it is to be shown. */
+  readonly verdicts: Readonly<Record<string, ColumnVerdict>>;
   /** What must be answered before the balls can be trusted; empty when nothing is open. */
   readonly questions: readonly IntakeQuestion[];
   /** What was done that the file does not say itself, in sentences. */
@@ -69,6 +75,7 @@ function unreadable({ rows, delimiter }: RawTable): ParsedLaunchFile {
         : fateOf(row.line, 'rejected', NO_HEAD),
     ),
     columns: [],
+    verdicts: {},
     questions: [askColumns()],
     notes: [],
     parts: [],
@@ -163,6 +170,8 @@ export function parseLaunchFile(
   const parted = partsOf(left, rules.language, options.dayOrder);
   const found = { columns, rows, drafts: left, rules, parted, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
+  // Before the rows are completed: what is reckoned from others agrees with them.
+  const verdicts = options.isShown === true ? verdictsOn(columns, rows, left, rules.hand) : {};
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
   if (options.parts !== undefined) takeParts(drafts, parted, options.parts);
@@ -173,6 +182,7 @@ export function parseLaunchFile(
   return {
     ...drafts.settle(),
     columns,
+    verdicts,
     questions,
     notes: [...notes, ...dayNotes(parted, options)],
     parts: parted.parts,

@@ -21,11 +21,12 @@ const SCALED: readonly Scaled[] = [
   'spinRateRpm',
 ];
 
-const scaledColumns = (columns: readonly FileColumn[]): ScaledColumn[] =>
+/** Columns whose sizes can be tried. */
+export const scaledColumns = (columns: readonly FileColumn[]): ScaledColumn[] =>
   SCALED.flatMap((quantity) => {
     const column = columnFor(columns, quantity);
     const info = infoOf(quantity);
-    if (column === undefined || column.unitFrom === 'coach') return [];
+    if (column === undefined) return [];
     return [{ quantity, unit: column.unit ?? info.unit, units: info.units }];
   });
 
@@ -72,7 +73,8 @@ export function unitsThatFit(
   tried: readonly PhysicsRow[],
   columns: readonly FileColumn[],
 ): readonly OtherUnit[] {
-  return otherUnits(tried, scaledColumns(columns));
+  const open = columns.filter(({ unitFrom }) => unitFrom !== 'coach');
+  return otherUnits(tried, scaledColumns(open));
 }
 
 /** Angles that are too small for degrees, as one question: where most are, all are in radians. */

@@ -8,7 +8,7 @@ const SHOWN = 8;
 /** What a file would be read as, with what was said of it. */
 export interface Preview extends Pick<
   ParsedLaunchFile,
-  'columns' | 'questions' | 'notes' | 'parts'
+  'columns' | 'verdicts' | 'questions' | 'notes' | 'parts'
 > {
   readonly balls: ParsedLaunchFile['balls'];
   /** Cells of the rows these balls stand in, as they came. */
@@ -22,11 +22,12 @@ let table: RawTable | null = null;
 
 /** The preview of a table under what was said. */
 export function previewOf(opened: RawTable, says: IntakeSays, hand: Hand, player: string): Preview {
-  const read = parseLaunchFile(opened, optionsOf(says, { hand, player }));
+  const read = parseLaunchFile(opened, { ...optionsOf(says, { hand, player }), isShown: true });
   const byLine = new Map(opened.rows.map(({ line, cells }) => [line, cells]));
   const shown = read.rows.filter(({ ball }) => ball !== null).slice(0, SHOWN);
   return {
     columns: read.columns,
+    verdicts: read.verdicts,
     questions: read.questions,
     notes: read.notes,
     parts: read.parts,

@@ -246,6 +246,21 @@ export function otherUnits(
   return found;
 }
 
+/** Sizes the balls can tell of: speeds against each other, spin by the club, lengths by the launch. */
+export function sizesTold(rows: readonly PhysicsRow[]): ReadonlySet<Scaled> {
+  const has = (...quantities: readonly Scaled[]): boolean =>
+    rows.filter(({ ball }) => quantities.every((quantity) => ball[quantity] !== null)).length >=
+    SCALE_DEFAULTS.balls;
+  const flies = rows.filter((row) => row.flies(0, 0) !== null).length >= SCALE_DEFAULTS.balls;
+  const told: Scaled[] = has('clubSpeedMps', 'ballSpeedMps')
+    ? ['clubSpeedMps', 'ballSpeedMps']
+    : [];
+  if (has('spinRateRpm') && rows.some(({ club }) => club !== null)) told.push('spinRateRpm');
+  if (flies) told.push(...(['carryM', 'apexM'] as const).filter((quantity) => has(quantity)));
+  if (has('carryM', 'totalM')) told.push('totalM');
+  return new Set(told);
+}
+
 /** The spin of a usual full shot with the row's club and loft, rev/min. */
 function usualSpinRpm(row: PhysicsRow): number {
   const plain = { ...row.plain, clubSpeedMps: usualSpeedMps(row) };

@@ -165,6 +165,14 @@ const relationsOf = (rows: readonly PhysicsRow[]): Relation[] => [
   bendRelation(rows),
 ];
 
+/** Figures whose signs the balls can tell of: those of a relation that enough of them have. */
+export const signsTold = (rows: readonly PhysicsRow[]): ReadonlySet<Turnable> =>
+  new Set(
+    relationsOf(rows)
+      .filter(({ misses }) => misses(AS_WRITTEN).length >= SIGN_DEFAULTS.balls)
+      .flatMap(({ columns }) => columns),
+  );
+
 /** How a relation fares under a choice. */
 const scoreOf = (relation: Relation, sign: Sign): number =>
   scatterScore(relation.misses(sign), relation);

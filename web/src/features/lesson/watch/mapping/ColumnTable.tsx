@@ -1,11 +1,25 @@
 import { isQuantity } from '@loxos/core';
-import type { BallQuantity, ColumnSaid, DisplayUnits, FileColumn, MeasuredBall } from '@loxos/core';
+import type {
+  BallQuantity,
+  ColumnSaid,
+  DisplayUnits,
+  FileColumn,
+  MeasuredBall,
+  ColumnVerdict,
+} from '@loxos/core';
 import { figureWords } from '../../../../sync/words.ts';
 import { ColumnSelects } from '../../../../ui/ColumnSelects.tsx';
 import { sureWords } from '../../../../ui/column-words.ts';
 
+/** What the other columns say of one, by the model. */
+const VERDICTS: Readonly<Record<ColumnVerdict, string>> = {
+  agrees: 'The other columns agree.',
+  contradicts: '▲ The other columns contradict it.',
+};
+
 interface ColumnRowProps {
   readonly column: FileColumn;
+  readonly verdict: ColumnVerdict | undefined;
   /** Its cells in the rows shown, as they came. */
   readonly cells: readonly string[];
   readonly balls: readonly MeasuredBall[];
@@ -29,7 +43,7 @@ function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: Dis
     : figureWords(meaning as BallQuantity, value, units);
 }
 
-function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
+function ColumnRow({ column, verdict, cells, balls, units, onSay }: ColumnRowProps) {
   const { header, meaning, unit, plus, plusFrom, unitFrom, turned, atStrike } = column;
   const name = header === '' ? `Column ${column.index + 1}` : header;
   const isShown = meaning !== null && meaning !== 'player' && meaning !== 'hand';
@@ -60,7 +74,9 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
             </li>
           ))}
         </ul>
-        <p className="text-sm text-soft">{sureWords(column)}</p>
+        <p className="text-sm text-soft">
+          {sureWords(column)} {verdict !== undefined && VERDICTS[verdict]}
+        </p>
       </div>
       <ColumnSelects name={name} said={said} noUnit="unit?" onSay={say} />
     </li>
@@ -69,6 +85,7 @@ function ColumnRow({ column, cells, balls, units, onSay }: ColumnRowProps) {
 
 interface ColumnTableProps {
   readonly columns: readonly FileColumn[];
+  readonly verdicts: Readonly<Record<string, ColumnVerdict>>;
   readonly cells: readonly (readonly string[])[];
   readonly balls: readonly MeasuredBall[];
   readonly units: DisplayUnits;
@@ -76,13 +93,14 @@ interface ColumnTableProps {
 }
 
 /** The columns of a file, each with real cells and what they are read as; what is wrong is put right here. */
-export function ColumnTable({ columns, cells, balls, units, onSay }: ColumnTableProps) {
+export function ColumnTable({ columns, verdicts, cells, balls, units, onSay }: ColumnTableProps) {
   return (
     <ul aria-label="Columns of the file">
       {columns.map((column) => (
         <ColumnRow
           key={column.header === '' ? column.index : column.header}
           column={column}
+          verdict={verdicts[column.header]}
           cells={cells.length === 0 ? column.examples : cells.map((row) => row[column.index] ?? '')}
           balls={balls}
           units={units}

@@ -1,4 +1,4 @@
-import { parseLaunchFile } from '@loxos/core';
+import { findClub, headOf, parseLaunchFile, simulateShot } from '@loxos/core';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { IntakeAnswers } from '../../../../api/client.ts';
 import { playerWith } from '../../../../testing/player.ts';
@@ -127,6 +127,30 @@ describe('a file of several players', () => {
     fireEvent.click(bring());
     expect(sent[0]!.answers.parts).toHaveLength(1);
     expect(sent[0]!.elsewhere).toMatchObject([{ place: 'ben', part: { player: 'Ben Stone' } }]);
+  });
+
+  it('says of each column whether the others agree, contradict it, or cannot tell', async () => {
+    const head = headOf(findClub('7-iron')!);
+    const rows = Array.from({ length: 8 }, (_, i) => {
+      const delivery = {
+        ...{ hand: 'right' as const, clubSpeedMps: 36, attackAngleDeg: -4, dynamicLoftDeg: 23 },
+        ...{ clubPathDeg: 3 - i, faceAngleDeg: (i % 3) - 2, strikeToeMm: 0, strikeHighMm: 0 },
+      };
+      const { launch } = simulateShot(delivery, head);
+      // The path with its sign the other way round.
+      return `7 Iron,${i - 3},${delivery.faceAngleDeg},${launch.startDirectionDeg},${launch.spinAxisTiltDeg},140`;
+    });
+    open(`Club,Club path,Face angle,Start direction,Spin axis,Carry (m)\n${rows.join('\n')}`);
+    const row = async (name: RegExp) =>
+      (await screen.findAllByRole('listitem')).find(({ textContent }) => name.test(textContent))!;
+    await ready();
+    // The likely answer is given already: turned, it agrees.
+    expect(await row(/^Club path/)).toHaveTextContent('signs are turned. The other columns agree.');
+    expect(await row(/^Face angle/)).toHaveTextContent('The other columns agree.');
+    expect(await row(/^Carry/)).not.toHaveTextContent('The other columns');
+    fireEvent.click(screen.getByRole('radio', { name: /as the file has them/ }));
+    await screen.findByText(/▲ The other columns contradict it/);
+    expect(await row(/^Club path/)).toHaveTextContent('▲ The other columns contradict it.');
   });
 
   it('a part’s new lesson is on its own day where the file says it plainly', () => {

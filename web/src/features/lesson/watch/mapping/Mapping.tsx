@@ -114,6 +114,7 @@ function AsRead({ preview, player, onSay }: AsReadProps) {
       ))}
       <ColumnTable
         columns={preview.columns}
+        verdicts={preview.verdicts}
         cells={preview.cells}
         balls={preview.balls}
         units={unitsOf(player)}
