@@ -47,12 +47,14 @@ export interface Found {
   readonly drafts: readonly Draft[];
   readonly rules: RowRules;
   readonly parted: FoundParts;
+  /** Keys of the parts that are meant; undefined where it is not known. */
+  readonly meant: readonly string[] | undefined;
   readonly fates: readonly RowFate[];
 }
 
 /** Everything the file leaves open. */
 export function askAll(
-  { columns, rows, drafts, rules, parted, fates }: Found,
+  { columns, rows, drafts, rules, parted, meant, fates }: Found,
   options: IntakeOptions,
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
@@ -62,13 +64,13 @@ export function askAll(
   const whose = askParts(parted.parts, player, hand);
   // A part may go to a new lesson: it has to be known of which day.
   if (whose.length > 0) questions.push(...askDays(parted.unclear));
-  if (options.parts === undefined) questions.push(...whose);
+  if (meant === undefined) questions.push(...whose);
   return questions;
 }
 
 /** What the columns leave open of the figures, and what the figures say of the columns. */
 function askFigures(
-  { columns, rows, drafts, rules, fates }: Omit<Found, 'parted'>,
+  { columns, rows, drafts, rules, fates }: Omit<Found, 'parted' | 'meant'>,
   options: IntakeOptions,
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {

@@ -25,6 +25,10 @@ function epochIn(text: string): string | null {
   return new Date(text.length > 10 ? count : 1000 * count).toISOString();
 }
 
+/** Whether a text says a moment in universal time, whose days begin anywhere in those of other places. */
+export const isUniversal = (text: string): boolean =>
+  EPOCH.test(text) || (/:\d{2}(?:[.,]\d+)?\s*Z$/i.test(text) && dayIn(text) !== '');
+
 /** The day in a time as a file writes it, or nothing. */
 export const dayIn = (hitAt: string): string =>
   hitAt === '' ? '' : (epochIn(hitAt)?.slice(0, 10) ?? DAY.exec(hitAt)?.[0] ?? '').trim();

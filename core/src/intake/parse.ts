@@ -114,6 +114,13 @@ function twinFinder(rows: readonly RawRow[], section: Section, options: IntakeOp
   };
 }
 
+/** The parts that are meant; undefined where any is not in the file: then it is not known what was. */
+const meantIn = (
+  { parts }: FoundParts,
+  keys: readonly string[] | undefined,
+): readonly string[] | undefined =>
+  keys?.every((key) => parts.some((part) => part.key === key)) === true ? keys : undefined;
+
 /** Leaves the parts of a file that are meant. */
 function takeParts(drafts: Drafts, { parts, keys }: FoundParts, meant: readonly string[]): void {
   const wordsOf = new Map(parts.map((part) => [part.key, partWords(part)]));
@@ -168,13 +175,14 @@ export function parseLaunchFile(
   turnToMiddle(drafts.left, columns, rules.hand ?? 'right');
   const { left, fates } = drafts;
   const parted = partsOf(left, rules.language, options.dayOrder);
-  const found = { columns, rows, drafts: left, rules, parted, fates };
+  const meant = meantIn(parted, options.parts);
+  const found = { columns, rows, drafts: left, rules, parted, meant, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
   // Before the rows are completed: what is reckoned from others agrees with them.
   const verdicts = options.isShown === true ? verdictsOn(columns, rows, left, rules.hand) : {};
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
-  if (options.parts !== undefined) takeParts(drafts, parted, options.parts);
+  if (meant !== undefined) takeParts(drafts, parted, meant);
   drafts.out('rejected', (draft) => {
     const mismatch = complete(draft);
     return mismatch === null ? null : `The row contradicts itself: ${mismatch}.`;

@@ -1,5 +1,5 @@
 /** Whose balls a file holds, of which hand and on which day: each part is given to a lesson of its own. */
-import { dayIn, dayOrderOf, isoOf, momentIn } from './day.ts';
+import { dayIn, dayOrderOf, isUniversal, isoOf, momentIn } from './day.ts';
 import type { DayOrder } from './day.ts';
 import type { Hand } from '../line/hand.ts';
 import type { Draft } from './row.ts';
@@ -71,16 +71,18 @@ function isOn({ last, day }: Lap, draft: Draft): boolean {
   if (draft.player !== last.player || draft.hand !== last.hand) return false;
   const { hitAt } = draft.ball;
   if (hitAt === last.ball.hitAt && draft.standingAt === last.standingAt) return true;
+  if (hitAt !== null && isUniversal(hitAt)) return isSoon(last.ball.hitAt ?? '', hitAt);
   return (day !== '' && hitAt?.startsWith(day) === true) || dayIn(whenOf(draft)) === day;
 }
 
-/** Balls so near to each other are of one session, though midnight lies between them, in the clock's zone or another. */
+/** Balls so near to each other are of one session. */
 const SESSION_GAP_MS = 3 * 60 * 60 * 1000;
 
-/** Whether a ball was hit within a session's time of another. */
-function isSoon(before: string, after: string, order: DayOrder | null): boolean {
-  const [a, b] = [momentIn(before, order), momentIn(after, order)];
-  if (a === null || b === null || !a.includes('T') || !b.includes('T')) return false;
+/** Whether a ball was hit within a session's time of another, where both say when in universal time. */
+function isSoon(before: string, after: string): boolean {
+  if (!isUniversal(before)) return false;
+  const [a, b] = [momentIn(before, null), momentIn(after, null)];
+  if (a === null || b === null) return false;
   return Math.abs(Date.parse(b) - Date.parse(a)) < SESSION_GAP_MS;
 }
 
@@ -101,25 +103,20 @@ export function partsOf(drafts: readonly Draft[], language: string, order?: DayO
   const parts = new Map<string, FilePart & { ballCount: number }>();
   const keyOf = new Map<string, string>();
   const last = new Map<string, { readonly key: string; readonly at: string }>();
-  const keys = laps.map(({ who, hand, day, count, ...lap }) => {
+  const keys = laps.map(({ who, hand, count, ...lap }) => {
     const firstAt = whenOf(lap.first);
-    const same = `${who}|${isoOf(day, known) ?? day}`;
     const before = last.get(who);
-    const isSession = before !== undefined && day !== '' && isSoon(before.at, firstAt, known);
-    const key = keyOf.get(same) ?? (isSession ? before.key : `${who}|${day}`);
+    // By a clock in another zone midnight lies anywhere: what tells its days apart is the time between.
+    const day = isUniversal(firstAt) ? firstAt : lap.day;
+    const same = `${who}|${isUniversal(firstAt) ? firstAt : (isoOf(day, known) ?? day)}`;
+    const isSession = before !== undefined && isSoon(before.at, firstAt);
+    const key = isSession ? before.key : (keyOf.get(same) ?? `${who}|${day}`);
     keyOf.set(same, key);
     last.set(who, { key, at: whenOf(lap.last) });
     const { player } = lap.first;
+    const startsAt = momentIn(firstAt, known);
     const part = parts.get(key);
-    if (part === undefined)
-      parts.set(key, {
-        key,
-        player,
-        hand,
-        day,
-        startsAt: momentIn(firstAt, known),
-        ballCount: count,
-      });
+    if (part === undefined) parts.set(key, { key, player, hand, day, startsAt, ballCount: count });
     else part.ballCount += count;
     return key;
   });

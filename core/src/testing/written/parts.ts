@@ -17,6 +17,12 @@ export const PARTS: readonly WrittenFile[] = [
     fates: { other: 1 },
   },
   {
+    name: 'a part that is not in the file',
+    text: lines('Player,Club,Face,Path', 'Ada Reed,7i,1.2,-3.4', 'Ben Stone,7i,-2.1,0.8'),
+    options: { hand: 'right', player: 'Ada Reed', parts: ['adareed||', 'cymoss||'] },
+    asks: ['parts'],
+  },
+  {
     name: 'two hands',
     text: lines('Hand,Club,Face,Path', 'R,7i,1.2,-3.4', 'L,7i,-2.1,0.8'),
     asks: ['parts'],
@@ -49,6 +55,17 @@ export const PARTS: readonly WrittenFile[] = [
       '1793664150,7i,0.5,0.8',
     ),
     want: { faceAngleDeg: [1.2, -2.1, 0.5] },
+  },
+  {
+    name: 'two evenings in the west, by a clock in Greenwich',
+    text: lines(
+      'Time,Club,Face,Path',
+      '2026-11-02T23:55:10Z,7i,1.2,-3.4',
+      '2026-11-03T01:01:30Z,7i,-2.1,0.8',
+      '2026-11-03T23:50:00Z,7i,0.5,0.8',
+      '2026-11-04T00:20:00Z,7i,0.5,0.9',
+    ),
+    asks: ['parts'],
   },
   {
     name: 'two days above times alone',
