@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { demoFile, drop, expectAccessible, newLesson } from './academy.ts';
+import { ballsOf, demoFile, drop, expectAccessible, newLesson } from './academy.ts';
 
 test('from the day, a dropped file becomes a reading in words and a drawing', async ({ page }) => {
   await page.goto('/');
@@ -50,6 +50,52 @@ test('bad rows are shown with the column and why, and nothing else is lost', asy
   // Taken back, then undone by dropping it again.
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(page.getByText('11 balls in this lesson')).toBeHidden();
+});
+
+test('a long file says how far it is, and stopped adds nothing', async ({ page, request }) => {
+  const id = await newLesson(request, 'Long File');
+  const row = (i: number): string => `7 iron,${(i % 40) / 10},-2.0,14${i % 10}.${i % 7}`;
+  const rows = Array.from({ length: 50_000 }, (_, i) => row(i));
+  const file = {
+    name: 'long.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`Club,Face angle,Club path,Carry (m)\n${rows.join('\n')}\n`),
+  };
+  await page.goto(`/lessons/${id}/watch`);
+  await page.getByLabel('Launch file').setInputFiles(file);
+  await expect(page.getByText(/\d % of its balls/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('“long.csv” was stopped: nothing of it is added.')).toBeVisible();
+  expect(await ballsOf(request, id)).toEqual([]);
+});
+
+test('days that could be either way round are asked, and a part’s new lesson is on its own', async ({
+  page,
+  request,
+}) => {
+  const id = await newLesson(request, 'Two Parts');
+  const rows = [
+    'Two Parts,03/04/2026 9:05 PM,7 iron,1,-2',
+    'New Comer,05/04/2026 10:12,7 iron,2,-1',
+  ];
+  await page.goto(`/lessons/${id}/watch`);
+  await page.getByLabel('Launch file').setInputFiles({
+    name: 'parts.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`Player,Time,Club,Face angle,Club path\n${rows.join('\n')}\n`),
+  });
+  await page.getByText('The day: 3 April 2026').click();
+  await page.getByLabel(/Where the balls of Two Parts/).selectOption('here');
+  await page.getByLabel(/Where the balls of New Comer/).selectOption('new');
+  await page.getByRole('button', { name: 'Bring the file in' }).click();
+  await expect(page.getByText('1 ball added, 1 row of others left.').first()).toBeVisible();
+  await expect(page.getByText(/The file says 3 April 2026, and the lesson is of/)).toBeVisible();
+  await expect
+    .poll(async () => {
+      const lessons = JSON.stringify(await (await request.get('/api/lessons')).json());
+      return /"startsAt":"2026-04-05T/.test(lessons);
+    })
+    .toBe(true);
 });
 
 test('a file that is no launch data is refused in words', async ({ page, request }) => {
