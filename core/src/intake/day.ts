@@ -5,6 +5,7 @@ import { enGB } from 'date-fns/locale/en-GB';
 import { es } from 'date-fns/locale/es';
 import { fr } from 'date-fns/locale/fr';
 import { sv } from 'date-fns/locale/sv';
+import { remembered } from './remembered.ts';
 
 /** What stands first in a day of three numbers: `03/04/2026`. */
 export const DAY_ORDERS = ['day-first', 'month-first'] as const;
@@ -73,18 +74,8 @@ function madeOut(text: string): WrittenDay {
   return { 'day-first': dayFirst, 'month-first': isoDay(c, a, b) };
 }
 
-const met = new Map<string, WrittenDay>();
-const MOST_MET = 4000;
-
-/** The day of a text that `dayIn` found, remembered. */
-function readDay(text: string): WrittenDay {
-  const known = met.get(text);
-  if (known !== undefined) return known;
-  if (met.size >= MOST_MET) met.clear();
-  const made = madeOut(text);
-  met.set(text, made);
-  return made;
-}
+/** The day of a text that `dayIn` found. */
+const readDay = remembered(madeOut);
 
 /** The day of a text by an order; null where it cannot be made out, or the order is not known and matters. */
 export function isoOf(text: string, order: DayOrder | null): string | null {

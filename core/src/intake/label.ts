@@ -1,5 +1,6 @@
 /** What the words of a row say it is, when it is no ball. */
 import { recogniseClub } from '../delivery/recognise.ts';
+import { remembered } from './remembered.ts';
 import { AVERAGES, SUMMARIES, nameKey, plainText } from './vocabulary.ts';
 
 /** `average` sums other rows up wherever it stands; `summary` only where it labels its row. */
@@ -24,15 +25,5 @@ function judge(text: string): Label {
   return words.some(isAverage) ? 'average' : 'summary';
 }
 
-const met = new Map<string, Label>();
-const MOST_MET = 4000;
-
-/** What a cell says of its row, remembered: a column repeats the same few texts. */
-export function labelOf(text: string): Label {
-  const known = met.get(text);
-  if (known !== undefined) return known;
-  if (met.size >= MOST_MET) met.clear();
-  const made = judge(text);
-  met.set(text, made);
-  return made;
-}
+/** What a cell says of its row. */
+export const labelOf = remembered(judge);

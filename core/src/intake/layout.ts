@@ -5,6 +5,7 @@ import { INTAKE_LIMITS } from './limits.ts';
 import { isQuantity, isText } from './meaning.ts';
 import type { ColumnMeaning } from './meaning.ts';
 import { infoOf } from './quantities.ts';
+import { remembered } from './remembered.ts';
 import { sidesOf } from './side.ts';
 import type { Side } from './side.ts';
 import type { RawRow } from './readers/raw.ts';
@@ -68,24 +69,12 @@ const HEAD_SEARCH_ROWS = 60;
 /** A row that names so much is the head: what follows it at a distance is looked at as it comes. */
 const SURE_NAMES = 3;
 
-/** What was made of texts, remembered: a head is looked at many times, and comes again in the next file. */
-const MOST_MET = 4000;
-function remembered<T>(make: (text: string, language: string) => T) {
-  const met = new Map<string, T>();
-  return (text: string, language = 'English'): T => {
-    const key = `${language} ${text}`;
-    const known = met.get(key);
-    if (known !== undefined) return known;
-    const made = make(text, language);
-    if (met.size >= MOST_MET) met.clear();
-    met.set(key, made);
-    return made;
-  };
-}
-
-export const headerOf = remembered(recogniseHeader);
+/** What a name means in a head of each language. */
+const headersIn = remembered((language) => remembered((text) => recogniseHeader(text, language)));
+export const headerOf = (text: string, language = 'English'): RecognisedHeader =>
+  headersIn(language)(text);
 /** The known name a text holds; null for none, without a guess what it may be. */
-const nameOf = remembered(recogniseName);
+const nameOf = remembered((text) => recogniseName(text, 'English'));
 
 /** The language a head is in. */
 export const languageIn = (names: readonly string[]): string =>

@@ -9,6 +9,7 @@ import type { Decimal } from './number.ts';
 import { PLACE, ballOf, emptyFigures } from './figures.ts';
 import type { DraftBall } from './figures.ts';
 import { infoOf } from './quantities.ts';
+import { remembered } from './remembered.ts';
 import type { Quantity } from './quantities.ts';
 import { parseCell, signFactor } from './value.ts';
 import { isMissing } from './vocabulary.ts';
@@ -144,18 +145,8 @@ function textReader(columns: readonly FileColumn[], meaning: TextMeaning) {
       .join(' ');
 }
 
-const clubs = new Map<string, string | null>();
-const MOST_CLUBS = 2000;
-
-/** The club a text means, remembered: a file names few, many times. */
-function clubOf(text: string): string | null {
-  const known = clubs.get(text);
-  if (known !== undefined) return known;
-  if (clubs.size >= MOST_CLUBS) clubs.clear();
-  const id = recogniseClub(text)?.id ?? null;
-  clubs.set(text, id);
-  return id;
-}
+/** The club a text means. */
+const clubOf = remembered((text) => recogniseClub(text)?.id ?? null);
 
 /** Reads a cell the long way into a row of figures; says why it cannot be, or null. */
 function readCell(cell: string, { column, place, rules }: CellReader, to: Float64Array) {

@@ -8,11 +8,12 @@ import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts
 import { strike } from '../../impact/strike.ts';
 import { median } from '../../maths/statistics.ts';
 import type { Draft } from '../row.ts';
-import { USUAL_SMASH } from './rows.ts';
+import { USUAL_SMASH, someOf } from './rows.ts';
 
 export const CLUB_DEFAULTS = {
-  /** So few balls of a club tell nothing. */
+  /** So few balls of a club tell nothing, and more than so many no more: they are spread over them. */
   balls: 5,
+  looked: 40,
   /** How far medians of players are from the usual shot of their club (common practice, no source): degrees, */
   launchSdDeg: 4,
   loftSdDeg: 5,
@@ -110,7 +111,7 @@ export function otherClubs(drafts: readonly Draft[]): OtherClub[] {
   return [...groups].flatMap(([text, group]) => {
     const written = STANDARD_BAG.find(({ id }) => id === group[0]!.ball.club);
     if (written === undefined || group.length < CLUB_DEFAULTS.balls) return [];
-    const middle = middleOf(group);
+    const middle = middleOf(someOf(group, CLUB_DEFAULTS.looked));
     const told = [middle.launchDeg ?? middle.loftDeg, middle.spinRpm ?? middle.ballMps];
     if (told.includes(null)) return [];
     const own = costOf(middle, written);

@@ -81,14 +81,16 @@ function rowOf(draft: Draft, hand: Hand): PhysicsRow {
   };
 }
 
-/** Balls to try, spread over the file. */
-export function physicsRows(drafts: readonly Draft[], hand: Hand): PhysicsRow[] {
-  const step = Math.max(1, drafts.length / TRIED);
-  const some: PhysicsRow[] = [];
-  for (let at = 0; at < drafts.length && some.length < TRIED; at += step)
-    some.push(rowOf(drafts[Math.floor(at)]!, hand));
-  return some;
+/** So many of some at most, spread over them. */
+export function someOf<T>(all: readonly T[], most: number): T[] {
+  const step = Math.max(1, all.length / most);
+  const count = Math.min(all.length, most);
+  return Array.from({ length: count }, (_, i) => all[Math.floor(i * step)]!);
 }
+
+/** Balls to try, spread over the file. */
+export const physicsRows = (drafts: readonly Draft[], hand: Hand): PhysicsRow[] =>
+  someOf(drafts, TRIED).map((draft) => rowOf(draft, hand));
 
 /** The launch that the club's face and path give. */
 export function struck(
