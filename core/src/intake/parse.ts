@@ -132,7 +132,11 @@ function takeParts(drafts: Drafts, { parts, keys }: FoundParts, meant: readonly 
 }
 
 /** Says it where the balls are of another day than their lesson. */
-function dayNotes({ parts }: FoundParts, { parts: meant, lessonAt }: IntakeOptions): string[] {
+function dayNotes(
+  { parts }: FoundParts,
+  meant: readonly string[] | undefined,
+  lessonAt: string | undefined,
+): string[] {
   const own = parts.filter(({ key }) => meant === undefined || meant.includes(key));
   if (lessonAt === undefined || own.length !== 1) return [];
   const { startsAt } = own[0]!;
@@ -173,16 +177,17 @@ export function parseLaunchFile(
   const drafts = new Drafts(walk(table.rows, sections, rules));
   const notes = sift(drafts, columns);
   turnToMiddle(drafts.left, columns, rules.hand ?? 'right');
-  const { left, fates } = drafts;
-  const parted = partsOf(left, rules.language, options.dayOrder);
+  const parted = partsOf(drafts.left, rules.language, options.dayOrder);
   const meant = meantIn(parted, options.parts);
+  // What the balls of others say of the columns is asked where those are brought in.
+  if (meant !== undefined) takeParts(drafts, parted, meant);
+  const { left, fates } = drafts;
   const found = { columns, rows, drafts: left, rules, parted, meant, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
   // Before the rows are completed: what is reckoned from others agrees with them.
   const verdicts = options.isShown === true ? verdictsOn(columns, rows, left, rules.hand) : {};
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
-  if (meant !== undefined) takeParts(drafts, parted, meant);
   drafts.out('rejected', (draft) => {
     const mismatch = complete(draft);
     return mismatch === null ? null : `The row contradicts itself: ${mismatch}.`;
@@ -192,7 +197,7 @@ export function parseLaunchFile(
     columns,
     verdicts,
     questions,
-    notes: [...notes, ...dayNotes(parted, options)],
+    notes: [...notes, ...dayNotes(parted, meant, options.lessonAt)],
     parts: parted.parts,
     delimiter: table.delimiter,
     decimal,

@@ -257,6 +257,27 @@ describe('balls of another club than the file says', () => {
     expect(found / FILES).toBeGreaterThanOrEqual(0.95);
   });
 
+  it('of somebody else in the file is not asked of this player', () => {
+    const random = seededRandom(9);
+    const swing = { path: 1, face: 1 };
+    const own = ballsOf('7-iron', 10, random, swing).map((ball) => ({
+      ...ball,
+      clubText: '7 Iron',
+    }));
+    const other = ballsOf('driver', 10, random, swing).map((ball) => ({ ...ball, clubText: 'PW' }));
+    const told = [
+      {
+        name: 'Player',
+        of: ({ clubText }: MeasuredBall) => (clubText === 'PW' ? 'Ben Stone' : 'Ada Reed'),
+      },
+    ];
+    const text = printLaunchFile([...own, ...other], { columns: FULL_ROW, told });
+    const kinds = (parts: string[]) =>
+      parseLaunchFile(text, { hand: 'right', parts }).questions.map(({ kind }) => kind);
+    expect(kinds(['adareed||'])).toEqual([]);
+    expect(kinds(['benstone||'])).toEqual(['clubs']);
+  });
+
   it('is one question with the club in it, and answered it is that club, or the one it says', () => {
     const parsed = as('7-iron', 'Driver', 5);
     const { text, choices } = asked(parsed)!;
