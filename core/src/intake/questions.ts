@@ -138,6 +138,8 @@ export const hasPlainSigns = ({ index }: FileColumn, rows: readonly RawRow[]): b
 function signedColumns(columns: readonly FileColumn[], rows: readonly RawRow[]): FileColumn[] {
   return columns.filter((column) => {
     if (!isQuantity(column.meaning) || column.plus !== null) return false;
+    // What its name says and nobody makes out is asked of it alone.
+    if (column.plusFrom === 'unclear') return false;
     const { side } = infoOf(column.meaning);
     return (side === 'club' || side === 'ball') && hasPlainSigns(column, rows);
   });

@@ -61,6 +61,12 @@ export const SIGNS: readonly WrittenFile[] = [
     asks: ['plus'],
   },
   {
+    name: 'of a left-hander, signs that cannot be made out and signs that are explained',
+    text: base('Club,Face (R+),Path (L+ R+),Start (R+)'),
+    options: { hand: 'left' },
+    asks: ['plus'],
+  },
+  {
     name: 'a sign of another kind of column',
     text: base('Club,Face,Path (toe +),Start'),
     asks: ['plus'],
