@@ -8,6 +8,7 @@ import type {
   ColumnVerdict,
 } from '@loxos/core';
 import { figureWords } from '../../../../sync/words.ts';
+import { Button } from '../../../../ui/Button.tsx';
 import { ColumnSelects } from '../../../../ui/ColumnSelects.tsx';
 import { sureWords } from '../../../../ui/column-words.ts';
 
@@ -77,6 +78,11 @@ function ColumnRow({ column, verdict, cells, balls, units, onSay }: ColumnRowPro
         <p className="text-sm text-soft">
           {sureWords(column)} {verdict !== undefined && VERDICTS[verdict]}
         </p>
+        {(turned !== null || atStrike !== null) && (
+          <Button look="quiet" onClick={() => onSay({ ...said, turned: null, atStrike: null })}>
+            Ask again
+          </Button>
+        )}
       </div>
       <ColumnSelects name={name} said={said} noUnit="unit?" onSay={say} />
     </li>

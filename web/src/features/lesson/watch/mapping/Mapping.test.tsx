@@ -1,5 +1,5 @@
 import { findClub, headOf, parseLaunchFile, simulateShot } from '@loxos/core';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { IntakeAnswers } from '../../../../api/client.ts';
 import { playerWith } from '../../../../testing/player.ts';
 import { show } from '../../../../testing/render.tsx';
@@ -151,6 +151,26 @@ describe('a file of several players', () => {
     fireEvent.click(screen.getByRole('radio', { name: /as the file has them/ }));
     await screen.findByText(/▲ The other columns contradict it/);
     expect(await row(/^Club path/)).toHaveTextContent('▲ The other columns contradict it.');
+    // Asked again it is open again, with no answer chosen.
+    const again = within(await row(/^Club path/)).getByRole('button', { name: 'Ask again' });
+    fireEvent.click(again);
+    await screen.findByText('▲ One thing is still open.');
+    for (const answer of screen.getAllByRole('radio')) expect(answer).not.toBeChecked();
+  });
+
+  it('a club that was said otherwise is asked about again', async () => {
+    const drives = Array.from({ length: 8 }, (_, i) => `9 Iron,${50 + i / 10},73,12.${i},2600,1,2`);
+    const text = `Club,Club speed (m/s),Ball speed (m/s),Launch angle,Spin rate,Face angle,Club path\n${drives.join('\n')}`;
+    const sent = open(text);
+    fireEvent.click(await screen.findByRole('radio', { name: /^Driver/ }));
+    await ready();
+    expect(screen.getByText(/“9 Iron” is read as a driver/)).toBeInTheDocument();
+    fireEvent.click(screen.getAllByRole('button', { name: 'Ask again' }).at(-1)!);
+    await waitFor(() => expect(bring()).toBeDisabled());
+    fireEvent.click(screen.getByRole('radio', { name: '9 iron, as the file says' }));
+    await ready();
+    fireEvent.click(bring());
+    expect(sent[0]!.answers.clubs).toEqual([{ text: '9 Iron', club: '9-iron' }]);
   });
 
   it('a part’s new lesson is on its own day where the file says it plainly', () => {

@@ -1,5 +1,5 @@
-import { saidWith } from '@loxos/core';
-import type { ColumnSaid, FilePart, IntakeQuestion, IntakeSays } from '@loxos/core';
+import { findClub, saidWith } from '@loxos/core';
+import type { ClubSaid, ColumnSaid, FilePart, IntakeQuestion, IntakeSays } from '@loxos/core';
 import { useState } from 'react';
 import type { IntakeAnswers, Player } from '../../../../api/client.ts';
 import { Button } from '../../../../ui/Button.tsx';
@@ -11,7 +11,7 @@ import type { Preview } from '../../../../workers/intake.worker.ts';
 import { ColumnTable } from './ColumnTable.tsx';
 import { Parts } from './Parts.tsx';
 import type { PartPlace } from './Parts.tsx';
-import { Questions, questionKey } from './Questions.tsx';
+import { Questions, isAbout, questionKey } from './Questions.tsx';
 import { usePreview } from './use-preview.ts';
 
 /** A part of a file that goes to a lesson of somebody else's. */
@@ -57,13 +57,28 @@ function useSaid(before: IntakeAnswers, questions: readonly IntakeQuestion[]) {
     setChosen((all) => ({ ...all, [questionKey(question)]: place }));
     setSays((said) => saidWith(said, more));
   };
-  const say = (column: ColumnSaid): void =>
+  /** Answers to questions about a column or club of this name hold no more. */
+  const unchoose = (name: string): void =>
+    setChosen((all) =>
+      Object.fromEntries(Object.entries(all).filter(([key]) => !isAbout(key, name))),
+    );
+  const say = (column: ColumnSaid): void => {
+    unchoose(column.header);
     setSays((said) => {
       // What is said of a column goes over all that was said of it.
       const others = (said.columns ?? []).filter(({ header }) => header !== column.header);
       return { ...said, columns: [...others, column] };
     });
-  return { says, setSays, chosen, choose, say };
+  };
+  /** Takes back what was said of a club, so that it is asked again. */
+  const askClub = (text: string): void => {
+    unchoose(text);
+    setSays(({ clubs = [], ...rest }) => {
+      const left = clubs.filter((one) => one.text !== text);
+      return left.length === 0 ? rest : { ...rest, clubs: left };
+    });
+  };
+  return { says, setSays, chosen, choose, say, askClub };
 }
 
 /** Where the parts of a file go. */
@@ -100,6 +115,23 @@ interface AsReadProps {
   readonly preview: Preview;
   readonly player: Player;
   readonly onSay: (said: ColumnSaid) => void;
+}
+
+interface ClubsSaidProps {
+  readonly clubs: readonly ClubSaid[];
+  readonly onAsk: (text: string) => void;
+}
+
+/** Clubs that are others than the file says, as they were answered. */
+function ClubsSaid({ clubs, onAsk }: ClubsSaidProps) {
+  return clubs.map(({ text, club }) => (
+    <p key={text} className="mt-2">
+      “{text}” is read as a {findClub(club)?.label.toLowerCase() ?? club}.{' '}
+      <Button look="quiet" onClick={() => onAsk(text)}>
+        Ask again
+      </Button>
+    </p>
+  ));
 }
 
 /** What a file's columns are read as. */
@@ -143,7 +175,7 @@ function SourceName({ name, onName }: { name: string; onName: (name: string) => 
 export function Mapping(props: MappingProps) {
   const { title, bytes, player, before, questions, sendWords, leaveWords, onAnswer, onLeave } =
     props;
-  const { says, setSays, chosen, choose, say } = useSaid(before, questions);
+  const { says, setSays, chosen, choose, say, askClub } = useSaid(before, questions);
   const { places, place } = usePlaces(setSays);
   const [name, setName] = useState('');
   const { preview, trouble } = usePreview(bytes, says, player.hand, player.name);
@@ -184,6 +216,7 @@ export function Mapping(props: MappingProps) {
       ) : (
         <AsRead preview={preview} player={player} onSay={say} />
       )}
+      <ClubsSaid clubs={says.clubs ?? []} onAsk={askClub} />
       <SourceName name={name} onName={setName} />
       <p role="status" className="mt-3 text-sm">
         {preview !== null && stateWords(preview)}

@@ -1,9 +1,15 @@
 import type { IntakeQuestion, IntakeSays } from '@loxos/core';
 import { useId } from 'react';
 
+const BETWEEN = '\u0000';
+
 /** What a question is known by from one reading of the file to the next. */
 export const questionKey = ({ kind, headers }: IntakeQuestion): string =>
-  `${kind} ${headers.join(' ')}`;
+  [kind, ...headers].join(BETWEEN);
+
+/** Whether a question known by this is about a column or club of that name. */
+export const isAbout = (key: string, name: string): boolean =>
+  key.split(BETWEEN).slice(1).includes(name);
 
 interface QuestionFieldProps {
   readonly question: IntakeQuestion;
