@@ -57,6 +57,9 @@ function ColumnRow({ column, verdict, cells, balls, units, onSay }: ColumnRowPro
     turned,
     atStrike,
   };
+  // An answer that changed its figures, or left them as the others contradict them.
+  const isChanged =
+    turned === true || atStrike === true || (turned === false && verdict === 'contradicts');
   const say = (next: ColumnSaid): void => {
     const isOwn = unitFrom !== 'coach' && next.unit === unit;
     onSay(isOwn ? { ...next, unit: null } : next);
@@ -78,8 +81,12 @@ function ColumnRow({ column, verdict, cells, balls, units, onSay }: ColumnRowPro
         <p className="text-sm text-soft">
           {sureWords(column)} {verdict !== undefined && VERDICTS[verdict]}
         </p>
-        {(turned !== null || atStrike !== null) && (
-          <Button look="quiet" onClick={() => onSay({ ...said, turned: null, atStrike: null })}>
+        {isChanged && (
+          <Button
+            look="quiet"
+            className="-ml-4"
+            onClick={() => onSay({ ...said, turned: null, atStrike: null })}
+          >
             Ask again
           </Button>
         )}
