@@ -2,15 +2,15 @@ import { BALL_QUANTITIES } from '@loxos/core';
 import type { ChangedFigure } from './intake.dto.ts';
 import { MEASURED } from './measured.ts';
 
-/** Figures of a line that read otherwise than before; both in the order of `MEASURED`. */
+/** What a line reads otherwise than before: its club, its figures; both in the order of `MEASURED`. */
 export function changedFigures(
   line: number,
   was: readonly (string | number | null)[],
   now: readonly (string | number | null)[],
 ): ChangedFigure[] {
-  return BALL_QUANTITIES.flatMap((quantity) => {
+  return (['club', ...BALL_QUANTITIES] as const).flatMap((quantity) => {
     const at = MEASURED.indexOf(quantity);
-    const [from, to] = [was[at] as number | null, now[at] as number | null];
+    const [from = null, to = null] = [was[at], now[at]];
     return from === to ? [] : [{ line, quantity, from, to }];
   });
 }

@@ -10,16 +10,7 @@ import {
   TEXT_MEANINGS,
   UNIT_FACTORS,
 } from '@loxos/core';
-import type {
-  BallQuantity,
-  ColumnMeaning,
-  DayOrder,
-  Hand,
-  RowFate,
-  Side,
-  SignRule,
-  Unit,
-} from '@loxos/core';
+import type { ColumnMeaning, DayOrder, Hand, RowFate, Side, SignRule, Unit } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -247,12 +238,16 @@ export class Part {
   @ApiProperty() readonly ballCount!: number;
 }
 
-/** A figure that reads otherwise than before. */
+const CHANGING = ['club', ...BALL_QUANTITIES] as const;
+const VALUE = { oneOf: [{ type: 'number' }, { type: 'string' }], nullable: true };
+
+/** A figure, or the club, of a line that reads otherwise than before. */
 export class ChangedFigure {
   @ApiProperty() readonly line!: number;
-  @ApiProperty({ enum: BALL_QUANTITIES }) readonly quantity!: BallQuantity;
-  @ApiProperty({ nullable: true, type: Number }) readonly from!: number | null;
-  @ApiProperty({ nullable: true, type: Number }) readonly to!: number | null;
+  @ApiProperty({ enum: CHANGING }) readonly quantity!: (typeof CHANGING)[number];
+  @ApiProperty({ ...VALUE, description: 'A figure in the unit of its quantity, or a club’s id' })
+  readonly from!: number | string | null;
+  @ApiProperty(VALUE) readonly to!: number | string | null;
 }
 
 export class LaunchFile {

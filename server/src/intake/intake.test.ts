@@ -367,6 +367,10 @@ describe('a file read again by other answers', () => {
     expect(await clubs(lessonId)).toEqual(['7-iron', '7-iron']);
     const { body } = await drop(lessonId, PLAIN_FILE, 'a.csv', as('driver')).expect(200);
     expect(body.message).toBe('2 balls read anew.');
+    expect(body.changed).toEqual([
+      { line: 2, quantity: 'club', from: '7-iron', to: 'driver' },
+      { line: 3, quantity: 'club', from: '7-iron', to: 'driver' },
+    ]);
     expect(await clubs(lessonId)).toEqual(['driver', 'driver']);
     await drop(lessonId, PLAIN_FILE, 'a.csv', as('7-iron')).expect(200);
     expect(await clubs(lessonId)).toEqual(['7-iron', '7-iron']);

@@ -2112,6 +2112,7 @@ export interface components {
       line: number;
       /** @enum {string} */
       quantity:
+        | 'club'
         | 'clubSpeedMps'
         | 'attackAngleDeg'
         | 'clubPathDeg'
@@ -2135,8 +2136,9 @@ export interface components {
         | 'apexM'
         | 'descentAngleDeg'
         | 'flightTimeS';
-      from: number | null;
-      to: number | null;
+      /** @description A figure in the unit of its quantity, or a club’s id */
+      from: (number | string) | null;
+      to: (number | string) | null;
     };
     IntakeResult: {
       /**

@@ -1,4 +1,4 @@
-import { infoOf } from '@loxos/core';
+import { findClub, infoOf } from '@loxos/core';
 import type { ChangedFigure, IntakeColumn } from '../../../api/client.ts';
 
 /** Columns with figures that were left out, and why. */
@@ -25,21 +25,29 @@ export function LeftOut({ columns }: { columns: readonly IntakeColumn[] }) {
   );
 }
 
-const shown = (value: number | null): string =>
-  value === null ? 'none' : String(Number(value.toFixed(2))).replace('-', '−');
+type Changed = ChangedFigure['quantity'];
+const labelOf = (quantity: Changed): string =>
+  quantity === 'club' ? 'Club' : infoOf(quantity).label;
+const unitOf = (quantity: Changed): string => (quantity === 'club' ? '' : infoOf(quantity).unit);
+
+const shown = (value: ChangedFigure['from']): string => {
+  if (value === null) return 'none';
+  return typeof value === 'string'
+    ? (findClub(value)?.label ?? value)
+    : String(Number(value.toFixed(2))).replace('-', '−');
+};
 
 /** Figures of a file read again that read otherwise now. */
 export function Changes({ changed }: { changed: readonly ChangedFigure[] }) {
   if (changed.length === 0) return null;
-  const names = [...new Set(changed.map(({ quantity }) => infoOf(quantity).label.toLowerCase()))];
+  const names = [...new Set(changed.map(({ quantity }) => labelOf(quantity).toLowerCase()))];
   return (
     <details className="mt-1">
       <summary className="min-h-9 cursor-pointer py-1">What changed: {names.join(', ')}</summary>
       <ul className="max-h-60 overflow-y-auto font-mono text-sm" tabIndex={0}>
         {changed.map(({ line, quantity, from, to }) => (
           <li key={`${line} ${quantity}`}>
-            line {line} · {infoOf(quantity).label} {shown(from)} → {shown(to)}{' '}
-            {infoOf(quantity).unit}
+            line {line} · {labelOf(quantity)} {shown(from)} → {shown(to)} {unitOf(quantity)}
           </li>
         ))}
       </ul>
