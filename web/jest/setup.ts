@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
 
 // jsdom has no layout: what Radix asks of it is answered with nothing.
 class StillObserver {
@@ -24,3 +25,6 @@ Object.defineProperties(Element.prototype, {
   clientHeight: { configurable: true, get: () => 600 },
   clientWidth: { configurable: true, get: () => 800 },
 });
+
+// A form that is fetched when it is opened takes long the first time on a busy machine: slow is not wrong.
+configure({ asyncUtilTimeout: 5000 });
