@@ -6,7 +6,6 @@ import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
 import type { IntakeOptions } from './parse.ts';
 import type { FoundParts } from './parts.ts';
-import { physicsRows } from './physics/rows.ts';
 import type { PhysicsRow } from './physics/rows.ts';
 import { turnedColumns } from './physics/signs.ts';
 import {
@@ -45,6 +44,8 @@ export interface Found {
   readonly columns: readonly FileColumn[];
   readonly rows: readonly RawRow[];
   readonly drafts: readonly Draft[];
+  /** Some of them, with what the model needs. */
+  readonly tried: readonly PhysicsRow[];
   readonly rules: RowRules;
   readonly parted: FoundParts;
   /** Keys of the parts that are meant; undefined where it is not known. */
@@ -54,13 +55,13 @@ export interface Found {
 
 /** Everything the file leaves open. */
 export function askAll(
-  { columns, rows, drafts, rules, parted, meant, fates }: Found,
+  { parted, meant, ...found }: Found,
   options: IntakeOptions,
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
   const { hand = null, player = null } = options;
-  const questions = askFigures({ columns, rows, drafts, rules, fates }, options, twinOf);
-  if (!columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
+  const questions = askFigures(found, options, twinOf);
+  if (!found.columns.some((column) => isQuantity(column.meaning))) questions.push(askColumns());
   const whose = askParts(parted.parts, player, hand);
   // A part may go to a new lesson: it has to be known of which day.
   if (whose.length > 0) questions.push(...askDays(parted.unclear));
@@ -70,12 +71,11 @@ export function askAll(
 
 /** What the columns leave open of the figures, and what the figures say of the columns. */
 function askFigures(
-  { columns, rows, drafts, rules, fates }: Omit<Found, 'parted' | 'meant'>,
+  { columns, rows, drafts, tried, rules, fates }: Omit<Found, 'parted' | 'meant'>,
   options: IntakeOptions,
   twinOf: (header: string) => FileColumn | undefined,
 ): IntakeQuestion[] {
   const { hand = null } = options;
-  const tried = physicsRows(drafts, hand ?? 'right');
   const units = unitsThatFit(tried, columns);
   const fits = (column: FileColumn) =>
     units.find(({ quantity }) => quantity === column.meaning)?.unit ?? null;

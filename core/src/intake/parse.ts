@@ -11,6 +11,7 @@ import type { ColumnMapping, FileColumn } from './layout.ts';
 import type { Decimal } from './number.ts';
 import { partWords, partsOf } from './parts.ts';
 import type { FilePart, FoundParts } from './parts.ts';
+import { physicsRows } from './physics/rows.ts';
 import type { MeasuredBall } from './quantities.ts';
 import { askColumns, askDecimal } from './questions.ts';
 import type { ClubSaid, IntakeQuestion } from './questions.ts';
@@ -182,10 +183,11 @@ export function parseLaunchFile(
   // What the balls of others say of the columns is asked where those are brought in.
   if (meant !== undefined) takeParts(drafts, parted, meant);
   const { left, fates } = drafts;
-  const found = { columns, rows, drafts: left, rules, parted, meant, fates };
+  const tried = physicsRows(left, rules.hand ?? 'right');
+  const found = { columns, rows, drafts: left, tried, rules, parted, meant, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
   // Before the rows are completed: what is reckoned from others agrees with them.
-  const verdicts = options.isShown === true ? verdictsOn(columns, rows, left, rules.hand) : {};
+  const verdicts = options.isShown === true ? verdictsOn(columns, rows, tried) : {};
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
   drafts.out('rejected', (draft) => {

@@ -4,22 +4,11 @@ import { columnFor } from './layout.ts';
 import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
 import type { PhysicsRow } from './physics/rows.ts';
-import { ANGLES, otherUnits } from './physics/scale.ts';
+import { ANGLES, SCALED, otherUnits } from './physics/scale.ts';
 import type { OtherUnit, Scaled, ScaledColumn } from './physics/scale.ts';
 import { infoOf } from './quantities.ts';
 import { named, sayOf, unitWord } from './questions.ts';
 import type { IntakeQuestion } from './questions.ts';
-
-const SCALED: readonly Scaled[] = [
-  ...ANGLES,
-  'clubSpeedMps',
-  'ballSpeedMps',
-  'carryM',
-  'totalM',
-  'offlineM',
-  'apexM',
-  'spinRateRpm',
-];
 
 /** Columns whose sizes can be tried. */
 export const scaledColumns = (columns: readonly FileColumn[]): ScaledColumn[] =>

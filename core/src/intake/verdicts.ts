@@ -1,12 +1,10 @@
 /** What the columns of a file say of each other by the model, whoever has said what they are. */
-import type { Hand } from '../line/hand.ts';
 import { signColumns } from './contradictions.ts';
 import type { FileColumn } from './layout.ts';
-import { physicsRows } from './physics/rows.ts';
+import type { PhysicsRow } from './physics/rows.ts';
 import { otherUnits, sizesTold } from './physics/scale.ts';
 import { signsTold, turnedColumns } from './physics/signs.ts';
 import type { RawRow } from './readers/raw.ts';
-import type { Draft } from './row.ts';
 import { scaledColumns } from './unit-questions.ts';
 
 /** Whether the others agree with a column or contradict it; of what they cannot tell nothing is said. */
@@ -16,10 +14,8 @@ export type ColumnVerdict = 'agrees' | 'contradicts';
 export function verdictsOn(
   columns: readonly FileColumn[],
   rows: readonly RawRow[],
-  drafts: readonly Draft[],
-  hand: Hand | null,
+  tried: readonly PhysicsRow[],
 ): Readonly<Record<string, ColumnVerdict>> {
-  const tried = physicsRows(drafts, hand ?? 'right');
   const signed = signColumns(columns, rows);
   const scaled = columns.filter(({ unit }) => unit !== null);
   const off = new Set<string>([

@@ -39,7 +39,7 @@ const axisOf = ({ ball, backSpinRpm: back, sideSpinRpm: side }: Draft): number |
   (back === null || side === null ? null : radToDeg(Math.atan2(side, Math.abs(back))));
 
 /** What is made of two angles, remembered: a choice of signs changes few of them. */
-function remembered<T>(make: (a: number, b: number) => T) {
+function madeOnce<T>(make: (a: number, b: number) => T) {
   const known = new Map<string, T>();
   return (a: number, b: number): T => {
     const key = `${a}|${b}`;
@@ -76,8 +76,8 @@ function rowOf(draft: Draft, hand: Hand): PhysicsRow {
   };
   return {
     ...row,
-    strikes: remembered((face, path) => struck(row, face, path)),
-    flies: remembered((start, axis) => flown(row, start, axis)),
+    strikes: madeOnce((face, path) => struck(row, face, path)),
+    flies: madeOnce((start, axis) => flown(row, start, axis)),
   };
 }
 

@@ -58,15 +58,18 @@ const USUAL_ANGLES = {
 type Angle = keyof typeof USUAL_ANGLES;
 export const ANGLES = Object.keys(USUAL_ANGLES) as readonly Angle[];
 
-export type Scaled =
-  | Angle
-  | 'clubSpeedMps'
-  | 'ballSpeedMps'
-  | 'carryM'
-  | 'totalM'
-  | 'offlineM'
-  | 'apexM'
-  | 'spinRateRpm';
+/** Figures whose size can be tried. */
+export const SCALED = [
+  ...ANGLES,
+  'clubSpeedMps',
+  'ballSpeedMps',
+  'carryM',
+  'totalM',
+  'offlineM',
+  'apexM',
+  'spinRateRpm',
+] as const;
+export type Scaled = (typeof SCALED)[number];
 
 /** A column with the units it could be in. */
 export interface ScaledColumn {
