@@ -142,9 +142,9 @@ function dayNotes(
   if (lessonAt === undefined || own.length !== 1) return [];
   const { startsAt } = own[0]!;
   if (startsAt === null || !isFarFrom(startsAt, lessonAt)) return [];
-  const words = [startsAt, lessonAt].map((moment) => dayWords(moment.slice(0, 10)));
+  const day = dayWords(startsAt.slice(0, 10));
   return [
-    `The file says ${words[0]}, and the lesson is of ${words[1]}: check that they belong together.`,
+    `The file says ${day}, which is not the day of this lesson: check that they belong together.`,
   ];
 }
 
@@ -177,7 +177,7 @@ export function parseLaunchFile(
   };
   const drafts = new Drafts(walk(table.rows, sections, rules));
   const notes = sift(drafts, columns);
-  turnToMiddle(drafts.left, columns, rules.hand ?? 'right');
+  notes.push(...turnToMiddle(drafts.left, columns, rules.hand ?? 'right'));
   const parted = partsOf(drafts.left, rules.language, options.dayOrder);
   const meant = meantIn(parted, options.parts);
   // What the balls of others say of the columns is asked where those are brought in.

@@ -35,18 +35,28 @@ export function askStrikePoint(
   return [{ kind: 'physics', headers: own.map(({ header }) => header), text, choices }];
 }
 
-/** Turns faces back to the middle where the coach says that they are given where the ball was struck. */
+/** Turns faces back to the middle where the coach says that they are given where the ball was struck; says what could not be. */
 export function turnToMiddle(
   drafts: readonly Draft[],
   columns: readonly FileColumn[],
   hand: Hand,
-): void {
-  if (!faces(columns).some(({ atStrike }) => atStrike === true)) return;
+): string[] {
+  if (!faces(columns).some(({ atStrike }) => atStrike === true)) return [];
+  let left = 0;
   for (const { ball } of drafts) {
     const club = findClub(ball.club);
-    if (club === null || ball.strikeToeMm === null) continue;
+    if (ball.faceAngleDeg === null && ball.faceToPathDeg === null) continue;
+    if (club === null || ball.strikeToeMm === null) {
+      left += 1;
+      continue;
+    }
     const turn = bulgeTurnDeg(headOf(club), hand, ball.strikeToeMm);
     if (ball.faceAngleDeg !== null) ball.faceAngleDeg -= turn;
     if (ball.faceToPathDeg !== null) ball.faceToPathDeg -= turn;
   }
+  if (left === 0) return [];
+  const rows = left === 1 ? '1 row says' : `${left} rows say`;
+  return [
+    `${rows} no club or no strike towards the toe: the face is left there as the file gives it.`,
+  ];
 }

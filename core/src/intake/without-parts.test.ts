@@ -29,6 +29,12 @@ describe('a file without one of its players', () => {
     expect(lessened.text).toContain('"a, b"');
   });
 
+  it('keeps what is of somebody whose name begins alike', () => {
+    const text = 'Player,Club,Face,Path\nJo,7i,1,-3\nJon Smith,7i,2,-2\nJon Smith,7i,wide,-2\n';
+    const less = withoutParts(tableOf(text), OPTIONS, (key) => key === 'jo||')!;
+    expect(less.taken).toEqual(new Set([2]));
+  });
+
   it('is the file itself where it has nothing of them', () => {
     expect(withoutParts(tableOf(TEXT), OPTIONS, (key) => key === 'dorafox||')).toBeNull();
     expect(withoutParts(tableOf(TEXT), OPTIONS, () => false)).toBeNull();

@@ -16,6 +16,18 @@ export interface Lessened {
 const fates = ({ rows }: ParsedLaunchFile) =>
   new Map(rows.map(({ line, fate }) => [line, fate] as const));
 
+const wordsOf = (text: string): string[] =>
+  text
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word !== '')
+    .map(nameKey);
+
+/** Whether a text has every word of a name: `Jo` is not in `Jon Smith`. */
+function holdsName(text: string, name: string): boolean {
+  const words = new Set(wordsOf(text));
+  return wordsOf(name).every((word) => words.has(word));
+}
+
 /** Lines that only the dropped parts have, or that name their players. */
 function linesOf(
   table: RawTable,
@@ -28,17 +40,18 @@ function linesOf(
   const keep = keys.filter((key) => !isDropped(key));
   const gone = fates(parseLaunchFile(table, { ...options, parts: drop }));
   const left = fates(parseLaunchFile(table, { ...options, parts: keep }));
-  const namesOf = (some: readonly string[]): string[] =>
-    all.parts.filter(({ key }) => some.includes(key)).map(({ player }) => nameKey(player));
-  const kept = new Set(namesOf(keep));
-  const names = namesOf(drop).filter((name) => name !== '' && !kept.has(name));
+  const playersOf = (some: readonly string[]): string[] =>
+    all.parts.filter(({ key }) => some.includes(key)).map(({ player }) => player);
+  const kept = new Set(playersOf(keep).map(nameKey));
+  const names = playersOf(drop).filter((name) => name !== '' && !kept.has(nameKey(name)));
   const isNamed = (cells: readonly string[]): boolean =>
-    cells.some((cell) => names.some((name) => nameKey(cell).includes(name)));
+    cells.some((cell) => !kept.has(nameKey(cell)) && names.some((name) => holdsName(cell, name)));
   return new Set(
     table.rows
       .filter(
         ({ line, cells }) =>
-          (left.get(line) === 'other' && gone.get(line) !== 'other') || isNamed(cells),
+          (left.get(line) === 'other' && gone.get(line) !== 'other') ||
+          (left.get(line) !== 'ball' && isNamed(cells)),
       )
       .map(({ line }) => line),
   );

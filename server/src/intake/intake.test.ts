@@ -483,7 +483,7 @@ describe('a file of two players', () => {
     const of = (day: string) => `Date: ${day}\nClub,Face,Path\n7i,1,-3\n`;
     const far = await drop(await t.lesson(), of('2026-04-03')).expect(200);
     expect(far.body.notes).toEqual([
-      'The file says 3 April 2026, and the lesson is of 4 May 2026: check that they belong together.',
+      'The file says 3 April 2026, which is not the day of this lesson: check that they belong together.',
     ]);
     const near = await drop(await t.lesson(), of('2026-05-05')).expect(200);
     expect(near.body.notes).toEqual([]);

@@ -223,6 +223,16 @@ describe('faces given where the ball was struck', () => {
     expect(faceOf('left')).toBeCloseTo(2 + 1.8786, 3);
   });
 
+  it('without a strike are left as they are, and that is said', () => {
+    const mapping = { Face: { meaning: 'faceAngleDeg' as const, atStrike: true } };
+    const text = 'Club,Face,Path,Toe (mm)\nDriver,2,1,10\nDriver,2,1,\n';
+    const { balls, notes } = parseLaunchFile(text, { hand: 'right', mapping });
+    expect(balls[1]!.faceAngleDeg).toBe(2);
+    expect(notes).toEqual([
+      '1 row says no club or no strike towards the toe: the face is left there as the file gives it.',
+    ]);
+  });
+
   it('given in the middle are not asked about', () => {
     let asked = 0;
     for (let i = 0; i < FILES; i++) if (physics(readAll(driven(89_000 + i))).length > 0) asked++;

@@ -40,8 +40,11 @@ function OneColumn({ column, onSay }: { column: Column; onSay: (said: Column) =>
 function Source({ source, onChange }: { source: FileSource; onChange: (c: SourceChange) => void }) {
   const { answers } = source;
   const columns = answers.columns ?? [];
-  const called =
-    source.name === '' ? `Files with ${columns.map((c) => c.header).join(', ')}` : source.name;
+  const unnamed =
+    columns.length === 0
+      ? 'A source without a name'
+      : `Files with ${columns.map((c) => c.header).join(', ')}`;
+  const called = source.name === '' ? unnamed : source.name;
   const [name, setName] = useState(source.name);
   const say = (said: Column): void =>
     onChange({

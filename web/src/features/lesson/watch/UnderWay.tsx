@@ -21,7 +21,7 @@ function HowFar({ changeId, name }: UnderWayProps) {
       {stage === 'storing' && (
         <>
           <progress value={share} aria-label={`Bringing in “${name}”`} className="min-w-0 grow" />
-          <span className="shrink-0">{Math.round(100 * share)} % of its balls</span>
+          <span className="shrink-0">{Math.round(100 * share)} % of its balls stored</span>
         </>
       )}
       {canStop && (

@@ -164,7 +164,7 @@ describe('a file of several players', () => {
     const sent = open(text);
     fireEvent.click(await screen.findByRole('radio', { name: /^Driver/ }));
     await ready();
-    expect(screen.getByText(/“9 Iron” is read as a driver/)).toBeInTheDocument();
+    expect(screen.getByText(/“9 Iron” is read as the driver/)).toBeInTheDocument();
     fireEvent.click(screen.getAllByRole('button', { name: 'Ask again' }).at(-1)!);
     await waitFor(() => expect(bring()).toBeDisabled());
     fireEvent.click(screen.getByRole('radio', { name: '9 iron, as the file says' }));

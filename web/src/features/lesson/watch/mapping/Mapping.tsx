@@ -126,7 +126,7 @@ interface ClubsSaidProps {
 function ClubsSaid({ clubs, onAsk }: ClubsSaidProps) {
   return clubs.map(({ text, club }) => (
     <p key={text} className="mt-2">
-      “{text}” is read as a {findClub(club)?.label.toLowerCase() ?? club}.{' '}
+      “{text}” is read as the {findClub(club)?.label.toLowerCase() ?? club}.{' '}
       <Button look="quiet" onClick={() => onAsk(text)}>
         Ask again
       </Button>
