@@ -152,11 +152,11 @@ export function factSentence(fact: GroupFact, group: GroupReading): Sentence {
   switch (fact.kind) {
     case 'struck': {
       const side = fact.strikeToeMm! > 0 ? 'toe' : 'heel';
-      const mm = Math.round(Math.abs(fact.strikeToeMm!) / 2) * 2;
+      // How far is said where it is to be changed: from other balls it would be another number.
       return sentence(
         'strike',
         who,
-        ` start and bend as if struck about ${mm} mm towards the ${side}: that is one fact about the strike, and they count.`,
+        ` start and bend as if struck towards the ${side}: that is one fact about the strike, and they count.`,
       );
     }
     case 'wind':
