@@ -187,7 +187,7 @@ export function parseLaunchFile(
   const found = { columns, rows, drafts: left, tried, rules, parted, meant, fates };
   const questions = askAll(found, options, twinFinder(table.rows, first, options));
   // Before the rows are completed: what is reckoned from others agrees with them.
-  const verdicts = options.isShown === true ? verdictsOn(columns, rows, tried) : {};
+  const verdicts = options.isShown === true ? verdictsOn(columns, rows, tried, questions) : {};
   if (options.decimal === undefined && marks.decimal === null)
     questions.push(askDecimal(marks.example));
   drafts.out('rejected', (draft) => {

@@ -4,17 +4,19 @@ import type { FileColumn } from './layout.ts';
 import type { PhysicsRow } from './physics/rows.ts';
 import { otherUnits, sizesTold } from './physics/scale.ts';
 import { signsTold, turnedColumns } from './physics/signs.ts';
+import type { IntakeQuestion } from './questions.ts';
 import type { RawRow } from './readers/raw.ts';
 import { scaledColumns } from './unit-questions.ts';
 
 /** Whether the others agree with a column or contradict it; of what they cannot tell nothing is said. */
 export type ColumnVerdict = 'agrees' | 'contradicts';
 
-/** What the other columns say of each, by its name. */
+/** What the other columns say of each, by its name. Nothing agrees with one of which something is still asked. */
 export function verdictsOn(
   columns: readonly FileColumn[],
   rows: readonly RawRow[],
   tried: readonly PhysicsRow[],
+  questions: readonly IntakeQuestion[],
 ): Readonly<Record<string, ColumnVerdict>> {
   const signed = signColumns(columns, rows);
   const scaled = columns.filter(({ unit }) => unit !== null);
@@ -22,10 +24,12 @@ export function verdictsOn(
     ...turnedColumns(tried, [...signed.keys()]).flat(),
     ...otherUnits(tried, scaledColumns(scaled)).map(({ quantity }) => quantity),
   ]);
-  const told = new Set<string>([...signsTold(tried), ...sizesTold(tried), ...off]);
+  const told = new Set<string>([...signsTold(tried), ...sizesTold(tried)]);
+  const open = new Set(questions.flatMap(({ headers }) => headers));
   const verdicts = scaled.flatMap((column): [string, ColumnVerdict][] => {
     const figure = column.meaning === 'sideSpinRpm' ? 'spinAxisTiltDeg' : column.meaning!;
-    return told.has(figure) ? [[column.header, off.has(figure) ? 'contradicts' : 'agrees']] : [];
+    if (off.has(figure)) return [[column.header, 'contradicts']];
+    return told.has(figure) && !open.has(column.header) ? [[column.header, 'agrees']] : [];
   });
   return Object.fromEntries(verdicts);
 }

@@ -158,6 +158,15 @@ describe('a file of several players', () => {
     for (const answer of screen.getAllByRole('radio')) expect(answer).not.toBeChecked();
   });
 
+  it('says of no column that the others agree while it is asked what its signs mean', async () => {
+    const rows = [-2, -1, 0, 1, 2, 3].map((face, i) => `7i,${face},${(i % 3) - 1},${face * 0.8}`);
+    open(`Club,Face,Path,Start direction\n${rows.join('\n')}\n`, { hand: 'left' });
+    await reads(/^Face/);
+    expect(screen.queryByText(/The other columns agree/)).toBeNull();
+    fireEvent.click(screen.getByRole('radio', { name: /^Plus is right of the target/ }));
+    await screen.findAllByText(/The other columns agree/);
+  });
+
   it('a club that was said otherwise is asked about again', async () => {
     const drives = Array.from({ length: 8 }, (_, i) => `9 Iron,${50 + i / 10},73,12.${i},2600,1,2`);
     const text = `Club,Club speed (m/s),Ball speed (m/s),Launch angle,Spin rate,Face angle,Club path\n${drives.join('\n')}`;
