@@ -32,7 +32,7 @@ module.exports = {
       name: 'core-knows-nobody',
       severity: 'error',
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: '^core/src/|node_modules/(papaparse|fflate|read-excel-file|date-fns)' },
+      to: { pathNot: '^core/src/|node_modules/(papaparse|fflate|read-excel-file|@?date-fns)' },
     },
     {
       name: 'through-the-front-door',

@@ -2,6 +2,7 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { clockShiftMs } from './scripts/clock.mjs';
 
 const root = fileURLToPath(new URL('.', import.meta.url));
 const modules = join(root, 'node_modules');
@@ -39,6 +40,11 @@ const swc = [
   },
 ];
 
+// Named once, here: every worker has the same clock, and stands east of Greenwich by half an hour and more, where a day that
+// is taken for a moment shows.
+clockShiftMs();
+process.env.TZ ??= 'Asia/Kolkata';
+
 /** What shows only over a long time is in `npm run soak` alone. */
 const IS_SOAK = process.env.LOXOS_SOAK === '1';
 
@@ -47,6 +53,7 @@ const project = (name, rest) => ({
   rootDir: root,
   roots: [`<rootDir>/${name}`],
   testMatch: [`<rootDir>/${name}/src/**/*.test.{ts,tsx}`],
+  setupFiles: ['<rootDir>/scripts/begin-at.mjs'],
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json', 'node'],
   transform: { '^.+\\.(?:m?[jt]sx?)$': swc },
   transformIgnorePatterns: [`/node_modules/(?!(?:${esModules.join('|')})/)`],

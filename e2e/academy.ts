@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect } from '@playwright/test';
+import { expect, now } from './clock.ts';
 import type { APIRequestContext, Page } from '@playwright/test';
 
 /** A file that ships with the demo. */
@@ -19,7 +19,7 @@ export async function newLesson(
 ) {
   const player = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
   const { id: playerId } = (await player.json()) as { id: string };
-  const data = { playerId, startsAt: new Date().toISOString() };
+  const data = { playerId, startsAt: now().toISOString() };
   const lesson = await api.post('/api/lessons', { data });
   return ((await lesson.json()) as { id: string }).id;
 }

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import type { Browser, Page } from '@playwright/test';
 import { ballsOf, expectAccessible, newLesson, pieceOf } from './academy.ts';
 

@@ -1,11 +1,11 @@
-import { expect, test } from '@playwright/test';
+import { expect, now, test } from './clock.ts';
 import ICAL from 'ical.js';
 import { expectAccessible, expectNothingWider } from './academy.ts';
 
 /** A day of next month, far from its edges, at ten. */
 function nextMonth(day: number): Date {
-  const now = new Date();
-  return new Date(now.getFullYear(), now.getMonth() + 1, day, 10);
+  const today = now();
+  return new Date(today.getFullYear(), today.getMonth() + 1, day, 10);
 }
 const iso = (day: Date): string =>
   [day.getFullYear(), day.getMonth() + 1, day.getDate()]
@@ -47,6 +47,27 @@ test('a lesson is dragged to another day of the month, undone, and a free day is
   await expect(page).toHaveURL(/\/lessons\/.*\/watch$/);
 });
 
+test('a day of the month with more lessons than there is room for opens by its “more”', async ({
+  page,
+  request,
+}) => {
+  for (let n = 0; n < 7; n++) {
+    const data = { name: `Crowd ${n + 1}`, hand: 'right' };
+    const { id: playerId } = (await (await request.post('/api/players', { data })).json()) as {
+      id: string;
+    };
+    const startsAt = new Date(nextMonth(24).getTime() + n * 3_600_000).toISOString();
+    await request.post('/api/lessons', { data: { playerId, startsAt } });
+  }
+  await page.goto(`/?look=month&day=${iso(nextMonth(11))}`);
+  const more = page.getByText('+2 more');
+  await expect(more).toBeVisible();
+  await expectAccessible(page);
+  await more.click();
+  await expect(page.getByRole('list', { name: 'Lessons' }).getByRole('link')).toHaveCount(7);
+  await expect(page).toHaveURL(new RegExp(`day=${iso(nextMonth(24))}$`));
+});
+
 test('a week has its hours, and a lesson a tap away; on a phone too', async ({ page, request }) => {
   const made = await request.post('/api/players', { data: { name: 'Of The Week', hand: 'right' } });
   const { id: playerId } = (await made.json()) as { id: string };
@@ -68,7 +89,7 @@ test('a week has its hours, and a lesson a tap away; on a phone too', async ({ p
 test('the lessons are in one’s own calendar at an address that ends', async ({ page, request }) => {
   const made = await request.post('/api/players', { data: { name: 'In The Feed', hand: 'right' } });
   const { id: playerId } = (await made.json()) as { id: string };
-  const at = new Date(Date.now() + 3 * 864e5);
+  const at = new Date(now().getTime() + 3 * 864e5);
   at.setMilliseconds(0);
   await request.post('/api/lessons', { data: { playerId, startsAt: at.toISOString() } });
   await page.goto('/account');

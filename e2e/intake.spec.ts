@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import { ballsOf, demoFile, drop, expectAccessible, newLesson } from './academy.ts';
 
 test('from the day, a dropped file becomes a reading in words and a drawing', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import { SIZES, lessonOf, whatIsSaid } from './persona.ts';
 import type { Scene } from './persona.ts';
 

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import type { Page } from '@playwright/test';
 import type { Hand } from '@loxos/core';
 import { expectAccessible, newLesson } from './academy.ts';

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import type { Locator, Page } from '@playwright/test';
 import { expectAccessible, newLesson } from './academy.ts';
 

@@ -1,5 +1,6 @@
 import { gzipSync } from 'node:zlib';
-import { expect, test } from '@playwright/test';
+import { addDaysIso, dayIn, ownZone } from '@loxos/core';
+import { expect, now, test } from './clock.ts';
 import type { APIRequestContext, Browser, Page } from '@playwright/test';
 import { expectAccessible, newLesson, pieceOf } from './academy.ts';
 
@@ -8,8 +9,7 @@ test.use({ serviceWorkers: 'allow' });
 /** Script of the first load, gzipped, bytes: what a phone at the range fetches before anything shows. */
 const MOST_SCRIPT_BYTES = 60 * 1024;
 
-const inDays = (days: number): string =>
-  new Date(Date.now() + days * 24 * 3600 * 1000).toISOString().slice(0, 10);
+const inDays = (days: number): string => addDaysIso(dayIn(now().toISOString(), ownZone()), days);
 
 async function givenPage(request: APIRequestContext, name: string) {
   const lessonId = await newLesson(request, name, 'left');

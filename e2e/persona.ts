@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test';
+import { expect } from './clock.ts';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Hand, Wanted } from '@loxos/core';
 import { ballsOf, newLesson } from './academy.ts';

@@ -1,8 +1,17 @@
 import { defineConfig } from '@playwright/test';
+import { clockShiftMs } from '../scripts/clock.mjs';
 
 import { SIGNED_IN } from './sign-in.ts';
 
 const PORT = 4187;
+
+/** Every run is on the same day, a Wednesday in May, unless another is asked for: what passes today passes in a year. */
+process.env['LOXOS_CLOCK'] ??= '2026-05-13T08:10:00Z';
+clockShiftMs();
+const BEGIN = new URL('../scripts/begin-at.mjs', import.meta.url).href;
+/** Server and tests stand west of Greenwich, the browser east of it: an academy's days are its own. */
+process.env['TZ'] ??= 'America/St_Johns';
+const timezoneId = process.env['LOXOS_BROWSER_ZONE'] ?? 'Asia/Kolkata';
 
 export default defineConfig({
   testDir: '.',
@@ -21,6 +30,7 @@ export default defineConfig({
     // Each would fetch the whole app for every test; where it matters it is allowed.
     serviceWorkers: 'block',
     trace: 'off',
+    timezoneId,
     // What fades or slides is measured where it ends, not on its way there.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
@@ -43,7 +53,7 @@ export default defineConfig({
     // before the academy is founded and filled, and nobody can sign in until then.
     wait: { stdout: /Signed in at once/ },
     timeout: 150_000,
-    env: { PORT: String(PORT) },
+    env: { PORT: String(PORT), NODE_OPTIONS: `--import ${BEGIN}` },
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

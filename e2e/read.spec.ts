@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import { demoFile, expectAccessible, newLesson } from './academy.ts';
 
 async function withBalls(

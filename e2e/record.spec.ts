@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import type { Page } from '@playwright/test';
 import Papa from 'papaparse';
 import { expectAccessible, expectNothingWider } from './academy.ts';

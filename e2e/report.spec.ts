@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import { expectAccessible, expectNothingWider } from './academy.ts';
 import { followed } from './seasons.ts';
 

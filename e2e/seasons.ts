@@ -1,4 +1,5 @@
 import type { APIRequestContext } from '@playwright/test';
+import { now } from './clock.ts';
 import { fileOf, launchText } from './balls.ts';
 
 const DAY_MS = 864e5;
@@ -13,7 +14,7 @@ export async function followed(
   const made = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
   const { id: playerId } = (await made.json()) as { id: string };
   for (const [n, path] of paths.entries()) {
-    const startsAt = new Date(Date.now() - (paths.length - 1 - n) * 7 * DAY_MS).toISOString();
+    const startsAt = new Date(now().getTime() - (paths.length - 1 - n) * 7 * DAY_MS).toISOString();
     const lesson = await api.post('/api/lessons', { data: { playerId, startsAt } });
     const { id } = (await lesson.json()) as { id: string };
     const sets = [{ balls: 12, path, face: 0 }];

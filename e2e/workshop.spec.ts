@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './clock.ts';
 import { demoFile, expectAccessible, newLesson } from './academy.ts';
 
 test('a delivery is moved by dragging, by slider, by typing and by keys, and the words follow', async ({

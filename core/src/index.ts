@@ -99,6 +99,15 @@ export {
 } from './units/units.ts';
 export type { LengthUnit, SpeedUnit, Unit } from './units/units.ts';
 export { tooMuch } from './intake/limits.ts';
+export {
+  addDaysIso,
+  dayIn,
+  daysBetween,
+  instantIn,
+  isZone,
+  ownZone,
+  timeIn,
+} from './units/days.ts';
 export { typedNumber } from './units/typed.ts';
 export { RangeMisuse } from './units/require.ts';
 export { nameShot, NAMING_SCHOOLS } from './reading/names.ts';
@@ -315,7 +324,7 @@ export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
 export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';
 export type { PageRecord } from './words/report.ts';
-export { PAGE_DEFAULTS, addDaysIso, composePage } from './words/page.ts';
+export { PAGE_DEFAULTS, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/balls.ts';
 export { faultWords, traceWords, valueWords } from './words/causes.ts';

@@ -1,4 +1,11 @@
-import { BALL_QUANTITIES, PLAIN_WANTED, STANDARD_BAG, gaussian, seededRandom } from '@loxos/core';
+import {
+  BALL_QUANTITIES,
+  PLAIN_WANTED,
+  STANDARD_BAG,
+  addDaysIso,
+  gaussian,
+  seededRandom,
+} from '@loxos/core';
 import type { MeasuredBall, Random } from '@loxos/core';
 import Database from 'libsql';
 import { hitBlocks } from './shots.ts';
@@ -137,7 +144,7 @@ function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): voi
   }
   const pageId = newId();
   const homework = Array.from({ length: 6 }, (_, n) => ({
-    date: new Date(Date.parse(at) + (n + 1) * DAY_MS).toISOString().slice(0, 10),
+    date: addDaysIso(at, n + 1),
     what: 'Ten at the station, slowly.',
   }));
   const content = {
@@ -146,7 +153,7 @@ function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): voi
     slants: [],
     stations: [],
     homework,
-    nextLook: new Date(Date.parse(at) + 14 * DAY_MS).toISOString().slice(0, 10),
+    nextLook: addDaysIso(at, 14),
   };
   tables.put('shared_page', {
     ...own,

@@ -1,4 +1,14 @@
-import { DEFAULT_DISPLAY_UNITS, composePage, fieldsOf, findDrill, stationCard } from '@loxos/core';
+import {
+  DEFAULT_DISPLAY_UNITS,
+  addDaysIso,
+  composePage,
+  dayIn,
+  fieldsOf,
+  findDrill,
+  instantIn,
+  ownZone,
+  stationCard,
+} from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import type { Api } from './api.ts';
 import { visitFiles } from './files.ts';
@@ -13,12 +23,14 @@ interface StoredPlayer extends Stored {
   readonly name: string;
 }
 
-/** The local instant so many days ago, so many minutes after midnight. */
-function instantOf({ daysAgo, at }: Visit, now: Date): Date {
-  const day = new Date(now.getFullYear(), now.getMonth(), now.getDate() - daysAgo);
-  day.setMinutes(at);
-  return day;
-}
+/** The demo is of the zone of the machine it runs on, and founded so. */
+const ZONE = ownZone();
+
+const timeOf = (minutes: number): string => `${Math.floor(minutes / 60)}:${minutes % 60}`;
+
+/** The instant so many days before today, so many minutes after midnight. */
+const instantOf = ({ daysAgo, at }: Visit, today: string): string =>
+  instantIn(addDaysIso(today, -daysAgo), timeOf(at), ZONE);
 
 /** Puts down what was done in a lesson, through the same API as the screens. */
 async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void> {
@@ -80,7 +92,7 @@ async function addPage(
     drills: [drill],
     judged: null,
     units: DEFAULT_DISPLAY_UNITS,
-    date: startsAt,
+    date: dayIn(startsAt, ZONE),
   });
   const content = {
     points: page.points,
@@ -99,8 +111,8 @@ async function addPage(
   }
 }
 
-async function addVisit(api: Api, person: Person, playerId: string, visit: Visit, now: Date) {
-  const startsAt = instantOf(visit, now).toISOString();
+async function addVisit(api: Api, person: Person, playerId: string, visit: Visit, today: string) {
+  const startsAt = instantOf(visit, today);
   const lesson = await api.post<Stored>('/api/lessons', { playerId, startsAt, asked: visit.asked });
   if (visit.blocks.length === 0) return;
   for (const { name, text } of visitFiles(person, visit)) {
@@ -110,22 +122,18 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
   await addSteps(api, lesson.id, visit);
 }
 
-/** The ISO day so many days from now. */
-const dayIn = (now: Date, days: number): string =>
-  new Date(now.getTime() + days * 24 * 3600 * 1000).toISOString().slice(0, 10);
-
 async function addPerson(
   api: Api,
   person: Person,
   coachId: string,
-  now: Date,
+  today: string,
 ): Promise<StoredPlayer> {
   const { name, hand, lengthUnit, speedUnit, aims, bodyNotes, wanted } = person;
   const goals = (person.goals ?? []).map(({ setDaysAgo, byInDays, ...goal }, n) => ({
     ...goal,
     id: `goal-${n + 1}-of-the-demo`,
-    setOn: dayIn(now, -setDaysAgo),
-    by: dayIn(now, byInDays),
+    setOn: addDaysIso(today, -setDaysAgo),
+    by: addDaysIso(today, byInDays),
   }));
   const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId, goals };
   return api.post('/api/players', { ...body, ...(wanted && { wanted: { all: wanted } }) });
@@ -138,15 +146,15 @@ async function addPerson(
 export async function seed(api: Api, now: Date): Promise<void> {
   const coaches = await addStaff(api);
   const known = await api.get<StoredPlayer[]>('/api/players');
-  const midnight = new Date(now.getFullYear(), now.getMonth(), now.getDate());
-  const tomorrow = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 1);
-  const day = `from=${midnight.toISOString()}&to=${tomorrow.toISOString()}`;
-  const today = await api.get<Stored[]>(`/api/lessons?${day}`);
-  if (today.length > 0) return;
+  const today = dayIn(now.toISOString(), ZONE);
+  const [from, to] = [today, addDaysIso(today, 1)].map((day) => instantIn(day, '0:00', ZONE));
+  const ofToday = await api.get<Stored[]>(`/api/lessons?from=${from}&to=${to}`);
+  if (ofToday.length > 0) return;
   for (const [index, person] of PEOPLE.entries()) {
     const before = known.find(({ name }) => name === person.name);
-    const player = before ?? (await addPerson(api, person, coaches[index % coaches.length]!, now));
+    const player =
+      before ?? (await addPerson(api, person, coaches[index % coaches.length]!, today));
     const visits = before === undefined ? allVisits(person) : person.visits.slice(-1);
-    for (const visit of visits) await addVisit(api, person, player.id, visit, now);
+    for (const visit of visits) await addVisit(api, person, player.id, visit, today);
   }
 }

@@ -1,4 +1,5 @@
 import { randomBytes } from 'node:crypto';
+import { ownZone } from '@loxos/core';
 import { Api } from './api.ts';
 
 const ACADEMY = 'Saltmarsh Golf School';
@@ -16,7 +17,10 @@ export async function enter(base: string): Promise<Api> {
   const api = new Api(base);
   const { isFounded } = await api.get<{ isFounded: boolean }>('/api/door');
   if (isFounded) await api.post('/api/sessions/demo', {});
-  else await api.post('/api/academy', { academy: ACADEMY, ...OWNER, password: secret() });
+  else {
+    const body = { academy: ACADEMY, ...OWNER, password: secret(), zone: ownZone() };
+    await api.post('/api/academy', body);
+  }
   return api;
 }
 

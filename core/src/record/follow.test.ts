@@ -19,6 +19,7 @@ function visitsOf(
     return {
       lessonId: `l${n}`,
       at: new Date(Date.UTC(2026, 0, 1 + 7 * n)).toISOString(),
+      day: new Date(Date.UTC(2026, 0, 1 + 7 * n)).toISOString().slice(0, 10),
       count: 12,
       middle: level(n) + day * gaussian(random) + error * gaussian(random),
       spread: 1.5,

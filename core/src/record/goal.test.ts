@@ -24,6 +24,7 @@ function followed(count: number, level: (week: number) => number, random?: Rando
   const points = Array.from({ length: count }, (_, n): VisitPoint => ({
     lessonId: `l${n}`,
     at: new Date(FIRST + n * WEEK_MS).toISOString(),
+    day: dayAt(n),
     count: 12,
     middle: level(n) + (random === undefined ? 0 : 0.6 * gaussian(random)),
     spread: 1.5,

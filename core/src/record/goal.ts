@@ -67,7 +67,7 @@ export interface GoalProgress {
 }
 
 const DAY_MS = 24 * 3600 * 1000;
-const dayOf = (iso: string): number => Date.parse(iso.slice(0, 10)) / DAY_MS;
+const dayNumber = (day: string): number => Date.parse(day) / DAY_MS;
 
 /** What is left over round the levels these visits stood at, with the unknowns taken off; null where nothing is left to tell by. */
 function leftOverInSteps({ levels, points }: Followed, from: number): number | null {
@@ -92,19 +92,19 @@ function isAlongALine(followed: Followed, from: number, line: FittedLine): boole
 
 function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
   const none = (why: NoForecast): Forecast => ({ kind: 'none', why });
-  if (goal.by < today.slice(0, 10)) return none('past');
+  if (goal.by < today) return none('past');
   const { points } = followed;
-  const first = points.findIndex(({ at }) => at.slice(0, 10) >= goal.setOn);
+  const first = points.findIndex(({ day }) => day >= goal.setOn);
   const own: readonly VisitPoint[] = first < 0 ? [] : points.slice(first);
   if (own.length < FORECAST_FROM) return none('few visits');
-  const days = own.map(({ at }) => dayOf(at));
+  const days = own.map(({ day }) => dayNumber(day));
   const line = fittedLine(
     days,
     own.map(({ middle }) => middle),
   );
   if (line === null || Math.abs(line.slope) <= line.slopeHalf95) return none('no clear movement');
   if (!isAlongALine(followed, first, line)) return none('in steps');
-  const [start, end, by] = [days[0]!, days.at(-1)!, dayOf(goal.by)];
+  const [start, end, by] = [days[0]!, days.at(-1)!, dayNumber(goal.by)];
   // Further ahead than has been seen, a line is a wish.
   if (by - end > end - start) return none('too far ahead');
   const [value, half95] = [line.at(by), line.half95At(by)];
@@ -113,7 +113,7 @@ function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
 
 /** The level a number stood at when the goal was set; null before the first visit. */
 function valueWhenSet({ points, levels }: Followed, { setOn }: Goal): number | null {
-  const later = points.findIndex(({ at }) => at.slice(0, 10) > setOn);
+  const later = points.findIndex(({ day }) => day > setOn);
   const last = (later < 0 ? points.length : later) - 1;
   return levels.find(({ from, to }) => from <= last && last < to)?.value ?? null;
 }

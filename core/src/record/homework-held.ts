@@ -39,7 +39,7 @@ export function homeworkHeld(
   const nearer: Record<'done' | 'dropped', number[]> = { done: [], dropped: [] };
   points.slice(1).forEach((point, n) => {
     const before = points[n]!;
-    const [from, to] = [before.at.slice(0, 10), point.at.slice(0, 10)];
+    const [from, to] = [before.day, point.day];
     const due = homework.filter(({ date }) => date > from && date <= to);
     if (due.length < DUE_AT_LEAST) return;
     const isDone = due.filter((day) => day.isDone).length >= DONE_SHARE * due.length;

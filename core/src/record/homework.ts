@@ -18,7 +18,7 @@ export function homeworkState(
   ticked: readonly string[],
   today: string,
 ): HomeworkState {
-  const due = days.map((day) => day.slice(0, 10)).filter((day) => day < today.slice(0, 10));
+  const due = days.map((day) => day.slice(0, 10)).filter((day) => day < today);
   const isDone = (day: string): boolean => ticked.some((tick) => tick.slice(0, 10) === day);
   const last = [...due].sort().slice(-STOPPED_AFTER);
   return {

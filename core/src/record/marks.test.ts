@@ -9,6 +9,7 @@ import { spreadOf } from './spread.ts';
 const visit = (n: number, club: string, source: string | null) => ({
   lessonId: `l${n}`,
   at: `2026-01-0${n}T10:00:00.000Z`,
+  day: `2026-01-0${n}`,
   balls: 10,
   club,
   source,
@@ -46,7 +47,7 @@ describe('a spread', () => {
     for (let run = 0; run < runs; run++) {
       const values = Array.from({ length: balls }, () => 1.5 * gaussian(random));
       const { count, middle, spread, error } = robustOf(values)!;
-      const point = { lessonId: 'l', at: '', count, middle, spread, error, half95: 0 };
+      const point = { lessonId: 'l', at: '', day: '', count, middle, spread, error, half95: 0 };
       const rest = { inside: 3, source: null, sourceError: 0 };
       const followed = { figure: 'clubPathDeg', points: [{ ...point, ...rest }], sources: [] };
       const [own] = spreadOf(followed as unknown as Followed).points;

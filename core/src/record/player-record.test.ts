@@ -376,7 +376,12 @@ describe('what the eye saw', () => {
       offlineM: 17,
     }));
     const own = openRecord(recordOfLesson(balls, context));
-    const visit = { lessonId: 'seen', at: '2026-01-05T10:00:00.000Z', balls: own };
+    const visit = {
+      lessonId: 'seen',
+      at: '2026-01-05T10:00:00.000Z',
+      day: '2026-01-05',
+      balls: own,
+    };
     for (const [figure, least] of [
       ['startDirectionDeg', 0.5],
       ['offlineM', 1],

@@ -59,6 +59,7 @@ export interface PlayerRecord {
   readonly visits: readonly {
     readonly lessonId: string;
     readonly at: string;
+    readonly day: string;
     readonly balls: number;
     /** The club hit most, and what wrote most of its balls down, as a key. */
     readonly club: string;
@@ -94,10 +95,8 @@ export interface RecordAsk {
   readonly partedAt?: string | undefined;
 }
 
-const isWithin = ({ at }: Visit, { from, to }: RecordAsk): boolean => {
-  const day = at.slice(0, 10);
-  return (from === undefined || day >= from) && (to === undefined || day <= to);
-};
+const isWithin = ({ day }: Visit, { from, to }: RecordAsk): boolean =>
+  (from === undefined || day >= from) && (to === undefined || day <= to);
 
 /** Every figure that is known of these visits, followed. */
 export function followAll(
@@ -156,9 +155,7 @@ function partOf(
   followed: readonly Followed[],
   partedAt: string | undefined,
 ): number {
-  const chosen = visits.findIndex(
-    ({ at }) => partedAt !== undefined && at.slice(0, 10) >= partedAt,
-  );
+  const chosen = visits.findIndex(({ day }) => partedAt !== undefined && day >= partedAt);
   if (chosen > 0) return chosen;
   const changes = followed.flatMap(({ figure, changes: of, points }) => {
     const last = of.filter(({ isOfSource }) => !isOfSource).at(-1);
@@ -204,6 +201,7 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
     visits: visits.map((visit) => ({
       lessonId: visit.lessonId,
       at: visit.at,
+      day: visit.day,
       balls: countedOf(visit, kind).length,
       club: usualClub([visit], kind)!.id,
       source: mainSource(visit.balls, countedOf(visit, kind)),

@@ -35,6 +35,7 @@ export const DELIVERY: ReadonlySet<FollowedFigure> = new Set([
 export interface VisitPoint {
   readonly lessonId: string;
   readonly at: string;
+  readonly day: string;
   readonly count: number;
   readonly middle: number;
   /** As a standard deviation of the balls. */
@@ -102,7 +103,7 @@ export function pointsOf(
   const offsets = offsetsOf(visits, kind, figure);
   const last = lastSource(visits, kind);
   return visits.flatMap((visit) => {
-    const { balls, lessonId, at } = visit;
+    const { balls, lessonId, at, day } = visit;
     const places = ownOf(visit, kind).filter((n) => !Number.isNaN(balls.figures[figure][n]!));
     if (places.length < POINT_AT_LEAST) return [];
     const { values, error: sourceError } = asLastSource(balls, places, figure, offsets);
@@ -115,6 +116,7 @@ export function pointsOf(
       {
         lessonId,
         at,
+        day,
         count,
         middle,
         spread,

@@ -2,6 +2,7 @@ import { seededRandom } from '../maths/random.ts';
 import type { Random } from '../maths/random.ts';
 import { resolveContext } from '../reading/context.ts';
 import { tries } from '../testing/players.ts';
+import { addDaysIso } from '../units/days.ts';
 import { visitOf } from '../testing/visits.ts';
 import { findingWords, sourceWords } from '../words/record.ts';
 import { findingForPlayer } from '../words/record-for-player.ts';
@@ -107,6 +108,7 @@ describe('where figures came from', () => {
       return {
         lessonId: `visit ${week}`,
         at: new Date(Date.UTC(2026, 0, 5 + 7 * week)).toISOString(),
+        day: addDaysIso('2026-01-05', 7 * week),
         balls: { ...balls, writtenBy: by, figures: { ...balls.figures, faceToPathDeg } },
       };
     };

@@ -15,8 +15,8 @@ const SMALL_POINTS = 12;
 export interface Standing {
   readonly kind: ClubKind;
   readonly visits: number;
-  /** When the last of them began, ISO. */
-  readonly lastAt: string;
+  /** The day of the last of them. */
+  readonly lastDay: string;
   /** Face to path, or what is off where that is not. */
   readonly figure: FollowedFigure;
   readonly now: Now;
@@ -58,13 +58,13 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
   return {
     kind,
     visits: visits.length,
-    lastAt: visits.at(-1)!.at,
+    lastDay: visits.at(-1)!.day,
     figure,
     now,
     target,
     points: points.slice(-SMALL_POINTS).map(({ at, middle }) => ({ at, middle })),
     drifted: driftedOf(followed),
-    changed: change === undefined ? null : { ...change, day: points[change.at]!.at },
+    changed: change === undefined ? null : { ...change, day: points[change.at]!.day },
   };
 }
 
@@ -78,9 +78,9 @@ export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[
     .flatMap((kind) => standingOfKind(visits, kind, ask) ?? [])
     .filter((standing, n) => n === 0 || isNews(standing));
 
-/** How far a kind of club went away from what is wanted since a time (ISO): in the last visit, or for good; 0 for not at all. */
-export function wentAway({ drifted, changed, lastAt }: Standing, since: string): number {
-  if (drifted !== null && lastAt >= since) return Math.abs(drifted.drift.by);
+/** How far a kind of club went away from what is wanted since a day: in the last visit, or for good; 0 for not at all. */
+export function wentAway({ drifted, changed, lastDay }: Standing, since: string): number {
+  if (drifted !== null && lastDay >= since) return Math.abs(drifted.drift.by);
   const isAway = changed?.isNearer === false && !changed.isOfSource && changed.day >= since;
   return isAway ? Math.abs(changed.to - changed.from) : 0;
 }

@@ -7,6 +7,8 @@ export interface Visit {
   readonly lessonId: string;
   /** When it began, ISO. */
   readonly at: string;
+  /** The day that was by the academy's clock. */
+  readonly day: string;
   readonly balls: RecordBalls;
 }
 

@@ -34,9 +34,11 @@ export function visitOf(
         source,
       })),
   );
+  const at = new Date(Date.UTC(2026, 0, 5 + 7 * week, 10)).toISOString();
   return {
     lessonId: `visit ${week}`,
-    at: new Date(Date.UTC(2026, 0, 5 + 7 * week, 10)).toISOString(),
+    at,
+    day: at.slice(0, 10),
     balls: openRecord(recordOfLesson(balls, resolveContext({ hand }))),
   };
 }

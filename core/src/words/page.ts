@@ -12,6 +12,7 @@ import { PLAN_DEFAULTS } from '../plan/defaults.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Stage } from '../plan/stages.ts';
 import type { BlockVerdict, NamedChange, Verdict } from '../proof/judge.ts';
+import { addDaysIso } from '../units/days.ts';
 import type { DisplayUnits } from './format.ts';
 import { PLAIN_FIGURES, figureText } from './labels.ts';
 import { expectForPlayer } from './plan.ts';
@@ -73,12 +74,6 @@ const numberOf = (change: NamedChange, units: DisplayUnits): PageNumber => ({
   after: figureText(change.figure, change.afterMean, units),
   verdict: PAGE_VERDICTS[change.verdict],
 });
-
-/** Days from an ISO date, as an ISO date. */
-export function addDaysIso(date: string, days: number): string {
-  const [year = 0, month = 1, day = 1] = date.slice(0, 10).split('-').map(Number);
-  return new Date(Date.UTC(year, month - 1, day + days)).toISOString().slice(0, 10);
-}
 
 /** The change as a player is told it. */
 function movePoint(stage: Stage, toeMm: number, hand: Hand): string {

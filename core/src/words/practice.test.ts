@@ -20,6 +20,7 @@ const gapOf = (middles: readonly number[]) =>
     middles.map((middle, n) => ({
       lessonId: `l${n}`,
       at: `${dayOf(n)}T10:00:00.000Z`,
+      day: dayOf(n),
       count: 10,
       middle,
       spread: 1,

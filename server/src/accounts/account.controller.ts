@@ -66,12 +66,12 @@ export class AccountController {
   @May('own')
   @ApiOkResponse({ type: Account })
   @NamesItsChange()
-  rename(
+  changeAcademy(
     @Within() scope: Scope,
-    @Body() { name }: ChangeAcademy,
+    @Body() body: ChangeAcademy,
     @Writes() change: Change,
   ): Promise<Account> {
-    return this.accounts.renameAcademy(scope, name, change);
+    return this.accounts.changeAcademy(scope, body, change);
   }
 
   @Post('account/password')

@@ -1,13 +1,22 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Transform } from 'class-transformer';
-import { IsBoolean, IsEmail, IsIn, IsNotEmpty, IsString, Length, MaxLength } from 'class-validator';
+import {
+  IsBoolean,
+  IsEmail,
+  IsIn,
+  IsNotEmpty,
+  IsString,
+  Length,
+  MaxLength,
+  ValidateBy,
+} from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 import { trimmed } from '../common/trimmed.ts';
 import { ROLES } from '../common/scope.ts';
 import type { Role } from '../common/scope.ts';
 import { ABILITIES } from './abilities.ts';
 import type { Ability } from './abilities.ts';
-import { PASSWORD_LENGTH } from '@loxos/core';
+import { PASSWORD_LENGTH, isZone } from '@loxos/core';
 
 const NAME_LENGTH = 80;
 const EMAIL_LENGTH = 254;
@@ -44,11 +53,27 @@ const Tried = (): PropertyDecorator => (target, key) => {
   MaxLength(PASSWORD_LENGTH.max)(target, key);
 };
 
+const Zone = (): PropertyDecorator => (target, key) => {
+  ApiPropertyOptional({ description: 'The time zone of its days, such as `Europe/London`' })(
+    target,
+    key,
+  );
+  IfGiven()(target, key);
+  ValidateBy({
+    name: 'isZone',
+    validator: {
+      validate: isZone,
+      defaultMessage: () => 'zone: name a time zone, such as Europe/London',
+    },
+  })(target, key);
+};
+
 export class Found {
   @ApiProperty() @Name('the academy’s name') readonly academy!: string;
   @ApiProperty() @Name('your name') readonly name!: string;
   @ApiProperty() @Email() readonly email!: string;
   @ApiProperty() @Password() readonly password!: string;
+  @Zone() readonly zone?: string;
 }
 
 export class SignIn {
@@ -70,7 +95,8 @@ export class ChangeAccount {
 }
 
 export class ChangeAcademy {
-  @ApiProperty() @Name('the academy’s name') readonly name!: string;
+  @ApiPropertyOptional() @IfGiven() @Name('the academy’s name') readonly name?: string;
+  @Zone() readonly zone?: string;
 }
 
 export class Invite {
@@ -113,6 +139,12 @@ export class Account {
   readonly may!: Ability[];
   @ApiProperty() readonly academyId!: string;
   @ApiProperty() readonly academy!: string;
+  @ApiProperty({
+    type: String,
+    nullable: true,
+    description: 'The time zone of the academy’s days; null until somebody said',
+  })
+  readonly zone!: string | null;
 }
 
 export class SignedIn {

@@ -1,3 +1,4 @@
+import { ownZone } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { and, asc, eq, gt, isNull } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
@@ -23,8 +24,13 @@ export class AccountsRepository {
     return row;
   }
 
+  /** The zone of the academy's days; the server's own until somebody said. */
+  async zone(db: Handle, academyId: string): Promise<string> {
+    return (await this.academy(db, academyId)).zone ?? ownZone();
+  }
+
   async putAcademy(db: Handle, row: AcademyRow): Promise<void> {
-    const set = { name: row.name, isDemo: row.isDemo };
+    const set = { name: row.name, zone: row.zone, isDemo: row.isDemo };
     await db.insert(academy).values(row).onConflictDoUpdate({ target: academy.id, set });
   }
 

@@ -8,7 +8,14 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
-import type { Account, ChangePassword, DoorState, Found, SignIn } from './account.dto.ts';
+import type {
+  Account,
+  ChangeAcademy,
+  ChangePassword,
+  DoorState,
+  Found,
+  SignIn,
+} from './account.dto.ts';
 import { CAN } from './abilities.ts';
 import { AccountsRepository } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
@@ -49,7 +56,7 @@ export class AccountsService {
   }
 
   /** Founds the academy, or gives the one that is here its owner; only while it has none. */
-  async found({ academy, name, email, password }: Found, device: string): Promise<Entered> {
+  async found({ academy, name, email, password, zone }: Found, device: string): Promise<Entered> {
     const trouble = passwordTrouble(password, [name, email, academy]);
     if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
@@ -63,6 +70,7 @@ export class AccountsService {
         id: there?.id ?? randomUUID(),
         name: academy,
         createdAt: there?.createdAt ?? createdAt,
+        zone: zone ?? there?.zone ?? null,
         isDemo,
       };
       await this.accounts.putAcademy(tx, row);
@@ -111,14 +119,20 @@ export class AccountsService {
     });
   }
 
-  renameAcademy(scope: Scope, name: string, change: Change): Promise<Account> {
+  /** Changes the academy's name, or the zone of its days. */
+  changeAcademy(scope: Scope, asked: ChangeAcademy, change: Change): Promise<Account> {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.academy(tx, scope.academyId);
+      const { name = academy.name, zone = academy.zone } = asked;
+      await this.accounts.putAcademy(tx, { ...academy, name, zone });
+      const of = { thing: 'academy', id: academy.id, version: 0 } as const;
       if (academy.name !== name) {
-        await this.accounts.putAcademy(tx, { ...academy, name });
         const values = { before: { name: academy.name }, after: { name } };
-        const of = { thing: 'academy', id: academy.id, version: 0 } as const;
         await this.history.note(scope, tx, of, 'academy renamed', change, values);
+      }
+      if (academy.zone !== zone) {
+        const values = { before: { zone: academy.zone }, after: { zone } };
+        await this.history.note(scope, tx, of, 'time zone changed', change, values);
       }
       return this.toAccount(tx, (await this.accounts.find(scope, tx, scope.userId!))!);
     });
@@ -162,6 +176,7 @@ export class AccountsService {
   private async toAccount(db: Handle, user: UserRow): Promise<Account> {
     const { id, name, email, role, academyId } = user;
     const academy = await this.accounts.academy(db, academyId);
-    return { id, name, email, role, may: [...CAN[role]], academyId, academy: academy.name };
+    const { name: academyName, zone } = academy;
+    return { id, name, email, role, may: [...CAN[role]], academyId, academy: academyName, zone };
   }
 }

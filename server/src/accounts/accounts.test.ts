@@ -21,6 +21,19 @@ describe('founding', () => {
     expect((await t.as('').get('/api/door')).body).toEqual({ isFounded: true, isDemo: false });
   });
 
+  it('takes the zone of its days, which the owner may change; nobody else, and to none there is not', async () => {
+    const zoneOf = async () => (await t.http().get('/api/account').expect(200)).body.zone;
+    expect(await zoneOf()).toBeNull();
+    const { body } = await t.http().patch('/api/academy').send({ zone: 'Mars/Base' }).expect(400);
+    expect(JSON.stringify(body)).toContain('name a time zone, such as Europe/London');
+    await t.http().patch('/api/academy').send({ zone: 'Pacific/Auckland' }).expect(200);
+    expect(await zoneOf()).toBe('Pacific/Auckland');
+    const { body: history } = await t.http().get('/api/academy/history').expect(200);
+    expect(history[0]).toMatchObject({ what: 'time zone changed', who: OWNER.name });
+    const { cookie } = await join(t, 'coach');
+    await t.as(cookie).patch('/api/academy').send({ zone: 'UTC' }).expect(403);
+  });
+
   it('makes an owner, whose name stands by what they change', async () => {
     const player = await t.player();
     const { body } = await t.http().get(`/api/players/${player}/history`).expect(200);

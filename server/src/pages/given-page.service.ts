@@ -1,3 +1,4 @@
+import { dayIn } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import ical from 'ical-generator';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
@@ -29,7 +30,7 @@ interface OpenPage {
   readonly page: PageRow;
   readonly scope: Scope;
   readonly player: PlayerRow;
-  /** ISO. */
+  /** The day it is of. */
   readonly date: string;
 }
 
@@ -122,7 +123,8 @@ export class GivenPageService {
     const add = (date: string, summary: string, id: string): void => {
       calendar.createEvent({
         id,
-        start: new Date(`${date.slice(0, 10)}T00:00:00`),
+        // The package writes a day down as it is in UTC.
+        start: new Date(`${date.slice(0, 10)}T00:00:00Z`),
         allDay: true,
         summary,
       });
@@ -155,11 +157,16 @@ export class GivenPageService {
     db: Handle,
     { lessonId, playerId, createdAt }: PageRow,
   ): Promise<Pick<OpenPage, 'player' | 'date'> | null> {
+    const zone = await this.accounts.zone(db, scope.academyId);
     if (lessonId !== null) {
       const found = await this.lessons.find(scope, db, lessonId);
-      return found === null ? null : { player: found.player, date: found.lesson.startsAt };
+      return found === null
+        ? null
+        : { player: found.player, date: dayIn(found.lesson.startsAt, zone) };
     }
     const player = await this.players.find(scope, db, playerId);
-    return player === null || player.deletedAt !== null ? null : { player, date: createdAt };
+    return player === null || player.deletedAt !== null
+      ? null
+      : { player, date: dayIn(createdAt, zone) };
   }
 }

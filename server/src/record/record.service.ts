@@ -1,6 +1,7 @@
-import { HANDS, wentAway } from '@loxos/core';
+import { HANDS, dayIn, wentAway } from '@loxos/core';
 import type { ClubKind, Standing, WantedByClub } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
@@ -32,6 +33,7 @@ export class RecordService {
     private readonly store: Store,
     private readonly readings: ReadingsService,
     private readonly records: RecordRepository,
+    private readonly accounts: AccountsRepository,
     private readonly pool: Pool,
     private readonly clock: Clock,
   ) {}
@@ -60,7 +62,8 @@ export class RecordService {
     const due = [...last.values()].flatMap(({ content }) =>
       (JSON.parse(content) as PageContent).homework.map(({ date }) => date.slice(0, 10)),
     );
-    const today = this.clock.text().slice(0, 10);
+    const zone = await this.accounts.zone(db, scope.academyId);
+    const today = dayIn(this.clock.text(), zone);
     return [...new Set([...due.filter((date) => date < today), ...done])]
       .sort()
       .map((date) => ({ date, isDone: done.has(date) }));

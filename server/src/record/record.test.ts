@@ -1,4 +1,12 @@
-import { openRecord, playerRecord, recordOfLesson, resolveContext, toldOf } from '@loxos/core';
+import {
+  dayIn,
+  openRecord,
+  ownZone,
+  playerRecord,
+  recordOfLesson,
+  resolveContext,
+  toldOf,
+} from '@loxos/core';
 import type { LessonBall, PlayerRecord, Standing, Visit } from '@loxos/core';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Store } from '../db/store.ts';
@@ -59,7 +67,12 @@ async function computed(lessons: readonly string[], context: object = {}): Promi
       const [kind, drillId] = [block?.kind ?? null, block?.drillId ?? null];
       return { ...ball, block: kind, drillId, source: SOURCE } as LessonBall;
     });
-    visits.push({ lessonId, at: startsAt, balls: openRecord(recordOfLesson(read, resolved)) });
+    visits.push({
+      lessonId,
+      at: startsAt,
+      day: dayIn(startsAt, ownZone()),
+      balls: openRecord(recordOfLesson(read, resolved)),
+    });
   }
   const record = playerRecord(visits, { context: resolved, wanted: null, effects: [] });
   return JSON.parse(JSON.stringify(record)) as PlayerRecord;
@@ -177,7 +190,7 @@ describe('where everybody stands', () => {
           wanted: expect.closeTo(told.target!.wanted, 2),
           window: expect.closeTo(told.target!.window, 2),
         },
-        lastAt: record!.visits.at(-1)!.at,
+        lastDay: record!.visits.at(-1)!.day,
       });
     };
     await same();

@@ -234,6 +234,20 @@ describe('the player’s page', () => {
     ]);
   });
 
+  it('is of the day of its lesson by the academy’s clock, wherever the server stands', async () => {
+    const { token } = await share();
+    const dayIn = async (zone: string): Promise<string> => {
+      await t.http().patch('/api/academy').send({ zone }).expect(200);
+      return (await t.http().get(`/api/p/${token}`).expect(200)).body.date;
+    };
+    const { startsAt } = (await t.http().get('/api/lessons').expect(200)).body[0];
+    const hour = Number(startsAt.slice(11, 13));
+    // Fourteen hours east and eleven west: at one of them it is another day.
+    const [east, west] = [await dayIn('Pacific/Kiritimati'), await dayIn('Pacific/Pago_Pago')];
+    expect(east === startsAt.slice(0, 10)).toBe(hour < 10);
+    expect(west === startsAt.slice(0, 10)).toBe(hour >= 11);
+  });
+
   it('is refused with more than two points, or with other things in it', async () => {
     const id = await t.lesson();
     const send = (bad: object) =>

@@ -1,4 +1,5 @@
 import {
+  dayIn,
   movedOfPlayer,
   movedOverAll,
   openRecord,
@@ -18,6 +19,7 @@ import type {
   Visit,
   WantedByClub,
 } from '@loxos/core';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import type { Scope } from '../common/scope.ts';
 import { connect } from '../db/connection.ts';
 import { handleOn } from '../db/handle.ts';
@@ -64,9 +66,11 @@ async function onDatabase<T>(
 /** A player's visits and what drills moved in them, as kept. */
 async function visitsOf(scope: Scope, db: Handle, playerId: string) {
   const kept = await new ReadingsRepository().kept(scope, db, playerId);
+  const zone = await new AccountsRepository().zone(db, scope.academyId);
   const visits = kept.map(({ lessonId, at, count, about, columns }): Visit => {
     const { clubs, blocks, sources } = JSON.parse(about) as Omit<LessonRecord, 'columns'>;
-    return { lessonId, at, balls: openRecord({ count, clubs, blocks, sources, columns }) };
+    const balls = openRecord({ count, clubs, blocks, sources, columns });
+    return { lessonId, at, day: dayIn(at, zone), balls };
   });
   const effects = kept.flatMap((one) => JSON.parse(one.effects) as DrillEffect[]);
   return { visits, effects };

@@ -77,8 +77,13 @@ export const useReset = () =>
   );
 export const useRename = () =>
   useAccountChange((name: string) => answerOf(api.PATCH('/api/account', { body: { name } })));
-export const useRenameAcademy = () =>
-  useAccountChange((name: string) => answerOf(api.PATCH('/api/academy', { body: { name } })));
+/** Changes the academy's name, or the zone of its days: what is kept of it in this browser is the new one at once. */
+export const useChangeAcademy = () =>
+  useAccountChange(async (body: { name?: string; zone?: string }) => {
+    const account = await answerOf(api.PATCH('/api/academy', { body }));
+    keepAccount(account);
+    return account;
+  });
 export const useChangePassword = () =>
   useAccountChange((body: { password: string; next: string }) =>
     answerOf(api.POST('/api/account/password', { body })),

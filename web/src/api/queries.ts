@@ -7,8 +7,8 @@ import {
   useQuery,
   useQueryClient,
 } from '@tanstack/react-query';
-import { format } from 'date-fns';
 import { useMemo } from 'react';
+import { today } from '../ui/academy-time.ts';
 import { ApiError, answerOf, api } from './client.ts';
 import type {
   IntakeRow,
@@ -79,24 +79,21 @@ export function useLessons(filter: LessonFilter) {
   return { data, error: data === undefined ? query.error : null };
 }
 
-/** Today, as the server is told it: days are the coach's own. */
-const todayText = (): string => format(new Date(), 'yyyy-MM-dd');
-
 /** What each player was last given. */
 export const useGiven = () =>
   useQuery({
-    queryKey: [...keys.lessons, 'given', todayText()],
-    queryFn: () => answerOf(api.GET('/api/given', { params: { query: { today: todayText() } } })),
+    queryKey: [...keys.lessons, 'given', today()],
+    queryFn: () => answerOf(api.GET('/api/given', { params: { query: { today: today() } } })),
   });
 
 /** What a player was given, lesson by lesson. */
 export const useGivenTo = (id: string) =>
   useQuery({
-    queryKey: [...keys.lessons, 'given', id, todayText()],
+    queryKey: [...keys.lessons, 'given', id, today()],
     queryFn: () =>
       answerOf(
         api.GET('/api/players/{id}/given', {
-          params: { path: { id }, query: { today: todayText() } },
+          params: { path: { id }, query: { today: today() } },
         }),
       ),
   });

@@ -45,7 +45,7 @@ export interface paths {
     delete?: never;
     options?: never;
     head?: never;
-    patch: operations['account_rename'];
+    patch: operations['account_changeAcademy'];
     trace?: never;
   };
   '/api/sessions': {
@@ -1202,6 +1202,8 @@ export interface components {
       name: string;
       email: string;
       password: string;
+      /** @description The time zone of its days, such as `Europe/London` */
+      zone?: string;
     };
     Account: {
       id: string;
@@ -1213,6 +1215,8 @@ export interface components {
       may: ('see' | 'log' | 'plan' | 'own')[];
       academyId: string;
       academy: string;
+      /** @description The time zone of the academy’s days; null until somebody said */
+      zone: string | null;
     };
     FieldError: {
       field: string;
@@ -1265,7 +1269,9 @@ export interface components {
       name: string;
     };
     ChangeAcademy: {
-      name: string;
+      name?: string;
+      /** @description The time zone of its days, such as `Europe/London` */
+      zone?: string;
     };
     ChangePassword: {
       /** @description The password until now */
@@ -2600,7 +2606,7 @@ export interface operations {
       };
     };
   };
-  account_rename: {
+  account_changeAcademy: {
     parameters: {
       query?: never;
       header?: {

@@ -6,13 +6,22 @@ const KEPT = 'loxos.account';
 /** Whose changes the browser's first store keeps: it is from before there were accounts. */
 const FIRST = 'loxos.first';
 
-/** Who is signed in in this browser, as it was last known; null where nobody is. */
-export function keptAccount(): Account | null {
+/** Read once for each text: every time of day on a screen asks for it. */
+let read: { readonly text: string | null; readonly account: Account | null } | null = null;
+
+function parsed(text: string | null): Account | null {
   try {
-    return JSON.parse(localStorage.getItem(KEPT) ?? 'null') as Account | null;
+    return JSON.parse(text ?? 'null') as Account | null;
   } catch {
     return null;
   }
+}
+
+/** Who is signed in in this browser, as it was last known; null where nobody is. */
+export function keptAccount(): Account | null {
+  const text = localStorage.getItem(KEPT);
+  if (read === null || read.text !== text) read = { text, account: parsed(text) };
+  return read.account;
 }
 
 /** Keeps who is signed in, so that the app opens with the network gone. */

@@ -1,5 +1,12 @@
 // A player's record as the server makes it, from visits of balls with a known face and path.
-import { EMPTY_BALL, openRecord, playerRecord, recordOfLesson, resolveContext } from '@loxos/core';
+import {
+  EMPTY_BALL,
+  addDaysIso,
+  openRecord,
+  playerRecord,
+  recordOfLesson,
+  resolveContext,
+} from '@loxos/core';
 import type { Hand, LessonBall, PlayerRecord } from '@loxos/core';
 import type { RecordAnswer } from '../api/client.ts';
 
@@ -34,9 +41,11 @@ export function recordWith(weeks: readonly WeekOf[], hand: Hand = 'right'): Play
     const { drillId } = week;
     const drill =
       drillId === undefined ? [] : ballsOf(week, n, 'd').map((ball) => ({ ...ball, drillId }));
+    const day = addDaysIso('2026-01-05', 7 * n);
     return {
       lessonId: `visit ${n}`,
-      at: new Date(Date.UTC(2026, 0, 5 + 7 * n, 10)).toISOString(),
+      at: `${day}T10:00:00.000Z`,
+      day,
       balls: openRecord(recordOfLesson([...ballsOf(week, n, null), ...drill], context)),
     };
   });

@@ -18,7 +18,7 @@ import type { Account } from '../api/who.ts';
 import { applyPending } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
 import type { Pending } from '../sync/pending.ts';
-import { format } from 'date-fns';
+import { today } from '../ui/academy-time.ts';
 import { PIECES, keys } from '../api/keys.ts';
 import type { Pieces } from '../api/keys.ts';
 
@@ -57,6 +57,7 @@ export const accountOf = (role: keyof typeof MAY): Account => ({
   may: [...MAY[role]],
   academyId: 'test',
   academy: 'Test academy',
+  zone: null,
 });
 
 /** A cache that knows what it is told and asks nobody. */
@@ -77,7 +78,6 @@ function clientKnowing({
     defaultOptions: { queries: { staleTime: Infinity, retry: false } },
   });
   const { naming, bands, accuracy, firstRoute } = DEFAULT_RULES;
-  const today = format(new Date(), 'yyyy-MM-dd');
   client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute, version: 0 });
   client.setQueryData(keys.drills, own);
   client.setQueryData(keys.players, players);
@@ -88,18 +88,18 @@ function clientKnowing({
     keys.standings(),
     [...standings].map(([playerId, own]) => ({ playerId, standings: own })),
   );
-  client.setQueryData([...keys.lessons, 'given', today], given);
+  client.setQueryData([...keys.lessons, 'given', today()], given);
   for (const lesson of lessons) {
     const { balls, blocks, parts, files, repetitions, pages, ...head } = lesson;
     const pieces: Pieces = { head, balls, blocks, parts, files, repetitions, pages };
     for (const piece of PIECES) client.setQueryData(keys.piece(lesson.id, piece), pieces[piece]);
     client.setQueryData(keys.effects(lesson.player.id), []);
-    client.setQueryData([...keys.lessons, 'given', lesson.player.id, today], givenTo);
+    client.setQueryData([...keys.lessons, 'given', lesson.player.id, today()], givenTo);
     client.setQueryData([...keys.players, lesson.player.id], lesson.player);
   }
   for (const player of players) {
     client.setQueryData([...keys.players, player.id], player);
-    client.setQueryData([...keys.lessons, 'given', player.id, today], givenTo);
+    client.setQueryData([...keys.lessons, 'given', player.id, today()], givenTo);
     client.setQueryData([...keys.lessons, { playerId: player.id }], summaries);
     client.setQueryData(keys.record(player.id, {}), record);
   }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { DayPicker } from 'react-day-picker';
 import 'react-day-picker/style.css';
 import { TextField } from './Field.tsx';
+import { today } from './academy-time.ts';
 import { shortDay, typedDay } from './day-text.ts';
 
 interface DateFieldProps {
@@ -19,10 +20,10 @@ interface DateFieldProps {
 export function DateField({ label, isLabelHidden = false, value, onChange }: DateFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [isOpen, setOpen] = useState(false);
-  const day = typed === null ? value : typedDay(typed, new Date());
+  const day = typed === null ? value : typedDay(typed, today());
   const type = (text: string): void => {
     setTyped(text);
-    const next = typedDay(text, new Date());
+    const next = typedDay(text, today());
     if (next !== null && next !== value) onChange(next);
   };
   const pick = (date: Date | undefined): void => {

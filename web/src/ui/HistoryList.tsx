@@ -1,10 +1,10 @@
 import type { DisplayUnits } from '@loxos/core';
-import { format } from 'date-fns';
 import { toast } from 'sonner';
 import { useMay } from '../api/account.ts';
 import { useHistory, useUndoChange } from '../api/queries.ts';
 import type { HistoryOf } from '../api/queries.ts';
 import { fromToWords } from '../sync/words.ts';
+import { formatDay } from './day-text.ts';
 
 /** Who has no name: a player at their page, and a coach from before there were accounts. */
 const WHO: Readonly<Record<string, string>> = { player: 'the player', coach: 'a coach' };
@@ -33,8 +33,8 @@ export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits 
         {lines.map(({ id, at, who, what, words, canUndo }) => (
           <li key={id} className="flex items-center gap-2">
             <span className="min-w-0 flex-1">
-              <span className="font-mono text-soft">{format(new Date(at), 'd MMM HH:mm:ss')}</span>{' '}
-              {words}, {WHO[who] ?? who}
+              <span className="font-mono text-soft">{formatDay(at, 'd MMM HH:mm:ss')}</span> {words}
+              , {WHO[who] ?? who}
             </span>
             {canUndo && mayPlan && (
               <button

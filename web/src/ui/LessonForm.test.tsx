@@ -1,15 +1,15 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
-import { format } from 'date-fns';
 import { PLAIN_WANTED } from '@loxos/core';
 import { useLocation } from 'react-router';
 import type { Player } from '../api/client.ts';
 import { useLog } from '../sync/log.ts';
 import { pending, show } from '../testing/render.tsx';
 import { answering } from '../testing/server.ts';
+import { dayOf, timeOf } from './academy-time.ts';
 import { LessonForm } from './LessonForm.tsx';
 
 const ada = { id: 'ada', name: 'Ada Reed', wanted: { all: PLAIN_WANTED } } as unknown as Player;
-const DAY = new Date(2026, 2, 4);
+const DAY = '2026-03-04';
 
 function Where() {
   return <p>at {useLocation().pathname}</p>;
@@ -83,8 +83,8 @@ describe('a new lesson', () => {
     fireEvent.change(screen.getByLabelText('Time'), { target: { value: '14:30' } });
     await submit();
     await waitFor(() => expect(opened()).toBeDefined());
-    const at = new Date(opened()!.body.startsAt);
-    expect(format(at, 'yyyy-MM-dd HH:mm')).toBe('2026-03-04 14:30');
+    const { startsAt } = opened()!.body;
+    expect(`${dayOf(startsAt)} ${timeOf(startsAt)}`).toBe('2026-03-04 14:30');
   });
 
   it('takes no time that is none', async () => {

@@ -2,7 +2,6 @@ import { classValidatorResolver } from './class-resolver.ts';
 import { HANDS } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';
-import { addDays, format, parseISO, startOfDay } from 'date-fns';
 import { Controller, useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useLessons, usePlayers } from '../api/queries.ts';
@@ -11,7 +10,8 @@ import { DateField } from './DateField.tsx';
 import { SelectField, TextField } from './Field.tsx';
 import { Modal } from './Modal.tsx';
 import { Segments } from './Segments.tsx';
-import { TIME_PATTERN, TIME_TROUBLE, instantAt } from './day-text.ts';
+import { dayOf, instantAt, spanOf, timeOf, today } from './academy-time.ts';
+import { TIME_PATTERN, TIME_TROUBLE } from './day-text.ts';
 import { meetPlayer, openLesson } from '../sync/things.ts';
 import { nextFreeSlot } from './next-slot.ts';
 
@@ -39,9 +39,9 @@ class NewLesson {
 
 interface LessonFormProps {
   readonly open: boolean;
-  readonly day: Date;
-  /** The time that was chosen; the next free slot where none was. */
-  readonly at?: Date;
+  readonly day: string;
+  /** The time of day that was chosen; the next free slot where none was. */
+  readonly at?: string;
   readonly playerId?: string;
   readonly onClose: () => void;
 }
@@ -67,7 +67,7 @@ function LessonFields({
   playerId = '',
   slot,
   onClose,
-}: Omit<LessonFormProps, 'open'> & { slot: Date }) {
+}: Omit<LessonFormProps, 'open'> & { slot: string }) {
   const players = usePlayers().data ?? [];
   const open = useOpenLesson(onClose);
   const { register, control, handleSubmit, watch, formState } = useForm<NewLesson>({
@@ -75,8 +75,8 @@ function LessonFields({
     defaultValues: {
       ...new NewLesson(),
       playerId: players.length === 0 ? SOMEBODY_NEW : playerId,
-      day: format(day, 'yyyy-MM-dd'),
-      time: format(slot, 'HH:mm'),
+      day,
+      time: slot,
     },
   });
   const options = [
@@ -142,13 +142,12 @@ function LessonFields({
 
 /** A new lesson: who, and the next free slot. */
 export function LessonForm({ open, onClose, day, at, ...rest }: LessonFormProps) {
-  const from = startOfDay(day);
-  const taken = useLessons({ from: from.toISOString(), to: addDays(from, 1).toISOString() });
+  const taken = useLessons(spanOf(day, 1));
   const players = usePlayers();
+  const others = (taken.data ?? []).filter(({ startsAt }) => dayOf(startsAt) === day);
   const free = nextFreeSlot(
-    day,
-    (taken.data ?? []).map(({ startsAt }) => parseISO(startsAt)),
-    new Date(),
+    others.map(({ startsAt }) => timeOf(startsAt)),
+    day === today() ? timeOf(new Date().toISOString()) : null,
   );
   return (
     <Modal title="New lesson" open={open} onClose={onClose}>

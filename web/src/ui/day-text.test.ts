@@ -1,6 +1,6 @@
-import { TIME_PATTERN, dayText, instantAt, shortDay, typedDay } from './day-text.ts';
+import { TIME_PATTERN, dayText, shortDay, typedDay } from './day-text.ts';
 
-const today = new Date(2026, 10, 25);
+const today = '2026-11-25';
 
 it.each([
   ['Wed 25 Nov 2026', '2026-11-25'],
@@ -26,5 +26,4 @@ it('a day is written one way, and what is written is read back', () => {
 it('a time is typed with or without its first nought', () => {
   for (const time of ['9:30', '09:30', '23:59']) expect(time).toMatch(TIME_PATTERN);
   for (const time of ['24:00', '9.30', '9:5', '']) expect(time).not.toMatch(TIME_PATTERN);
-  expect(instantAt('2026-05-04', '9:30')).toBe(new Date(2026, 4, 4, 9, 30).toISOString());
 });

@@ -1,11 +1,19 @@
-import { format, isValid, parse, parseISO, startOfDay } from 'date-fns';
+import { TZDate } from '@date-fns/tz';
+import { format, isValid, parse, parseISO } from 'date-fns';
+import { academyZone } from './academy-time.ts';
 
+/** Returns what is formatted: a day as itself, a moment as the academy's clock has it. */
+const onTheClock = (iso: string): Date =>
+  iso.length === 10 ? parseISO(iso) : new TZDate(Date.parse(iso), academyZone());
+
+/** A day or moment by a pattern of date-fns. */
+export const formatDay = (iso: string, pattern: string): string => format(onTheClock(iso), pattern);
 /** A day as it is written everywhere: `Wednesday 25 November`. */
-export const dayText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM');
+export const dayText = (iso: string): string => formatDay(iso, 'EEEE d MMMM');
 /** With its time: `Wednesday 25 November, 10:30`. */
-export const momentText = (iso: string): string => format(parseISO(iso), 'EEEE d MMMM, HH:mm');
+export const momentText = (iso: string): string => formatDay(iso, 'EEEE d MMMM, HH:mm');
 /** A day where there is little room, and as it is typed: `Wed 25 Nov 2026`. */
-export const shortDay = (iso: string): string => format(parseISO(iso), 'EEE d MMM yyyy');
+export const shortDay = (iso: string): string => formatDay(iso, 'EEE d MMM yyyy');
 
 const WRITTEN = [
   'EEE d MMM yyyy',
@@ -21,11 +29,12 @@ const WRITTEN = [
 /** A year further off than this is a slip of the finger. */
 const YEARS_NEAR = 20;
 
-/** What was typed as an ISO date, day before month; null where it is no day. */
-export function typedDay(text: string, today: Date): string | null {
+/** What was typed as a day, day before month; null where it is none. `today`: whose year it is of where it says none. */
+export function typedDay(text: string, today: string): string | null {
+  const near = parseISO(today);
   for (const pattern of WRITTEN) {
-    const day = parse(text.trim(), pattern, startOfDay(today));
-    if (isValid(day) && Math.abs(day.getFullYear() - today.getFullYear()) <= YEARS_NEAR) {
+    const day = parse(text.trim(), pattern, near);
+    if (isValid(day) && Math.abs(day.getFullYear() - near.getFullYear()) <= YEARS_NEAR) {
       return format(day, 'yyyy-MM-dd');
     }
   }
@@ -35,7 +44,3 @@ export function typedDay(text: string, today: Date): string | null {
 /** A time of day as it is typed: `9:30`, `14:00`. */
 export const TIME_PATTERN = /^([01]?\d|2[0-3]):[0-5]\d$/;
 export const TIME_TROUBLE = 'Give the time as 14:30.';
-
-/** The instant of a day and a typed time, here. */
-export const instantAt = (day: string, time: string): string =>
-  new Date(`${day}T${time.padStart(5, '0')}`).toISOString();

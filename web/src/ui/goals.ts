@@ -1,7 +1,7 @@
 import { goalProgress } from '@loxos/core';
 import type { GoalProgress, PlayerRecord } from '@loxos/core';
-import { format } from 'date-fns';
 import type { Player } from '../api/client.ts';
+import { today } from './academy-time.ts';
 
 /** How a player's goals with the record's kind of club go, today. */
 export const goalsOf = (
@@ -11,9 +11,5 @@ export const goalsOf = (
   goals
     .filter((goal) => goal.kind === kind)
     .map((goal) =>
-      goalProgress(
-        goal,
-        followed.find(({ figure }) => figure === goal.figure) ?? null,
-        format(new Date(), 'yyyy-MM-dd'),
-      ),
+      goalProgress(goal, followed.find(({ figure }) => figure === goal.figure) ?? null, today()),
     );

@@ -1,22 +1,19 @@
 import { nextFreeSlot } from './next-slot.ts';
 
-const at = (hours: number, minutes = 0, day = 4) => new Date(2026, 4, day, hours, minutes);
-const slot = (taken: Date[], now: Date, day = at(0)) => nextFreeSlot(day, taken, now);
-
 it('is the first of another day', () => {
-  expect(slot([], at(15, 0, 3))).toEqual(at(8));
+  expect(nextFreeSlot([], null)).toBe('08:00');
 });
 
 it('is the slot under way or the next of today', () => {
-  expect(slot([], at(10, 10))).toEqual(at(10));
-  expect(slot([], at(10, 40))).toEqual(at(10, 30));
+  expect(nextFreeSlot([], '10:10')).toBe('10:00');
+  expect(nextFreeSlot([], '10:40')).toBe('10:30');
 });
 
 it('leaves an hour to each lesson that is there', () => {
-  expect(slot([at(8), at(9, 30)], at(6))).toEqual(at(10, 30));
-  expect(slot([at(8), at(10)], at(6))).toEqual(at(9));
+  expect(nextFreeSlot(['08:00', '09:30'], '06:00')).toBe('10:30');
+  expect(nextFreeSlot(['08:00', '10:00'], '06:00')).toBe('09:00');
 });
 
 it('after hours is the first slot: it is there to be changed', () => {
-  expect(slot([], at(22))).toEqual(at(8));
+  expect(nextFreeSlot([], '22:00')).toBe('08:00');
 });

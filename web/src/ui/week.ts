@@ -1,19 +1,27 @@
-import { addDays, startOfMonth, startOfWeek } from 'date-fns';
+import { addDaysIso } from '@loxos/core';
+import { addMonths, format, parseISO, startOfMonth, startOfWeek } from 'date-fns';
+import { spanOf } from './academy-time.ts';
+
+const text = (day: Date): string => format(day, 'yyyy-MM-dd');
 
 /** The Monday of the week round a day. */
-export const mondayOf = (day: Date): Date => startOfWeek(day, { weekStartsOn: 1 });
+export const mondayOf = (day: string): string =>
+  text(startOfWeek(parseISO(day), { weekStartsOn: 1 }));
+
+/** The same day so many months later, or before; the last of the month where there is no such day. */
+export const addMonthsIso = (day: string, months: number): string =>
+  text(addMonths(parseISO(day), months));
 
 /** The week round a day, as lessons of it are asked for. */
-export function weekOf(day: Date): { readonly from: string; readonly to: string } {
-  const first = mondayOf(day);
-  return { from: first.toISOString(), to: addDays(first, 7).toISOString() };
-}
+export const weekOf = (day: string) => spanOf(mondayOf(day), 7);
 
 /** Weeks a picture of a month has at most. */
 const MONTH_WEEKS = 6;
 
 /** The weeks a picture of the month round a day shows. */
-export function monthOf(day: Date): { readonly from: string; readonly to: string } {
-  const first = mondayOf(startOfMonth(day));
-  return { from: first.toISOString(), to: addDays(first, 7 * MONTH_WEEKS).toISOString() };
-}
+export const monthOf = (day: string) =>
+  spanOf(mondayOf(text(startOfMonth(parseISO(day)))), 7 * MONTH_WEEKS);
+
+/** The seven days from a Monday on. */
+export const daysFrom = (monday: string): string[] =>
+  Array.from({ length: 7 }, (_, n) => addDaysIso(monday, n));

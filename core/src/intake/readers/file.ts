@@ -90,9 +90,10 @@ async function readAnyKind(bytes: Uint8Array): Promise<Reading> {
   if (starts(bytes, 0x50, 0x4b)) return readSpreadsheet(bytes);
   const text = decodeText(bytes, namedInText);
   if (text === null) return refuse(NOT_TEXT);
+  // Commas within JSON part no columns: its table is looked at once it is made.
+  if (looksLikeJson(text)) return readJson(text);
   const trouble = tooMuch(text);
   if (trouble !== null) return refuse(trouble);
-  if (looksLikeJson(text)) return readJson(text);
   // Millions of line ends at the end are no rows.
   return { outcome: 'table', table: tableOf(text.trimEnd()) };
 }

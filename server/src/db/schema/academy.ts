@@ -5,6 +5,8 @@ export const academy = sqliteTable('academy', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   createdAt: text('created_at').notNull(),
+  /** The time zone its days are of, by its IANA name; null until somebody said. */
+  zone: text('zone'),
   /** Invented people: anybody at this machine may sign in. */
   isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
 });

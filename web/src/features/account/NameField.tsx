@@ -1,7 +1,7 @@
 import { classValidatorResolver } from '../../ui/class-resolver.ts';
 import { IsNotEmpty, MaxLength } from 'class-validator';
 import { useForm } from 'react-hook-form';
-import { useRename, useRenameAcademy } from '../../api/account.ts';
+import { useChangeAcademy, useRename } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
 
@@ -20,8 +20,12 @@ interface NameFieldProps {
 /** A name, and a button once it is another. */
 export function NameField({ of, label, value }: NameFieldProps) {
   const rename = useRename();
-  const renameAcademy = useRenameAcademy();
-  const { mutate, error, isPending } = of === 'account' ? rename : renameAcademy;
+  const change = useChangeAcademy();
+  const { error, isPending } = of === 'account' ? rename : change;
+  const save = (name: string): void => {
+    if (of === 'account') rename.mutate(name);
+    else change.mutate({ name });
+  };
   const { register, handleSubmit, formState } = useForm<NameValues>({
     resolver: classValidatorResolver(NameValues),
     values: { name: value },
@@ -30,7 +34,7 @@ export function NameField({ of, label, value }: NameFieldProps) {
     <form
       noValidate
       className="flex items-end gap-2"
-      onSubmit={(event) => void handleSubmit(({ name }) => mutate(name.trim()))(event)}
+      onSubmit={(event) => void handleSubmit(({ name }) => save(name.trim()))(event)}
     >
       <div className="min-w-0 flex-1">
         <TextField

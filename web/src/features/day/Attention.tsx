@@ -1,9 +1,10 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { addDaysIso } from '@loxos/core';
 import { Link } from 'react-router';
 import { useMay } from '../../api/account.ts';
 import type { GivenTo } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
+import { dayOf, today } from '../../ui/academy-time.ts';
 import { dayText } from '../../ui/day-text.ts';
 
 /** Days ahead in which a next look is already worth booking. */
@@ -14,7 +15,6 @@ const WORDS_FOR_DAYS = 7;
 
 interface AttentionProps {
   readonly given: readonly GivenTo[];
-  readonly today: Date;
   readonly onBook: (playerId: string) => void;
 }
 
@@ -45,15 +45,14 @@ function Line({ one, why, onBook }: { one: GivenTo; why: string; onBook: (id: st
 }
 
 /** Who wrote back, who is due a look, and whose homework stopped; each with why, and one tap to act. */
-export function Attention({ given, today, onBook }: AttentionProps) {
-  const since = addDays(today, -WORDS_FOR_DAYS).toISOString();
-  const until = format(addDays(today, DUE_WITHIN_DAYS), 'yyyy-MM-dd');
+export function Attention({ given, onBook }: AttentionProps) {
+  const since = addDaysIso(today(), -WORDS_FOR_DAYS);
+  const until = addDaysIso(today(), DUE_WITHIN_DAYS);
   const due = given.filter(({ isBooked, nextLook }) => !isBooked && nextLook.slice(0, 10) <= until);
   const stopped = given.filter((one) => one.isHomeworkStopped && !due.includes(one));
   const wrote = given.flatMap((one) =>
-    one.lastWord !== null && one.lastWord.at >= since ? [{ one, word: one.lastWord }] : [],
+    one.lastWord !== null && dayOf(one.lastWord.at) >= since ? [{ one, word: one.lastWord }] : [],
   );
-  const onDay = (iso: string): string => dayText(format(parseISO(iso), 'yyyy-MM-dd'));
   return (
     <div className="space-y-3">
       {wrote.length > 0 && (
@@ -74,7 +73,7 @@ export function Attention({ given, today, onBook }: AttentionProps) {
               <Line
                 key={one.player.id}
                 one={one}
-                why={`Next look was to be ${onDay(one.nextLook)}; nothing is booked.`}
+                why={`Next look was to be ${dayText(one.nextLook.slice(0, 10))}; nothing is booked.`}
                 onBook={onBook}
               />
             ))}

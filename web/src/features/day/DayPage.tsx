@@ -1,13 +1,4 @@
-import {
-  addDays,
-  addMonths,
-  addWeeks,
-  format,
-  isSameDay,
-  isSameMonth,
-  parseISO,
-  startOfDay,
-} from 'date-fns';
+import { addDaysIso } from '@loxos/core';
 import { ChevronLeft, ChevronRight, Plus } from 'lucide-react';
 import { Suspense, lazy, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -19,18 +10,20 @@ import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Whose } from '../../ui/Whose.tsx';
-import { mondayOf, monthOf, weekOf } from '../../ui/week.ts';
+import { dayOf, today } from '../../ui/academy-time.ts';
+import { dayText, formatDay, typedDay } from '../../ui/day-text.ts';
+import { addMonthsIso, mondayOf, monthOf, weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
 import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
+import { ZoneQuestion } from './ZoneQuestion.tsx';
 
 const LessonForm = later(async () => (await import('../../ui/LessonForm.tsx')).LessonForm);
 const Calendar = lazy(() => import('./Calendar.tsx'));
 
-const DATE = 'yyyy-MM-dd';
 const LOOKS = [
   ['day', 'Day'],
   ['week', 'Week'],
@@ -41,26 +34,25 @@ type Look = (typeof LOOKS)[number][0];
 /** What is booked: for whom, where that is known, and when. */
 interface Booking {
   readonly playerId?: string;
-  readonly day?: Date;
-  readonly at?: Date;
+  readonly day?: string;
+  readonly at?: string;
 }
 
 /** The day in the address, or today, and how much round it is looked at. */
 function useDay() {
   const [params, setParams] = useSearchParams();
-  const text = params.get('day');
-  const given = text === null ? NaN : Date.parse(`${text}T12:00:00`);
-  const day = startOfDay(Number.isNaN(given) ? new Date() : new Date(given));
+  const day = typedDay(params.get('day') ?? '', today()) ?? today();
   const look = LOOKS.find(([one]) => one === params.get('look'))?.[0] ?? 'day';
-  const go = (next: Date, nextLook: Look): void =>
+  const go = (next: string, nextLook: Look): void =>
     setParams({
-      ...(!isSameDay(next, new Date()) && { day: format(next, DATE) }),
+      ...(next !== today() && { day: next }),
       ...(nextLook !== 'day' && { look: nextLook }),
     });
   return {
     day,
     look,
-    showDay: (next: Date) => go(next, look),
+    go,
+    showDay: (next: string) => go(next, look),
     show: (next: Look) => go(day, next),
   };
 }
@@ -72,22 +64,24 @@ function SpanBar({
   onDay,
 }: {
   look: 'week' | 'month';
-  day: Date;
-  onDay: (day: Date) => void;
+  day: string;
+  onDay: (day: string) => void;
 }) {
-  const step = look === 'week' ? addWeeks : addMonths;
+  const step = (by: number): string =>
+    look === 'week' ? addDaysIso(day, 7 * by) : addMonthsIso(day, by);
   const first = mondayOf(day);
-  const last = addDays(first, 6);
+  const last = addDaysIso(first, 6);
+  const isOneMonth = first.slice(0, 7) === last.slice(0, 7);
   const name =
     look === 'month'
-      ? format(day, 'MMMM yyyy')
-      : `${format(first, isSameMonth(first, last) ? 'd' : 'd MMMM')} to ${format(last, 'd MMMM yyyy')}`;
+      ? formatDay(day, 'MMMM yyyy')
+      : `${formatDay(first, isOneMonth ? 'd' : 'd MMMM')} to ${formatDay(last, 'd MMMM yyyy')}`;
   return (
     <nav aria-label={look === 'week' ? 'Weeks' : 'Months'} className="flex items-center gap-2">
       <Button
         aria-label={look === 'week' ? 'Week before' : 'Month before'}
         className="px-2!"
-        onClick={() => onDay(step(day, -1))}
+        onClick={() => onDay(step(-1))}
       >
         <ChevronLeft aria-hidden size={18} />
       </Button>
@@ -95,7 +89,7 @@ function SpanBar({
       <Button
         aria-label={look === 'week' ? 'Next week' : 'Next month'}
         className="px-2!"
-        onClick={() => onDay(step(day, 1))}
+        onClick={() => onDay(step(1))}
       >
         <ChevronRight aria-hidden size={18} />
       </Button>
@@ -107,17 +101,13 @@ function SpanBar({
 function Beside({ onBook }: { onBook: (playerId: string) => void }) {
   const players = usePlayers();
   const given = useGiven().data ?? [];
-  const since = newsSince(new Date());
+  const since = newsSince(today());
   const standings = useStandings(since);
   const isMine = useIsMine();
   return (
     <div className="space-y-3">
       <Drifted drifted={driftedIn(players.data?.filter(isMine) ?? [], standings, since)} />
-      <Attention
-        given={given.filter(({ player }) => isMine(player))}
-        today={new Date()}
-        onBook={onBook}
-      />
+      <Attention given={given.filter(({ player }) => isMine(player))} onBook={onBook} />
     </div>
   );
 }
@@ -140,7 +130,7 @@ function Timeline({ lessons }: { lessons: readonly LessonSummary[] }) {
 
 /** The day's lessons as a timeline, the week above, and beside it who needs the coach; or a week or a month of lessons. */
 export function DayPage() {
-  const { day, look, showDay, show } = useDay();
+  const { day, look, go, showDay, show } = useDay();
   const [booking, setBooking] = useState<Booking | null>(null);
   const lessons = useLessons(look === 'month' ? monthOf(day) : weekOf(day));
   const players = usePlayers();
@@ -148,10 +138,10 @@ export function DayPage() {
   const isMine = useIsMine();
   if (lessons.error !== null && lessons.data === undefined)
     return <Trouble error={lessons.error} />;
-  const isNow = isSameDay(day, new Date());
+  const isNow = day === today();
   const isFirstStart = players.data?.length === 0;
   const mine = lessons.data?.filter(({ player }) => isMine(player));
-  const own = mine?.filter(({ startsAt }) => isSameDay(parseISO(startsAt), day));
+  const own = mine?.filter(({ startsAt }) => dayOf(startsAt) === day);
   const isDay = look === 'day';
   const add = mayPlan && (
     <Button look="main" onClick={() => setBooking({})}>
@@ -163,15 +153,16 @@ export function DayPage() {
       <div className="flex flex-wrap items-center gap-2">
         <h1 className="mr-auto text-2xl">
           {isNow ? 'Today, ' : ''}
-          {format(day, 'EEEE d MMMM')}
+          {dayText(day)}
         </h1>
-        {!isNow && <Button onClick={() => showDay(new Date())}>Today</Button>}
+        {!isNow && <Button onClick={() => showDay(today())}>Today</Button>}
         {!isFirstStart && (
           <Segments legend="Look at" isLegendHidden value={look} options={LOOKS} onChange={show} />
         )}
         {!isFirstStart && <Whose />}
         {!isFirstStart && own !== undefined && (own.length > 0 || !isDay) && add}
       </div>
+      <ZoneQuestion />
       {!isFirstStart &&
         (look === 'day' ? (
           <WeekStrip day={day} onDay={showDay} />
@@ -198,13 +189,14 @@ export function DayPage() {
               look={look}
               day={day}
               lessons={mine ?? []}
-              onFree={(at, hasTime) => setBooking({ day: at, ...(hasTime && { at }) })}
+              onDay={(on) => go(on, 'day')}
+              onFree={(on, at) => setBooking({ day: on, ...(at !== null && { at }) })}
             />
           </Suspense>
         </Catch>
       )}
       <LessonForm
-        key={`${booking?.playerId ?? ''} ${booking?.day?.toISOString() ?? ''}`}
+        key={`${booking?.playerId ?? ''} ${booking?.day ?? ''}`}
         open={booking !== null}
         day={booking?.day ?? day}
         {...(booking?.at !== undefined && { at: booking.at })}

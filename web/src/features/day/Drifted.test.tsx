@@ -4,11 +4,11 @@ import { playerWith } from '../../testing/player.ts';
 import { show } from '../../testing/render.tsx';
 import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 
-const since = newsSince(new Date('2026-05-10T12:00:00Z'));
-const standing = (by: number | null, lastAt = '2026-05-04T09:00:00.000Z'): Standing => ({
+const since = newsSince('2026-05-10');
+const standing = (by: number | null, lastDay = '2026-05-04'): Standing => ({
   kind: 'iron',
   visits: 6,
-  lastAt,
+  lastDay,
   figure: 'faceToPathDeg',
   now: { value: 0, half95: 0.8, state: 'within' },
   target: { wanted: 0, window: 1 },
@@ -30,7 +30,7 @@ describe('who drifted', () => {
   const standings = new Map([
     ['ada', [standing(4)]],
     ['bo', [standing(null), standing(-6)]],
-    ['cy', [standing(9, '2026-01-04T09:00:00.000Z')]],
+    ['cy', [standing(9, '2026-01-04')]],
     ['dee', [standing(null)]],
   ]);
 

@@ -1,6 +1,5 @@
-import { changeWords, driftWords, shortFigure, wentAway } from '@loxos/core';
+import { addDaysIso, changeWords, driftWords, shortFigure, wentAway } from '@loxos/core';
 import type { Standing } from '@loxos/core';
-import { addDays, format } from 'date-fns';
 import { Link } from 'react-router';
 import type { Player } from '../../api/client.ts';
 import { Panel } from '../../ui/Panel.tsx';
@@ -11,8 +10,7 @@ import { unitsOf } from '../../ui/units-of.ts';
 const NEWS_FOR_DAYS = 45;
 
 /** From when on it is news, as an ISO date: the same the whole day. */
-export const newsSince = (today: Date): string =>
-  format(addDays(today, -NEWS_FOR_DAYS), 'yyyy-MM-dd');
+export const newsSince = (today: string): string => addDaysIso(today, -NEWS_FOR_DAYS);
 
 interface DriftedPlayer {
   readonly player: Player;
@@ -35,10 +33,10 @@ export function driftedIn(
 
 /** Why somebody is on the list: the last visit, and how surely, or the change. */
 function whyWords({ player, standing }: DriftedPlayer): string {
-  const { drifted, changed, figure, lastAt } = standing;
+  const { drifted, changed, figure, lastDay } = standing;
   const wording = { hand: player.hand, units: unitsOf(player), dayText: shortDay };
   if (drifted !== null)
-    return `${shortFigure(drifted.figure)} ${driftWords(drifted.figure, drifted.drift, wording)}, ${shortDay(lastAt)}.`;
+    return `${shortFigure(drifted.figure)} ${driftWords(drifted.figure, drifted.drift, wording)}, ${shortDay(lastDay)}.`;
   return changed === null
     ? ''
     : `${shortFigure(figure)} ${changeWords(figure, changed, changed.day, wording)}.`;

@@ -1,13 +1,13 @@
-import { homeworkWords } from '@loxos/core';
-import { differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { daysBetween, homeworkWords } from '@loxos/core';
 import { Link } from 'react-router';
 import type { GivenTo, LessonSummary } from '../../api/client.ts';
+import { dayOf, timeOf } from '../../ui/academy-time.ts';
 import { ballsText } from '../../ui/balls-text.ts';
 
 /** What a lesson is about: what was given last and how long before, the homework done. */
 export function sinceWords(given: GivenTo | undefined, startsAt: string): string {
   if (given === undefined || given.lessonAt >= startsAt) return '';
-  const days = differenceInCalendarDays(parseISO(startsAt), parseISO(given.lessonAt));
+  const days = daysBetween(dayOf(given.lessonAt), dayOf(startsAt));
   const before = days < 1 ? '' : `Given ${days} ${days === 1 ? 'day' : 'days'} before: `;
   const { homeworkDone: done, homeworkDue: due } = given;
   const homework = due === 0 ? '' : ` ${homeworkWords(done, due)}`;
@@ -29,7 +29,7 @@ export function LessonCard({
   return (
     <li className="grid grid-cols-[4.25rem_1fr] gap-3">
       <span className="border-r-2 border-line pt-3 pr-2 text-right font-mono text-lg">
-        {format(parseISO(lesson.startsAt), 'HH:mm')}
+        {timeOf(lesson.startsAt)}
       </span>
       <Link
         to={`/lessons/${lesson.id}/${next}`}

@@ -1,3 +1,4 @@
+import { ownZone } from '@loxos/core';
 import { useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useDemo, useDoor, useFound, useGoIn, useSignIn, useUseKey } from '../../api/entering.ts';
@@ -39,7 +40,7 @@ function FoundForm() {
         label="Found the academy"
         isBusy={found.isPending}
         trouble={found.error}
-        onSend={(values) => found.mutate({ ...values })}
+        onSend={(values) => found.mutate({ ...values, zone: ownZone() })}
       />
     </DoorFrame>
   );

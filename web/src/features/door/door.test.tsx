@@ -1,3 +1,4 @@
+import { ownZone } from '@loxos/core';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { keptAccount } from '../../api/who.ts';
 import { accountOf, show } from '../../testing/render.tsx';
@@ -86,6 +87,7 @@ describe('the door', () => {
       name: 'Olga Ower',
       email: 'olga@academy.example',
       password: 'nine red kites',
+      zone: ownZone(),
     });
   });
 

@@ -1,10 +1,10 @@
-import { format } from 'date-fns';
 import { Plus, Undo2 } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
 import type { OwnDrillFacts } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useUndo } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
+import { momentText } from '../../ui/day-text.ts';
 import { BlockBar } from './BlockBar.tsx';
 import { LessonMenu } from './LessonMenu.tsx';
 import { useLessonScreen } from './lesson-store.ts';
@@ -62,7 +62,7 @@ interface LessonHeadProps {
 export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
   const openForm = useLessonScreen((state) => state.openForm);
   const { player } = lesson;
-  const when = format(new Date(lesson.startsAt), 'EEEE d MMMM, HH:mm');
+  const when = momentText(lesson.startsAt);
   return (
     <header className="border-b border-line px-2 lg:px-4">
       <div className="flex h-12 items-center gap-2 lg:h-13 lg:gap-4">

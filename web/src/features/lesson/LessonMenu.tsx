@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { MoreHorizontal } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
@@ -11,11 +10,12 @@ import { DateField } from '../../ui/DateField.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { MENU_ITEM, Menu } from '../../ui/Menu.tsx';
-import { TIME_PATTERN, TIME_TROUBLE, instantAt } from '../../ui/day-text.ts';
+import { dayOf, instantAt, timeOf } from '../../ui/academy-time.ts';
+import { TIME_PATTERN, TIME_TROUBLE } from '../../ui/day-text.ts';
 
 function EditLesson({ lesson, onClose }: { lesson: Lesson; onClose: () => void }) {
-  const [day, setDay] = useState(format(parseISO(lesson.startsAt), 'yyyy-MM-dd'));
-  const [time, setTime] = useState(format(parseISO(lesson.startsAt), 'HH:mm'));
+  const [day, setDay] = useState(dayOf(lesson.startsAt));
+  const [time, setTime] = useState(timeOf(lesson.startsAt));
   const [asked, setAsked] = useState(lesson.asked);
   const isTime = TIME_PATTERN.test(time);
   const save = (): void => {

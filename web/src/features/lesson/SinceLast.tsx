@@ -1,9 +1,9 @@
-import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { Link } from 'react-router';
-import { homeworkWords, judgeWork, judgementWords } from '@loxos/core';
+import { daysBetween, homeworkWords, judgeWork, judgementWords } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useGivenTo } from '../../api/queries.ts';
 import { Panel } from '../../ui/Panel.tsx';
+import { dayOf } from '../../ui/academy-time.ts';
 import type { LessonReading } from '../../workers/reading.worker.ts';
 import { aimOfBlock, blocksOfPlan, useLessonPlan } from './lesson-work.ts';
 import { usePrevious } from './use-previous.ts';
@@ -36,10 +36,7 @@ export function SinceLast({ lesson, reading }: { lesson: Lesson; reading: Lesson
   const before = lesson.previousLessonId;
   if (before === null) return null;
   const since = given?.lessonAt;
-  const days =
-    since === undefined
-      ? null
-      : differenceInCalendarDays(parseISO(lesson.startsAt), parseISO(since));
+  const days = since === undefined ? null : daysBetween(dayOf(since), dayOf(lesson.startsAt));
   return (
     <Panel name="Since last time" isTitled>
       {given === undefined ? (

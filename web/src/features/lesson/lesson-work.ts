@@ -23,10 +23,10 @@ import type {
   Plan,
   ReadBlock,
 } from '@loxos/core';
-import { isToday } from 'date-fns';
 import type { Block, Lesson } from '../../api/client.ts';
 import { useEffects, useOwnDrills, useSettings } from '../../api/queries.ts';
 import type { LessonReading } from '../../workers/reading.worker.ts';
+import { isTodayAt } from '../../ui/academy-time.ts';
 import { groupOf, useLessonScreen } from './lesson-store.ts';
 import { partOf } from './parts.ts';
 
@@ -132,7 +132,7 @@ export const isBeingHit = (
 ): boolean => {
   const underWay = blocks.at(-1);
   const isEnded = underWay !== undefined && underWay.id !== block.blockId;
-  return !isEnded && isToday(new Date(startsAt)) && isUnderWay(block, reading.reading.views);
+  return !isEnded && isTodayAt(startsAt) && isUnderWay(block, reading.reading.views);
 };
 
 /** What a block was to be judged on, named when it was begun; null where nothing was. */

@@ -12,6 +12,7 @@ import { HistoryList } from '../../ui/HistoryList.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
+import { today } from '../../ui/academy-time.ts';
 import { dayText, momentText, shortDay } from '../../ui/day-text.ts';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { unitsOf } from '../../ui/units-of.ts';
@@ -205,7 +206,7 @@ export function PlayerPage() {
       />
       <LessonForm
         open={open === 'lesson'}
-        day={new Date()}
+        day={today()}
         playerId={playerId}
         onClose={() => setOpen(null)}
       />

@@ -9,14 +9,14 @@ import { unitsOf } from '../../ui/units-of.ts';
 
 function StandingWords({ player, standing }: { player: Player; standing: Standing }) {
   const wording = { hand: player.hand, units: unitsOf(player) };
-  const { drifted, lastAt, visits } = standing;
+  const { drifted, lastDay, visits } = standing;
   return (
     <>
       <span className="block">{standingWords(standing, wording)}</span>
       <span className="block text-sm text-soft">
         {drifted !== null &&
           `▲ ${shortFigure(drifted.figure)} ${driftWords(drifted.figure, drifted.drift, wording)} · `}
-        {visits === 1 ? 'one visit' : `${visits} visits`}, last {shortDay(lastAt)}
+        {visits === 1 ? 'one visit' : `${visits} visits`}, last {shortDay(lastDay)}
       </span>
     </>
   );

@@ -18,7 +18,7 @@ type Standings = ReadonlyMap<string, readonly Standing[]>;
 const RANKS: Readonly<Record<Exclude<Sort, 'name'>, (standing: Standing) => number>> = {
   drifted: ({ drifted }) => (drifted === null ? 0 : Math.abs(drifted.drift.by)),
   furthest: windowsOut,
-  'longest away': ({ lastAt }) => -Date.parse(lastAt),
+  'longest away': ({ lastDay }) => -Date.parse(lastDay),
   progress: ({ changed }) => (changed?.isNearer === true ? Date.parse(changed.day) : -Infinity),
 };
 

@@ -10,13 +10,13 @@ import { isFound, sortPlayers } from './sort-players.ts';
 const standing = (more: Partial<Standing> = {}): Standing => ({
   kind: 'iron',
   visits: 6,
-  lastAt: '2026-05-04T09:00:00.000Z',
+  lastDay: '2026-05-04',
   figure: 'faceToPathDeg',
   now: { value: 3, half95: 0.8, state: 'off' },
   target: { wanted: 0, window: 1 },
   points: [
     { at: '2026-04-06T09:00:00.000Z', middle: 4 },
-    { at: '2026-05-04T09:00:00.000Z', middle: 2 },
+    { at: '2026-05-04', middle: 2 },
   ],
   drifted: null,
   changed: null,
@@ -30,7 +30,7 @@ const player = (id: string) => playerWith({ id, name: id, aims: id === 'bo' ? 'L
 const players = ['ada', 'bo', 'cy', 'dee'].map(player);
 const standings = new Map<string, Standing[]>([
   ['ada', [standing({ now: { value: 1.2, half95: 0.5, state: 'cannot tell' } })]],
-  ['bo', [standing({ drifted: drifted(-5), lastAt: '2026-01-01T09:00:00.000Z' })]],
+  ['bo', [standing({ drifted: drifted(-5), lastDay: '2026-01-01' })]],
   [
     'cy',
     [

@@ -8,7 +8,6 @@ import {
   typedNumber,
 } from '@loxos/core';
 import type { FollowedFigure, Goal, PlayerRecord } from '@loxos/core';
-import { addMonths, format } from 'date-fns';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import type { Player } from '../../api/client.ts';
 import { newId } from '../../sync/new-id.ts';
@@ -18,12 +17,12 @@ import { DateField } from '../../ui/DateField.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { today } from '../../ui/academy-time.ts';
+import { addMonthsIso } from '../../ui/week.ts';
 
-const DAY = 'yyyy-MM-dd';
 /** A goal is set for so far ahead unless another day is chosen. */
 const MONTHS_AHEAD = 3;
 
-const today = (): string => format(new Date(), DAY);
 const digits = (value: number): string => String(Number(value.toFixed(1)));
 const isLength = (figure: FollowedFigure): boolean => figure === 'curveM' || figure === 'offlineM';
 
@@ -56,7 +55,7 @@ function valuesOf(figure: FollowedFigure, player: Player, { followed }: PlayerRe
     size: digits(Math.abs(inUnit(wanted))),
     side: wanted < 0 ? '-1' : '1',
     window: digits(inUnit(window)),
-    by: format(addMonths(new Date(), MONTHS_AHEAD), DAY),
+    by: addMonthsIso(today(), MONTHS_AHEAD),
   };
 }
 

@@ -7,6 +7,7 @@ import { useOwnDrills, usePlayer, useRecord } from '../../api/queries.ts';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
+import { today } from '../../ui/academy-time.ts';
 import { shortDay, typedDay } from '../../ui/day-text.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 import { Findings } from './Findings.tsx';
@@ -56,7 +57,7 @@ function Body(props: BodyProps) {
           <Score record={record} names={names} />
           {since !== undefined && (
             <Parting
-              day={record.visits[since.from]!.at.slice(0, 10)}
+              day={record.visits[since.from]!.day}
               isChosen={parted !== null}
               onDay={onPart}
             />
@@ -93,7 +94,7 @@ export function RecordPage() {
   const [search, setSearch] = useSearchParams();
   const player = usePlayer(playerId);
   const kind = kindIn(search.get('kind'));
-  const parted = typedDay(search.get('parted') ?? '', new Date());
+  const parted = typedDay(search.get('parted') ?? '', today());
   const asked = useRecord(playerId, {
     ...(kind !== null && { kind }),
     ...(parted !== null && { parted }),

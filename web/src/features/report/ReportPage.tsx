@@ -1,6 +1,5 @@
 import { CLUB_KINDS } from '@loxos/core';
 import type { ClubKind } from '@loxos/core';
-import { format, subMonths } from 'date-fns';
 import { FileDown, RotateCcw } from 'lucide-react';
 import { Suspense, lazy } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -12,6 +11,8 @@ import { PageBody } from '../../page/PageBody.tsx';
 import { changePlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
+import { today } from '../../ui/academy-time.ts';
+import { addMonthsIso } from '../../ui/week.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { LiveText } from '../../ui/LiveText.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
@@ -23,7 +24,6 @@ import { useReport } from './use-report.ts';
 import type { Report } from './use-report.ts';
 
 const RichEditor = lazy(() => import('../../ui/RichEditor.tsx'));
-const DAY = 'yyyy-MM-dd';
 /** Months a report is often of. */
 const MONTHS = [3, 6, 12] as const;
 
@@ -50,8 +50,8 @@ function PeriodFields({ period, set }: { period: Period; set: Set }) {
             key={months}
             onClick={() =>
               set({
-                from: format(subMonths(new Date(), months), DAY),
-                to: format(new Date(), DAY),
+                from: addMonthsIso(today(), -months),
+                to: today(),
               })
             }
           >
@@ -110,7 +110,7 @@ function Editor({ player, report, draft, set }: EditorProps) {
   const pdf = (): void => {
     void import('../../page/page-pdf.ts')
       .then(({ savePagePdf }) =>
-        savePagePdf(content, { playerName, academy, date: new Date().toISOString(), hand, unit }),
+        savePagePdf(content, { playerName, academy, date: today(), hand, unit }),
       )
       .catch(() => toast.error('The PDF could not be made: try again.'));
   };

@@ -8,16 +8,16 @@ import {
   reportSlants,
 } from '@loxos/core';
 import type { ClubKind, PageRecord, PlayerRecord } from '@loxos/core';
-import { format, subMonths } from 'date-fns';
 import { useMemo } from 'react';
 import type { Given, PageContent, Player, RecordAnswer, ReportDraft } from '../../api/client.ts';
 import { useGivenTo, useRecord } from '../../api/queries.ts';
+import { today } from '../../ui/academy-time.ts';
 import { shortDay } from '../../ui/day-text.ts';
 import { goalsOf } from '../../ui/goals.ts';
 import { unitsOf } from '../../ui/units-of.ts';
+import { addMonthsIso } from '../../ui/week.ts';
 import { asJson } from '../../ui/use-page-record.ts';
 
-const DAY = 'yyyy-MM-dd';
 /** A report is of so long back unless the coach says otherwise. */
 const MONTHS_BACK = 6;
 
@@ -26,11 +26,7 @@ export function periodOf({ from, to }: ReportDraft): {
   readonly from: string;
   readonly to: string;
 } {
-  const today = new Date();
-  return {
-    from: from ?? format(subMonths(today, MONTHS_BACK), DAY),
-    to: to ?? format(today, DAY),
-  };
+  return { from: from ?? addMonthsIso(today(), -MONTHS_BACK), to: to ?? today() };
 }
 
 type Made = Omit<PageContent, 'homework' | 'stations'>;
@@ -50,7 +46,6 @@ function madeOf(
 ): Made {
   const wording = { hand: player.hand, units: unitsOf(player), dayText: shortDay };
   const said = recordForPlayer(record, goalsOf(player, record), wording);
-  const today = format(new Date(), DAY);
   const agreed = given?.nextLook.slice(0, 10) ?? '';
   return {
     period,
@@ -59,7 +54,7 @@ function madeOf(
     numbers: [...reportNumbers(record, wording)],
     slants: [...reportSlants(record)],
     points: given?.points ?? [],
-    nextLook: agreed > today ? agreed : addDaysIso(today, PAGE_DEFAULTS.daysToNextLook),
+    nextLook: agreed > today() ? agreed : addDaysIso(today(), PAGE_DEFAULTS.daysToNextLook),
   };
 }
 

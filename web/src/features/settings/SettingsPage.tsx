@@ -14,6 +14,7 @@ import { useSettings } from '../../api/queries.ts';
 import { Archive } from './Archive.tsx';
 import { Copies } from './Copies.tsx';
 import { Sources } from './Sources.tsx';
+import { TimeZone } from './TimeZone.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
@@ -166,6 +167,7 @@ export function SettingsPage() {
           <SettingsForm settings={settings.data} />
         </ForCoach>
       )}
+      <TimeZone />
       <Sources />
       {isOwner && (
         <>

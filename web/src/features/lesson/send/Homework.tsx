@@ -1,10 +1,10 @@
 import { addDaysIso } from '@loxos/core';
-import { format } from 'date-fns';
 import { Plus, Trash2 } from 'lucide-react';
 import type { PageContent } from '../../../api/client.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
+import { today } from '../../../ui/academy-time.ts';
 
 type Lines = PageContent['homework'];
 /** Between two days of homework, unless another is picked. */
@@ -15,7 +15,7 @@ export function Homework({ lines, onChange }: { lines: Lines; onChange: (lines: 
   const change = (index: number, line: Lines[number]): void =>
     onChange(lines.map((old, i) => (i === index ? line : old)));
   const add = (): void => {
-    const last = lines.at(-1)?.date ?? format(new Date(), 'yyyy-MM-dd');
+    const last = lines.at(-1)?.date ?? today();
     onChange([...lines, { date: addDaysIso(last, DAYS_BETWEEN), what: '' }]);
   };
   return (

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { FileDown, Repeat, RotateCcw } from 'lucide-react';
 import { Suspense, lazy } from 'react';
 import { useNavigate } from 'react-router';
@@ -12,6 +11,7 @@ import { HistoryList } from '../../../ui/HistoryList.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
+import { dayOf, instantAt, timeOf } from '../../../ui/academy-time.ts';
 import { dayText } from '../../../ui/day-text.ts';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { partOf, savePart } from '../parts.ts';
@@ -32,9 +32,8 @@ const AS_MADE: SendValue = {
 
 function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   const navigate = useNavigate();
-  const time = format(new Date(lesson.startsAt), 'HH:mm');
   const book = (): void => {
-    const id = repeatLesson(lesson, new Date(`${date.slice(0, 10)}T${time}`).toISOString());
+    const id = repeatLesson(lesson, instantAt(date.slice(0, 10), timeOf(lesson.startsAt)));
     void navigate(`/lessons/${id}/set`);
   };
   return (
@@ -56,7 +55,7 @@ export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
   const pdf = (): void => {
     void import('../../../page/page-pdf.ts')
       .then(({ savePagePdf }) =>
-        savePagePdf(content, { playerName, academy, date: lesson.startsAt, hand, unit }),
+        savePagePdf(content, { playerName, academy, date: dayOf(lesson.startsAt), hand, unit }),
       )
       .catch(() => toast.error('The PDF could not be made: try again.'));
   };

@@ -1,6 +1,5 @@
 import { composePage, drillBy, findClub, stationCard } from '@loxos/core';
 import type { ReadBlock } from '@loxos/core';
-import { format } from 'date-fns';
 import { useMemo } from 'react';
 import type { Lesson, PageContent } from '../../../api/client.ts';
 import type { LessonReading } from '../../../workers/reading.worker.ts';
@@ -9,6 +8,7 @@ import { partOf } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
 import { wordingOf } from '../wording.ts';
+import { dayOf } from '../../../ui/academy-time.ts';
 import { usePageRecord } from '../../../ui/use-page-record.ts';
 
 /** Stations of a page: more are never done. */
@@ -51,7 +51,7 @@ export function usePageDraft(lesson: Lesson, reading: LessonReading | null): Pag
     drills,
     judged: judged?.judged ?? null,
     units: wordingOf(lesson.player).units,
-    date: format(new Date(lesson.startsAt), 'yyyy-MM-dd'),
+    date: dayOf(lesson.startsAt),
   });
   const pointAt = (index: number): string => value.points[index] ?? page.points[index] ?? '';
   const points = [pointAt(0), pointAt(1)] as const;

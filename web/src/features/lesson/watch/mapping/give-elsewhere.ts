@@ -2,15 +2,18 @@ import { saidWith } from '@loxos/core';
 import type { IntakeAnswers } from '../../../../api/client.ts';
 import { bringFile } from '../../../../sync/arrivals.ts';
 import { meetPlayer, openLesson } from '../../../../sync/things.ts';
+import { instantAt } from '../../../../ui/academy-time.ts';
 import type { Elsewhere } from './Mapping.tsx';
 
 /**
- * The moment of a new lesson for a part: when the file says it begins, by the clock here where it says no zone, at noon
+ * The moment of a new lesson for a part: when the file says it begins, by the academy's clock where it says no zone, at noon
  * where it says a day alone; now where it says neither.
  */
 export const momentOf = (startsAt: string | null, now: Date): string => {
   if (startsAt === null) return now.toISOString();
-  return new Date(startsAt.includes('T') ? startsAt : `${startsAt}T12:00:00`).toISOString();
+  const [day = '', time = '12:00'] = startsAt.split('T');
+  // A moment of another zone is what it is.
+  return /[Z+]|-\d\d:/.test(time) ? new Date(startsAt).toISOString() : instantAt(day, time);
 };
 
 /** Brings parts of a file into new lessons of those they belong to: read as the rest of it was. */

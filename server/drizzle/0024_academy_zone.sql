@@ -1,0 +1,1 @@
+ALTER TABLE `academy` ADD `zone` text;
