@@ -15,6 +15,7 @@ const ORDER = [
   'proof',
   'record',
   'aim',
+  'lesson',
   'words',
 ];
 

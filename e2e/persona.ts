@@ -11,8 +11,13 @@ export interface Scene {
   readonly hand: Hand;
   readonly club: string;
   readonly before: SwingBlock;
-  readonly after: SwingBlock;
+  /** Null where nothing was hit after. */
+  readonly after: SwingBlock | null;
   readonly wanted?: Wanted;
+  /** What is noted of the body. */
+  readonly bodyNotes?: string;
+  /** Seen by an eye: how many, where they start, degrees, and how far they bend, m; instead of the swings. */
+  readonly taps?: readonly (readonly [balls: number, startDeg: number, curveM: number])[];
 }
 
 export const SIZES = [
@@ -21,14 +26,29 @@ export const SIZES = [
 ] as const;
 export type Size = (typeof SIZES)[number];
 
+/** The balls of a scene: from a file, or as an eye tapped them. */
+async function hit(request: APIRequestContext, id: string, scene: Scene): Promise<void> {
+  const { hand, club, before, after, taps } = scene;
+  if (taps === undefined) {
+    const text = launchText(hand, club, after === null ? [before] : [before, after]);
+    await request.post(`/api/lessons/${id}/files`, { multipart: { file: fileOf(text) } });
+    return;
+  }
+  for (const [balls, startDirectionDeg, curveM] of taps)
+    for (let i = 0; i < balls; i++)
+      await request.post(`/api/lessons/${id}/balls`, {
+        data: { club, seen: 'eye', startDirectionDeg, curveM },
+      });
+}
+
 /** A lesson with a baseline and a drill block, as a coach would have begun them. */
 export async function lessonOf(request: APIRequestContext, scene: Scene): Promise<string> {
   const id = await newLesson(request, scene.name, scene.hand);
-  const text = launchText(scene.hand, scene.club, [scene.before, scene.after]);
-  await request.post(`/api/lessons/${id}/files`, { multipart: { file: fileOf(text) } });
+  const { wanted, bodyNotes, after } = scene;
+  await hit(request, id, scene);
   const balls = await ballsOf<{ id: string }>(request, id);
-  if (scene.wanted !== undefined) {
-    const data = { wanted: { all: scene.wanted } };
+  if (wanted !== undefined || bodyNotes !== undefined) {
+    const data = { ...(wanted && { wanted: { all: wanted } }), ...(bodyNotes && { bodyNotes }) };
     const { player } = (await (await request.get(`/api/lessons/${id}`)).json()) as {
       player: { id: string };
     };
@@ -41,7 +61,7 @@ export async function lessonOf(request: APIRequestContext, scene: Scene): Promis
     await request.post(`/api/lessons/${id}/balls/block`, { data: { ballIds, blockId } });
   };
   await begin(ids.slice(0, scene.before.balls), 'baseline');
-  await begin(ids.slice(scene.before.balls), 'drill', 'rails');
+  if (after !== null) await begin(ids.slice(scene.before.balls), 'drill', 'rails');
   return id;
 }
 
@@ -68,9 +88,9 @@ async function lookAtStart(page: Page, id: string, scene: Scene, size: Size) {
     .textContent())!;
   await expectFits(page, 'set', size);
   await page.goto(`/lessons/${id}/watch`);
-  const balls = scene.before.balls + scene.after.balls;
+  const balls = scene.before.balls + (scene.after?.balls ?? 0);
   await expect(page.getByText(`${balls} balls in this lesson`)).toBeVisible();
-  await expect(page.getByText('session.csv').first()).toBeVisible();
+  if (scene.taps === undefined) await expect(page.getByText('session.csv').first()).toBeVisible();
   await expectFits(page, 'watch', size);
   return wanted;
 }
@@ -93,8 +113,10 @@ export async function whatIsSaid(page: Page, id: string, scene: Scene, size: Siz
   await expectFits(page, 'work', size);
   await page.goto(`/lessons/${id}/prove`);
   const headline = page.locator('[data-verdict]');
-  await expect(headline).toBeVisible();
-  const verdict = await headline.getAttribute('data-verdict');
+  if (scene.after === null) await expect(page.getByText(/there is only one yet/)).toBeVisible();
+  else await expect(headline).toBeVisible();
+  const verdict = scene.after === null ? null : await headline.getAttribute('data-verdict');
+  const proof = scene.after === null ? '' : (await headline.textContent())!;
   await expectFits(page, 'prove', size);
   await page.goto(`/lessons/${id}/send`);
   await expect(page.getByLabel('First point')).not.toHaveValue('');
@@ -108,6 +130,7 @@ export async function whatIsSaid(page: Page, id: string, scene: Scene, size: Siz
     line,
     drills: drills.join(' '),
     verdict,
+    proof,
     point,
     page: await preview.textContent(),
   };

@@ -18,7 +18,15 @@ export type { ClubHead, ClubKind } from './delivery/head.ts';
 export { STANDARD_BAG, findClub, headOf } from './delivery/club.ts';
 export { recogniseClub } from './delivery/recognise.ts';
 export { loftOfTurnDeg, turnFace } from './delivery/turn.ts';
-export { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery, usualStrike } from './delivery/usual.ts';
+export {
+  DRIVER_SPEED_RANGE_MPS,
+  PLAYER_KINDS,
+  UNKNOWN_PLAYER,
+  plainDelivery,
+  usualPlayer,
+  usualStrike,
+} from './delivery/usual.ts';
+export type { PlayerKind, UsualPlayer } from './delivery/usual.ts';
 export { BAG_RANGES, playedClub } from './delivery/bag.ts';
 export type { Bag, BagClub } from './delivery/bag.ts';
 export type { Club } from './delivery/club.ts';
@@ -119,6 +127,7 @@ export type { BlockKind, Keep, LessonBall, SeenBy } from './reading/ball.ts';
 export { blocksOf, clubKeyOf, readBlockOf } from './reading/blocks.ts';
 export type { Block } from './reading/blocks.ts';
 export { resolveContext } from './reading/context.ts';
+export type { ReadingContext } from './reading/context.ts';
 export type { ResolvedContext } from './reading/context.ts';
 export { readBall } from './reading/read-ball.ts';
 export type { BallView, LeftOut } from './reading/read-ball.ts';
@@ -130,11 +139,26 @@ export type { GroupFact, GroupFactKind } from './reading/facts.ts';
 export { isMirrored, turnedSides } from './reading/mend.ts';
 export type { MirroredFact } from './reading/mend.ts';
 export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
-export { groupSentences, readBalls } from './words/reading.ts';
-export type { Reading, ReadingContext } from './words/reading.ts';
+export { clubSentences, readingSentences } from './words/reading.ts';
+export { readLesson } from './lesson/read.ts';
+export type { LessonContext, LessonReading, ReadClub } from './lesson/read.ts';
+export { judgePair, lessonFindings } from './lesson/findings.ts';
+export type {
+  BlockAims,
+  DrillInUse,
+  EarlierVisit,
+  LessonFacts,
+  LessonFindings,
+} from './lesson/findings.ts';
 export type { Sentence, SentencePart, Wording } from './words/sentence.ts';
+export { isByEye } from './reading/ball.ts';
+export { isSaid } from './plan/wanted.ts';
+export { ANSWERS } from './plan/answer.ts';
+export type { Answer } from './plan/answer.ts';
+export type { Look, LookAnswer, LookShows } from './plan/looks.ts';
+export type { Worth } from './plan/worth.ts';
+export { RATES } from './maths/rates.ts';
 export { planFor } from './plan/plan.ts';
-export type { LeaveReason } from './plan/leave.ts';
 export type { Plan } from './plan/plan.ts';
 export type { Route, Stage } from './plan/stages.ts';
 export { MOVES, ROUTE_IDS } from './plan/routes.ts';
@@ -176,6 +200,7 @@ export { solveDelivery } from './inverse/solve.ts';
 export type { ObservedBall, SolveOptions, SolvedDelivery } from './inverse/solve.ts';
 export {
   EYE_ACCURACY,
+  EYE_AMOUNTS,
   EYE_STRIKES,
   EYE_WAYS,
   ballOfTap,
@@ -214,8 +239,12 @@ export {
 export type { CauseTrace, Fault, Observations, TracedLink } from './causes/trace.ts';
 export { NO_SET_UP, SET_UP_BANDS, aimOf, observationsOf, usualBallCm } from './causes/setup.ts';
 export type { SetUp } from './causes/setup.ts';
-export { BODY_PARTS, CAUTIONS, DOSE, TENDENCIES } from './drills/drill.ts';
-export type { BodyPart, Drill, Tendency } from './drills/drill.ts';
+export { ASKS, BODY_PARTS, CAUTIONS, TENDENCIES } from './drills/drill.ts';
+export type { Ask, BodyPart, Drill, Tendency } from './drills/drill.ts';
+export { DOSE, doseOf } from './drills/dose.ts';
+export { bodyPartsIn, goesGently } from './drills/body-notes.ts';
+export { askOfStage, askWithin, layoutFor, usualAsk } from './drills/ask.ts';
+export type { StationAsk, StationFor } from './drills/ask.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
 export { HEAD_LENGTH_M, STICK_M, layOut, pathOfPegDeg, pegOutM } from './drills/layout.ts';
 export type {
@@ -230,14 +259,14 @@ export type {
 export { stationCard } from './drills/card.ts';
 export type { StationCard } from './drills/card.ts';
 export { PART_KINDS } from './drills/layout.ts';
-export { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './drills/own.ts';
-export type { OwnDrillFacts, StationFor } from './drills/own.ts';
+export { asDrill, drillBy, kindOfHead } from './drills/own.ts';
+export type { OwnDrillFacts } from './drills/own.ts';
 export { judgeDrills, offeredOf } from './drills/choose.ts';
 export type { ChosenDrill, DrillReason, DrillWarning } from './drills/choose.ts';
 export { wishOf } from './drills/wish.ts';
 export type { DrillWish } from './drills/wish.ts';
 export { EFFECT_FIGURES } from './drills/effect.ts';
-export type { DrillEffect, DrillRank, EffectFigure } from './drills/effect.ts';
+export type { DrillCredit, DrillEffect, EffectFigure, EffectSize } from './drills/effect.ts';
 export { scoreStation } from './drills/score.ts';
 export { isDrilled, nextBlock } from './drills/next-block.ts';
 export type { NextBlock } from './drills/next-block.ts';
@@ -258,9 +287,11 @@ export {
   usualPair,
 } from './proof/blocks.ts';
 export type { ReadBlock, StationBalls } from './proof/blocks.ts';
-export { drillEffects, rankDrills } from './proof/effects.ts';
-export { aimOfStage, judgeWork, workOf } from './proof/work.ts';
-export type { BlockAim, JudgedWork, LessonWork, WorkInput } from './proof/work.ts';
+export { creditsOf } from './proof/credit.ts';
+export { drillEffects } from './proof/effects.ts';
+export { aimOfStage, workOf } from './lesson/work.ts';
+export type { BlockAim, LessonWork, WorkInput } from './lesson/work.ts';
+export type { JudgedWork } from './lesson/verdict.ts';
 export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
 export type { Fields } from './record/fields.ts';
 export {
@@ -283,7 +314,7 @@ export type { Goal, GoalProgress } from './record/goal.ts';
 export { HALF_OF_BALLS } from './record/landing.ts';
 export type { LandingPattern } from './record/landing.ts';
 export { movedOfPlayer, movedOverAll } from './record/moved.ts';
-export type { Moved, MovedOfPlayer, MovedOverAll } from './record/moved.ts';
+export type { MovedOfPlayer, MovedOverAll } from './record/moved.ts';
 export { PLAIN } from './record/plain-score.ts';
 export type { Plain, PlainScore } from './record/plain-score.ts';
 export { FOLLOWED, endsOf } from './record/points.ts';
@@ -326,9 +357,19 @@ export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './wor
 export type { PageRecord } from './words/report.ts';
 export { PAGE_DEFAULTS, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
-export { ballNote, leftOutWords } from './words/balls.ts';
-export { faultWords, traceWords, valueWords } from './words/causes.ts';
-export { drillReason, drillWarning, suitsWords } from './words/drills.ts';
+export { ballNote, leftOutWords } from './words/facts.ts';
+export { LOOK_LABELS, answerLabel, answersWords, leadWords, lookWords } from './words/looks.ts';
+export { angleText, wordsOf } from './words/angles.ts';
+export { isBent } from './words/flight.ts';
+export { causeQuestion, faultWords, traceWords, valueWords } from './words/causes.ts';
+export {
+  GENTLY_WORDS,
+  drillReason,
+  drillWarning,
+  inUseWords,
+  scoreWords,
+  suitsWords,
+} from './words/drills.ts';
 export {
   MOVE_LABELS,
   PLAIN_FIGURES,
@@ -344,10 +385,16 @@ export {
   expectWords,
   gainWords,
   gapWarning,
+  landingWords,
   missText,
-  stageWords,
+  likelyWords,
+  moveWords,
+  planSentences,
   planWords,
+  routeWords,
   wantedWords,
+  worthLabel,
+  worthWords,
 } from './words/plan.ts';
 export {
   changeText,

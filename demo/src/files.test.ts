@@ -1,17 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { parseLaunchFile, readBalls } from '@loxos/core';
+import { parseLaunchFile, readLesson } from '@loxos/core';
 import { filesToDrop, visitFiles } from './files.ts';
 import { PEOPLE } from './people.ts';
 
 const person = (name: string) => PEOPLE.find((p) => p.name.startsWith(name))!;
-const readingOf = (name: string) => {
+const groupsOf = (name: string) => {
   const who = person(name);
   const { balls, questions } = parseLaunchFile(visitFiles(who, who.visits[0]!)[0]!.text, {
     hand: who.hand,
   });
   expect(questions).toEqual([]);
-  return readBalls(balls, { hand: who.hand });
+  return readLesson(balls, { hand: who.hand }).clubs.map(({ group }) => group);
 };
 
 describe('the demo academy', () => {
@@ -48,13 +48,13 @@ describe('the demo academy', () => {
   });
 
   it('reads each player as the fault they were given', () => {
-    expect(readingOf('Ines').groups[0]!.pattern!.name).toBe('pull');
-    expect(readingOf('Odile').groups[0]!.pattern!.name).toMatch(/hook|draw/);
-    const tobias = readingOf('Tobias').groups;
+    expect(groupsOf('Ines')[0]!.pattern!.name).toBe('pull');
+    expect(groupsOf('Odile')[0]!.pattern!.name).toMatch(/hook|draw/);
+    const tobias = groupsOf('Tobias');
     const share = (i: number) => tobias[i]!.figures.curveM!.mean / tobias[i]!.figures.carryM!.mean;
     expect(share(0)).toBeGreaterThan(2 * share(1));
     // A left-hander's fade bends left.
-    const wren = readingOf('Wren').groups[0]!;
+    const wren = groupsOf('Wren')[0]!;
     expect(wren.figures.curveM!.mean).toBeLessThan(0);
     expect(wren.pattern!.name).toMatch(/fade|slice/);
   });

@@ -1,18 +1,30 @@
 import {
+  DEFAULT_BANDS,
   DEFAULT_DISPLAY_UNITS,
+  DRILLS,
   EMPTY_BALL,
-  chosenRoute,
   composePage,
   drillReason,
   expectWords,
   findClub,
-  gainWords,
   gapWarning,
-  readBalls,
+  goesGently,
+  judgementWords,
+  lessonFindings,
+  readLesson,
+  readingSentences,
   seededRandom,
-  workOf,
 } from '@loxos/core';
-import type { Hand, LessonBall, ReadingContext, Wanted } from '@loxos/core';
+import type {
+  Hand,
+  LessonBall,
+  LessonFacts,
+  LessonFindings,
+  ReadClub,
+  Sentence,
+  Wanted,
+  Wording,
+} from '@loxos/core';
 import { hitBlocks } from './shots.ts';
 import type { Swing } from './shots.ts';
 
@@ -26,7 +38,11 @@ interface Character {
   readonly wanted?: Wanted;
   readonly units?: 'm' | 'yd';
   readonly seen?: 'ball only' | 'eye' | 'face mirrored' | 'no club';
+  /** What the notes say of the body. */
+  readonly notes?: string;
 }
+/** One tap away on the screen. */
+const FOLDED: ReadonlySet<Sentence['topic']> = new Set(['sure', 'start']);
 
 const swing = (pathDeg: number, faceDeg: number, rest: Partial<Swing> = {}): Swing => ({
   pathDeg,
@@ -84,7 +100,7 @@ const one = (name: string, rest: Partial<Character>): Character => ({
   ...rest,
 });
 
-/** Sixty players whose readings a person reviews: what is off, what is wanted, how it was seen. */
+/** Seventy players whose readings a person reviews: what is off, what is wanted, how it was seen, and each of the six answers. */
 export const CHARACTERS: readonly Character[] = [
   ...faults,
   one('fader who wants a fade', {
@@ -125,6 +141,33 @@ export const CHARACTERS: readonly Character[] = [
   one('a file with its face angles mirrored', { swing: swing(-2, 5), seen: 'face mirrored' }),
   one('balls without a club', { seen: 'no club' }),
   one('pitching wedge pulled', { club: 'pw', swing: swing(-5, -4.6) }),
+  one('push-slicer seen by eye', { club: 'driver', swing: swing(0, 5), seen: 'eye' }),
+  one('left-handed puller seen by eye', {
+    hand: 'left',
+    swing: swing(7, 7),
+    seen: 'eye',
+    balls: 8,
+  }),
+  one('iron slicer seen by eye', { swing: swing(-6, 0), seen: 'eye', balls: 8 }),
+  one('two-way misser seen by eye', {
+    club: 'driver',
+    balls: 14,
+    swing: swing(0, 0, { faceSpreadDeg: 4.5 }),
+    seen: 'eye',
+  }),
+  one('steady player seen by eye', { swing: swing(0, 0), seen: 'eye' }),
+  one('three balls seen by eye', { club: 'driver', swing: swing(-6, 0), seen: 'eye', balls: 3 }),
+  one('toe striker, 7 iron', { swing: swing(0, 0, { strikeToeMm: 20 }) }),
+  one('straight player who asked for straight', {
+    swing: swing(0, 0),
+    wanted: { shape: 'straight', isSaid: true },
+  }),
+  one('man of 74 with a bad back, slice', {
+    club: 'driver',
+    swing: swing(-6, 0),
+    notes: '74, bad back',
+  }),
+  one('cannot turn, straight pull', { swing: swing(-6, -6), notes: 'Stiff, cannot turn far' }),
 ];
 
 const LAUNCH_ONLY = [
@@ -163,44 +206,71 @@ function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
   });
 }
 
+const NOTHING_DONE = {
+  stageIndex: 0,
+  observations: {},
+  effects: [],
+  drills: DRILLS,
+  givenIds: [],
+  despiteIds: [],
+  aims: {},
+  isBeingHit: () => false,
+  earlier: null,
+} as const;
+
+/** What a lesson finds where the best drill offered was given. */
+function findingsWithDrill(club: ReadClub, facts: LessonFacts): LessonFindings | null {
+  const found = lessonFindings(club, facts);
+  const best = found?.work.offered[0]?.drill.id;
+  return best === undefined ? found : lessonFindings(club, { ...facts, givenIds: [best] });
+}
+
+/** The work in lines: what to expect, what to watch, the drills. */
+function workLines({ plan, work }: LessonFindings, w: Wording): string[] {
+  const { stage } = work;
+  const warning = gapWarning(plan, w.hand);
+  const drills = work.offered.slice(0, 3).map(({ drill, reasons }) => {
+    const why = reasons.map((reason) => drillReason(reason, stage?.move ?? null, w.hand));
+    return `${drill.name}: ${why.join(' ')}`;
+  });
+  return [
+    ...(stage === null ? [] : [`- _Work:_ ${expectWords(plan, stage, w.units)}`]),
+    ...(warning === null ? [] : [`- _Watch:_ ${warning}`]),
+    ...(drills.length === 0 ? [] : [`- _Drills:_ ${drills.join(' ')}`]),
+  ];
+}
+
 /** Everything the product says of one player, as lines. */
 function linesOf(character: Character, index: number): string[] {
-  const { hand, wanted, units = 'm' } = character;
-  const context: ReadingContext = {
+  const { hand, wanted, units = 'm', notes = '' } = character;
+  const wording: Wording = {
     hand,
+    bands: DEFAULT_BANDS,
     units: { ...DEFAULT_DISPLAY_UNITS, length: units },
-    ...(wanted !== undefined && { wanted: { all: wanted } }),
   };
-  const { sentences, plans } = readBalls(ballsOf(character, index), context);
-  const lines = sentences.map(({ text }) => `- ${text}`);
-  const plan = plans[0] ?? null;
-  if (plan === null) return lines;
-  const work = workOf({ plan, hand });
-  const { stage } = work;
-  const display = context.units!;
-  const route = chosenRoute(plan);
-  if (stage !== null && route !== null) {
-    lines.push(`- _Work:_ ${gainWords(plan, route, display)} ${expectWords(plan, stage, display)}`);
-    const warning = gapWarning(plan, hand);
-    if (warning !== null) lines.push(`- _Watch:_ ${warning}`);
-  }
-  const drills = work.offered.slice(0, 3).map(({ drill, reasons }) => {
-    const why = reasons.map((reason) => drillReason(reason, stage?.move ?? 'aim', hand)).join('; ');
-    return `${drill.name} (${why})`;
-  });
-  if (drills.length > 0) lines.push(`- _Drills:_ ${drills.join(', ')}.`);
-  const page = composePage({
+  const reading = readLesson(ballsOf(character, index), {
     hand,
-    plan,
-    stage,
-    trace: work.trace,
-    drills: work.offered.slice(0, 1).map(({ drill }) => drill),
-    judged: null,
-    units: display,
-    date: '2026-11-25',
+    ...(wanted !== undefined && { wanted: { all: wanted } }),
   });
-  lines.push(`- _Page:_ ${[...page.points, page.expect].filter(Boolean).join(' ')}`);
-  return lines;
+  const [club] = reading.clubs;
+  const lines = readingSentences(reading, wording).map(({ text, topic }) =>
+    FOLDED.has(topic) ? `- _One tap away:_ ${text}` : `- ${text}`,
+  );
+  const facts = { ...NOTHING_DONE, hand, bands: DEFAULT_BANDS, bodyNotes: notes };
+  const found = club === undefined ? null : findingsWithDrill(club, facts);
+  if (found === null) return lines;
+  const gently = goesGently(notes);
+  const page = composePage({ findings: found, gently, wording, date: '2026-11-25' });
+  const verdict =
+    found.verdict === null ? [] : [`- _Prove:_ ${judgementWords(found.verdict.judged, wording)}`];
+  const homework = gently ? page.homework.map(({ what }) => what) : [];
+  return [
+    ...lines,
+    ...workLines(found, wording),
+    ...verdict,
+    `- _Page:_ ${[...page.points, page.expect].filter(Boolean).join(' ')}`,
+    ...(homework.length === 0 ? [] : [`- _Homework:_ ${homework.join('; ')}.`]),
+  ];
 }
 
 /** The file a person reviews, `docs/readings.md`. */
@@ -220,6 +290,6 @@ export function readingsText(): string {
     ].join('\n');
   });
   const head =
-    '# What Loxos says of sixty players\n\nMade by `npm run readings` from balls of a known swing; a test fails when it is stale. To be read by a person: is each sentence true,\nand do any two disagree? Path and face in the second line are what the balls were made with.\n';
+    '# What Loxos says of seventy players\n\nMade by `npm run readings` from balls of a known swing; a test fails when it is stale. To be read by a person: is each sentence true,\nand do any two disagree? Path and face in the second line are what the balls were made with.\n';
   return `${head}\n${players.join('\n')}`;
 }

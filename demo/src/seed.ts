@@ -1,4 +1,5 @@
 import {
+  DEFAULT_BANDS,
   DEFAULT_DISPLAY_UNITS,
   addDaysIso,
   composePage,
@@ -85,20 +86,17 @@ async function addPage(
   );
   const { hand } = player;
   const page = composePage({
-    hand,
-    plan: null,
-    stage: null,
-    trace: null,
+    findings: null,
     drills: [drill],
-    judged: null,
-    units: DEFAULT_DISPLAY_UNITS,
+    gently: false,
+    wording: { hand, bands: DEFAULT_BANDS, units: DEFAULT_DISPLAY_UNITS },
     date: dayIn(startsAt, ZONE),
   });
   const content = {
     points: page.points,
     numbers: [],
     slants: [],
-    stations: [stationCard(drill, { hand, kind: 'iron', ...wanted })],
+    stations: [stationCard(drill, { hand, kind: 'iron', ...wanted }, false)],
     homework: page.homework,
     nextLook: page.nextLook,
   };

@@ -58,8 +58,12 @@ export function playedClub(id: string | null | undefined, bag: Bag = []): Played
     loftDeg: Math.min(max, Math.max(min, loftDeg)),
     lengthM: own.lengthM ?? club.lengthM,
     speedShare: (club.speedShare * (own.lengthM ?? club.lengthM)) / club.lengthM,
-    fast: shifted(club.fast, loftDeg - club.loftDeg),
-    slow: shifted(club.slow, loftDeg - club.loftDeg),
+    strikes: {
+      fast: shifted(club.strikes.fast, loftDeg - club.loftDeg),
+      slow: shifted(club.strikes.slow, loftDeg - club.loftDeg),
+      man: shifted(club.strikes.man, loftDeg - club.loftDeg),
+      woman: shifted(club.strikes.woman, loftDeg - club.loftDeg),
+    },
   };
   const head = headOf(played);
   return { club: played, head: { ...head, lieDeg: head.lieDeg + (own.uprightDeg ?? 0) }, own };

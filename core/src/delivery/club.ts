@@ -1,10 +1,10 @@
 import { standardHead } from './head.ts';
 import type { ClubHead, ClubKind } from './head.ts';
-import type { UsualStrike } from './usual.ts';
+import type { Anchor, UsualStrike } from './usual.ts';
 
 /**
  * A club as a coach names it. Static lofts and lengths are usual modern ones (common practice, no source). Speed
- * is relative to the driver's. `fast` and `slow` are the usual strikes of the two players of usual.ts.
+ * is relative to the driver's. `strikes` are the usual ones of the players of usual.ts.
  */
 export interface Club {
   readonly id: string;
@@ -13,8 +13,7 @@ export interface Club {
   readonly loftDeg: number;
   readonly lengthM: number;
   readonly speedShare: number;
-  readonly fast: UsualStrike;
-  readonly slow: UsualStrike;
+  readonly strikes: Readonly<Record<Anchor, UsualStrike>>;
 }
 
 /** Dynamic loft and attack, degrees, and strike height, mm. */
@@ -35,6 +34,9 @@ const club = (
   speedShare: number,
   fast: Strike,
   slow: Strike,
+  // With irons and wedges they meet the ball as the slow professional does.
+  man: Strike = slow,
+  woman: Strike = slow,
 ): Club => ({
   id,
   label,
@@ -42,17 +44,60 @@ const club = (
   loftDeg,
   lengthM,
   speedShare,
-  fast: usual(fast),
-  slow: usual(slow),
+  strikes: { fast: usual(fast), slow: usual(slow), man: usual(man), woman: usual(woman) },
 });
 
 export const STANDARD_BAG: readonly Club[] = [
-  club('driver', 'Driver', 'driver', 10.5, 1.143, 1, [11.5, -1.3, 6], [15.8, 3, -3]),
-  club('3-wood', '3 wood', 'fairway', 15, 1.092, 0.95, [12, -2.9, 0], [13.4, -0.9, 2]),
-  club('4-wood', '4 wood', 'fairway', 16.5, 1.086, 0.935, [12.4, -3.1, 0], [15, -1.4, -1]),
-  club('5-wood', '5 wood', 'fairway', 18, 1.067, 0.925, [12.8, -3.3, -1], [16.8, -1.8, -4]),
-  club('7-wood', '7 wood', 'fairway', 21, 1.054, 0.905, [15, -3.4, -1], [18.6, -1.9, -3]),
-  club('9-wood', '9 wood', 'fairway', 24, 1.041, 0.885, [17, -3.5, -1], [20.5, -2, -2]),
+  club(
+    'driver',
+    'Driver',
+    'driver',
+    10.5,
+    1.143,
+    1,
+    [11.5, -1.3, 6],
+    [15.8, 3, -3],
+    [15.9, -1.6, -2.5],
+    [18.9, -0.5, -6],
+  ),
+  club(
+    '3-wood',
+    '3 wood',
+    'fairway',
+    15,
+    1.092,
+    0.95,
+    [12, -2.9, 0],
+    [13.4, -0.9, 2],
+    [15.4, -2.5, 0],
+    [18.7, -1, -3.5],
+  ),
+  club(
+    '4-wood',
+    '4 wood',
+    'fairway',
+    16.5,
+    1.086,
+    0.935,
+    [12.6, -3.1, -1.5],
+    [15.4, -1.4, -2.5],
+    [16.7, -2.5, -2],
+    [20.1, -1.1, -5.5],
+  ),
+  club(
+    '5-wood',
+    '5 wood',
+    'fairway',
+    18,
+    1.067,
+    0.925,
+    [13.6, -3.3, -3.5],
+    [17.9, -1.8, -7],
+    [18.1, -2.6, -4],
+    [21.6, -1.3, -8],
+  ),
+  club('7-wood', '7 wood', 'fairway', 21, 1.054, 0.905, [15.7, -3.4, -4], [19.6, -1.9, -7]),
+  club('9-wood', '9 wood', 'fairway', 24, 1.041, 0.885, [18, -3.5, -5], [22, -2, -8]),
   club('2-hybrid', '2 hybrid', 'hybrid', 17, 1.029, 0.915, [12.6, -3.4, 0], [16, -1.6, 0]),
   club('3-hybrid', '3 hybrid', 'hybrid', 19, 1.022, 0.9, [13.6, -3.5, 0], [17.5, -1.7, 0]),
   club('4-hybrid', '4 hybrid', 'hybrid', 22, 1.01, 0.88, [15.5, -3.5, 0], [19.5, -1.8, 0]),

@@ -5,16 +5,25 @@ import { playedClub } from './bag.ts';
 import { STANDARD_BAG, findClub, headOf } from './club.ts';
 import { standardHead } from './head.ts';
 import { loftOfTurnDeg, turnFace } from './turn.ts';
-import { USUAL_DRIVER_SPEEDS_MPS, plainDelivery, usualStrike } from './usual.ts';
+import {
+  UNKNOWN_PLAYER,
+  USUAL_DRIVER_SPEEDS_MPS,
+  plainDelivery,
+  usualPlayer,
+  usualStrike,
+} from './usual.ts';
+import type { UsualPlayer } from './usual.ts';
 
-// Widely published averages of tournament players, men and women (from memory): club mph, attack, ball
+// Widely published averages of tournament players, men and women, and of amateur men (from memory): club mph, attack, ball
 // mph, launch, spin, carry yd.
 const PUBLISHED = [
   ['fast', 'driver', 113, -1.3, 167, 10.9, 2686, 275],
   ['fast', '3-wood', 107, -2.9, 158, 9.2, 3655, 243],
+  ['fast', '5-wood', 103, -3.3, 152, 9.4, 4350, 230],
   ['fast', '5-iron', 94, -3.7, 132, 12.1, 5361, 194],
   ['fast', '7-iron', 90, -4.3, 120, 16.3, 7097, 172],
   ['fast', 'pw', 83, -5, 102, 24.2, 9304, 136],
+  ['man', 'driver', 93.4, -1.6, 132.6, 12.6, 3275, 204],
   ['slow', 'driver', 94, 3, 140, 13.2, 2611, 218],
   ['slow', '3-wood', 90, -0.9, 132, 11.2, 2704, 195],
   ['slow', '5-wood', 88, -1.8, 128, 12.1, 4501, 185],
@@ -23,13 +32,16 @@ const PUBLISHED = [
   ['slow', 'pw', 70, -2.8, 86, 25.6, 8403, 107],
 ] as const;
 
-describe('usual shots of fast and slow players', () => {
+/** Where each of the known players is an end of what a kind lies between. */
+const KIND_OF = { fast: 'man', man: 'man', slow: 'woman', woman: 'woman' } as const;
+
+describe('usual shots of players that are known', () => {
   it.each(PUBLISHED)(
     '%s, %s: launch within 1.5°, spin within 12 %%, speed and carry near',
     (who, id, clubMph, attack, ballMph, launchDeg, spinRpm, carryYd) => {
       const club = findClub(id)!;
       const delivery = {
-        ...plainDelivery(club, 'right', USUAL_DRIVER_SPEEDS_MPS[who]),
+        ...plainDelivery(club, 'right', USUAL_DRIVER_SPEEDS_MPS[who], KIND_OF[who]),
         clubSpeedMps: clubMph * MPS_PER_MPH,
       };
       expect(delivery.attackAngleDeg).toBeCloseTo(attack, 1);
@@ -41,13 +53,37 @@ describe('usual shots of fast and slow players', () => {
     },
   );
 
-  it('lie between the two for every club, and are the nearer one’s beyond them', () => {
-    for (const club of STANDARD_BAG) {
-      const of = (driver: number) => usualStrike(club, driver * club.speedShare).dynamicLoftDeg;
-      expect(of(20)).toBeCloseTo(club.slow.dynamicLoftDeg, 9);
-      expect(of(70)).toBeCloseTo(club.fast.dynamicLoftDeg, 9);
-      expect(of(46.25)).toBeCloseTo((club.slow.dynamicLoftDeg + club.fast.dynamicLoftDeg) / 2, 9);
-    }
+  it.each([
+    ['man', 'man', 'fast'],
+    ['woman', 'woman', 'slow'],
+    ['senior', 'man', 'fast'],
+    ['junior', 'woman', 'man'],
+  ] as const)(
+    'a %s lies between the %s and the %s, and is the nearer beyond them',
+    (kind, slow, fast) => {
+      const { [slow]: from, [fast]: to } = USUAL_DRIVER_SPEEDS_MPS;
+      for (const club of STANDARD_BAG) {
+        const of = (driver: number) =>
+          usualStrike(club, driver * club.speedShare, kind).dynamicLoftDeg;
+        const [low, high] = [club.strikes[slow].dynamicLoftDeg, club.strikes[fast].dynamicLoftDeg];
+        expect(of(20)).toBeCloseTo(low, 9);
+        expect(of(70)).toBeCloseTo(high, 9);
+        expect(of((from + to) / 2)).toBeCloseTo((low + high) / 2, 9);
+      }
+    },
+  );
+
+  it('a man hits down on the driver, and a woman of whom nothing is known swings slower than he', () => {
+    expect(UNKNOWN_PLAYER).toEqual(usualPlayer('man'));
+    const driver = findClub('driver')!;
+    const plainOf = ({ kind, driverSpeedMps }: UsualPlayer) =>
+      plainDelivery(driver, 'right', driverSpeedMps, kind);
+    expect(plainOf(usualPlayer('man')).attackAngleDeg).toBeCloseTo(-1.6, 9);
+    const speeds = (['man', 'senior', 'woman', 'junior'] as const).map(
+      (kind) => usualPlayer(kind).driverSpeedMps,
+    );
+    expect([...speeds].sort((a, b) => b - a)).toEqual(speeds);
+    expect(usualPlayer('junior', 40).driverSpeedMps).toBe(40);
   });
 });
 
@@ -123,7 +159,7 @@ describe('the player’s own bag', () => {
     expect(played.head.lieDeg).toBe(plain.head.lieDeg + 2);
     expect(played.club.speedShare / plain.club.speedShare).toBeCloseTo(1.05, 9);
     for (const who of ['slow', 'fast'] as const) {
-      const lofts = [plain, played].map(({ club }) => club[who].dynamicLoftDeg);
+      const lofts = [plain, played].map(({ club }) => club.strikes[who].dynamicLoftDeg);
       expect(lofts[0]! - lofts[1]!).toBeCloseTo(3, 9);
     }
     expect(

@@ -2,8 +2,9 @@
 import type { Hand } from '../line/hand.ts';
 import type { Drill } from './drill.ts';
 import type { Layout } from './layout.ts';
-import { layoutFor } from './own.ts';
-import type { StationFor } from './own.ts';
+import { layoutFor } from './ask.ts';
+import type { StationFor } from './ask.ts';
+import { doseOf } from './dose.ts';
 
 export interface StationCard {
   readonly drillId: string;
@@ -14,11 +15,14 @@ export interface StationCard {
   readonly cautions: readonly string[];
   /** A checklist instead of balls; empty for most. */
   readonly steps: readonly string[];
+  /** How much of it, step by step. */
+  readonly dose: readonly string[];
   readonly hand: Hand;
   readonly layout: Layout;
 }
 
-export const stationCard = (drill: Drill, station: StationFor): StationCard => ({
+/** `gently`: for a body that must not overdo it at full speed. */
+export const stationCard = (drill: Drill, station: StationFor, gently: boolean): StationCard => ({
   drillId: drill.id,
   name: drill.name,
   how: drill.how,
@@ -26,6 +30,7 @@ export const stationCard = (drill: Drill, station: StationFor): StationCard => (
   misses: drill.misses,
   cautions: drill.cautions,
   steps: drill.steps ?? [],
+  dose: doseOf(drill, gently).map(({ words }) => words),
   hand: station.hand,
   layout: layoutFor(drill, station),
 });

@@ -1,5 +1,5 @@
 import type { CauseLinkId } from '../causes/links.ts';
-import { BODY_PARTS } from './drill.ts';
+import { bodyPartsIn } from './body-notes.ts';
 import type { BodyPart, Drill, Tendency } from './drill.ts';
 import type { DrillWish } from './wish.ts';
 
@@ -8,6 +8,7 @@ export type DrillReason =
   | { readonly kind: 'moves'; readonly path: -1 | 0 | 1; readonly face: -1 | 0 | 1 }
   | { readonly kind: 'serves' }
   | { readonly kind: 'steadies' }
+  | { readonly kind: 'keeps' }
   | { readonly kind: 'cause'; readonly link: CauseLinkId }
   | { readonly kind: 'credited'; readonly byDeg: number };
 
@@ -31,17 +32,6 @@ export interface ChosenDrill {
   readonly makesMove: boolean;
 }
 
-const BODY_WORDS: Readonly<Record<BodyPart, RegExp>> = {
-  back: /\b(back|spine|disc|lumbar)\b/i,
-  wrist: /\b(wrist|hand|thumb)s?\b/i,
-  elbow: /\b(elbow|forearm|arm)s?\b/i,
-  hip: /\b(hip|groin|pelvis)s?\b/i,
-};
-
-/** Parts of the body that a player's notes speak of. */
-export const bodyPartsIn = (notes: string): BodyPart[] =>
-  BODY_PARTS.filter((part) => BODY_WORDS[part].test(notes));
-
 const loadsOf = (drill: Drill, bodyNotes: string): DrillWarning[] =>
   bodyPartsIn(bodyNotes)
     .filter((part) => drill.strains.includes(part))
@@ -50,7 +40,9 @@ const loadsOf = (drill: Drill, bodyNotes: string): DrillWarning[] =>
 /** Whether a drill's own effect is the stage's move. */
 function movesAsWished({ movesPath, movesFace }: Drill, wish: DrillWish): boolean {
   if (wish.move === 'path') return wish.pathWay !== 0 && movesPath === wish.pathWay;
-  if (wish.move === 'face') return wish.faceWay !== 0 && movesFace === wish.faceWay;
+  // One that turns both is no drill for the face alone.
+  if (wish.move === 'face')
+    return wish.faceWay !== 0 && movesFace === wish.faceWay && movesPath === 0;
   if (wish.move !== 'together') return false;
   return wish.pathWay !== 0 && movesPath === wish.pathWay && movesFace === wish.faceWay;
 }
@@ -88,7 +80,7 @@ function judge(drill: Drill, wish: DrillWish): ChosenDrill {
   const reasons: DrillReason[] = [];
   let score = 0;
   const byEffect = movesAsWished(drill, wish);
-  const byService = drill.serves.includes(wish.move);
+  const byService = wish.move !== null && drill.serves.includes(wish.move);
   if (byEffect) {
     score += BY_EFFECT;
     reasons.push({ kind: 'moves', path: drill.movesPath, face: drill.movesFace });
@@ -126,27 +118,47 @@ export const judgeDrills = (drills: readonly Drill[], wish: DrillWish): ChosenDr
 export const offeredOf = (judged: readonly ChosenDrill[]): ChosenDrill[] =>
   judged.filter(({ worsens, makesMove }) => !worsens && makesMove);
 
-/**
- * For a miss to both sides: drills that move nothing by themselves and train the start or the routine. No
- * direction cures it, so nothing of a wish but the body is asked.
- */
-export const steadyDrills = (drills: readonly Drill[], bodyNotes: string): ChosenDrill[] =>
+/** Drills that move nothing by themselves and train the start, the strike or the routine; of a wish only the body is asked. */
+const trained = (
+  drills: readonly Drill[],
+  bodyNotes: string,
+  isFit: (drill: Drill) => boolean,
+  kind: 'steadies' | 'keeps',
+): ChosenDrill[] =>
   drills
-    .filter(
-      ({ movesPath, movesFace, serves, misses }) =>
-        movesPath === 0 &&
-        movesFace === 0 &&
-        serves.some((move) => move === 'together' || move === 'aim') &&
-        !misses.includes('set up off'),
-    )
+    .filter((drill) => drill.movesPath === 0 && drill.movesFace === 0 && isFit(drill))
     .map((drill) => {
       const loads = loadsOf(drill, bodyNotes);
       return {
         drill,
         score: BY_SERVICE - loads.length,
-        reasons: [{ kind: 'steadies' as const }],
+        reasons: [{ kind }],
         warnings: loads,
         worsens: false,
         makesMove: true,
       };
     });
+
+const isSetUp = ({ misses }: Drill): boolean => misses.includes('set up off');
+
+/** For a miss to both sides, which no direction cures: drills that train the start or the routine. */
+export const steadyDrills = (drills: readonly Drill[], bodyNotes: string): ChosenDrill[] =>
+  trained(
+    drills,
+    bodyNotes,
+    (drill) =>
+      drill.serves.some((move) => move === 'together' || move === 'aim') && !isSetUp(drill),
+    'steadies',
+  );
+
+/** Where nothing is to be changed: drills that keep strike, start and routine as they are. */
+export const maintenanceDrills = (drills: readonly Drill[], bodyNotes: string): ChosenDrill[] =>
+  trained(
+    drills,
+    bodyNotes,
+    (drill) =>
+      drill.serves.includes('strike') ||
+      drill.dose === 'routine' ||
+      (drill.asks.startDeg !== undefined && drill.serves.includes('together')),
+    'keeps',
+  );

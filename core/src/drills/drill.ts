@@ -1,5 +1,6 @@
 import type { CauseLinkId } from '../causes/links.ts';
 import type { Move } from '../plan/routes.ts';
+import type { DoseKind } from './dose.ts';
 import type { Layout, LayoutContext } from './layout.ts';
 
 /** What a player does to the ball, in words of the hand: what a drill must not be given for. */
@@ -16,6 +17,16 @@ export const TENDENCIES = [
 export type Tendency = (typeof TENDENCIES)[number];
 export const BODY_PARTS = ['back', 'wrist', 'elbow', 'hip'] as const;
 export type BodyPart = (typeof BODY_PARTS)[number];
+
+/** From where to where a station can be laid for an angle, degrees in words of the hand, and how it is laid where more is not said. */
+export interface AskRange {
+  readonly min: number;
+  readonly max: number;
+  readonly usual: number;
+}
+/** What a station may ask for. */
+export const ASKS = ['pathDeg', 'faceDeg', 'startDeg'] as const;
+export type Ask = (typeof ASKS)[number];
 
 export interface Drill {
   readonly id: string;
@@ -35,23 +46,13 @@ export interface Drill {
   readonly misses: readonly string[];
   readonly suits: 'those who look' | 'those who keep missing the message' | 'anyone';
   readonly layout: (context: LayoutContext) => Layout;
+  /** Angles it is laid out by; none for most, whose layout is always the same. */
+  readonly asks: Readonly<Partial<Record<Ask, AskRange>>>;
+  readonly dose: DoseKind;
   readonly cautions: readonly string[];
   /** A checklist instead of balls. */
   readonly steps?: readonly string[];
 }
-
-/** How much of it, common practice: half speed first, three rehearsals to a ball, sets of ten. */
-export const DOSE = {
-  steps: [
-    'Ten slow swings, half speed and half length, no ball',
-    'Three rehearsals to one ball, ten balls',
-    'Ten balls at full speed, exaggerated',
-    'Ten balls with the exaggeration toned down',
-  ],
-  setOf: 10,
-  moveOnAt: 8,
-  stepBackUnder: 5,
-} as const;
 
 /** What every station says. */
 export const CAUTIONS = [

@@ -4,7 +4,9 @@ import { findClub, headOf } from '../delivery/club.ts';
 import { simulateShot } from '../flight/simulate.ts';
 import { usualDelivery } from '../testing/deliveries.ts';
 import { DRILLS, findDrill } from './catalogue.ts';
-import { bodyPartsIn, judgeDrills, offeredOf } from './choose.ts';
+import { layoutFor, usualAsk } from './ask.ts';
+import { bodyPartsIn } from './body-notes.ts';
+import { judgeDrills, offeredOf } from './choose.ts';
 import type { DrillWish } from './wish.ts';
 import { MOVES } from '../plan/routes.ts';
 import { drillReason, drillWarning, suitsWords } from '../words/drills.ts';
@@ -112,7 +114,8 @@ describe('layouts', () => {
   });
 
   it('far peg: two heads ahead and one in is the angle of its tangent, 26.6°', () => {
-    const { parts, tape } = findDrill('far-peg')!.layout(context({ pathDeg: 0 }));
+    const drill = findDrill('far-peg')!;
+    const { parts, tape } = layoutFor(drill, { hand: 'right', kind: 'iron', ...usualAsk(drill) });
     const peg = parts.find((p) => p.kind === 'peg')!;
     expect(peg.alongM).toBeCloseTo(0.16, 10);
     expect(pathOfPegDeg(peg.alongM, peg.rightM)).toBeCloseTo(-26.565, 2);
@@ -214,8 +217,8 @@ describe('the choice of drill', () => {
   it('says which way it moves what, by the hand', () => {
     const [stepping] = offeredOf(judgeDrills([findDrill('stepping-pegs')!], slicer));
     const say = (hand: 'right' | 'left') => drillReason(stepping!.reasons[0]!, 'path', hand);
-    expect(say('right')).toBe('moves the path to the right');
-    expect(say('left')).toBe('moves the path to the left');
+    expect(say('right')).toBe('Moves the path right.');
+    expect(say('left')).toBe('Moves the path left.');
     expect(suitsWords(findDrill('stepping-pegs')!)).toContain('look');
   });
 
@@ -275,7 +278,6 @@ describe('the station log', () => {
   it('waits for ten, and has something to say of none', () => {
     expect(scoreStation(reps('+++'))).toMatchObject({
       advice: 'go on',
-      words: '3 of a set of ten.',
       streak: 3,
     });
     expect(scoreStation([])).toMatchObject({ count: 0, streak: 0, commonMiss: null });

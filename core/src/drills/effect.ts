@@ -3,24 +3,36 @@ import type { ClubKind } from '../delivery/head.ts';
 export const EFFECT_FIGURES = ['clubPathDeg', 'faceAngleDeg'] as const;
 export type EffectFigure = (typeof EFFECT_FIGURES)[number];
 
+/** A difference of two middles, degrees, positive right, with its standard error. */
+export interface EffectSize {
+  readonly byDeg: number;
+  readonly errorDeg: number;
+}
+
 /** What one drill block moved against its baseline, degrees, positive right. */
-export interface DrillEffect {
-  readonly drillId: string;
+export interface DrillEffect extends EffectSize {
+  /** Null: what plain balls did from the first half of a visit without a drill to its second. */
+  readonly drillId: string | null;
   readonly kind: ClubKind;
   readonly figure: EffectFigure;
-  readonly byDeg: number;
-  /** Standard error. */
-  readonly errorDeg: number;
-  readonly isClear: boolean;
   readonly balls: number;
+  /** Degrees of freedom of the error. */
+  readonly degrees: number;
+  /** How much of the warming up of a visit lies between the two, 0 to 1. */
+  readonly apart: number;
+  /** The same against the plain balls on both sides of it, where some followed: warming up falls out. */
+  readonly returned: EffectSize | null;
 }
 
 /** What a drill has moved a figure for a player with a kind of club, over its times. */
-export interface DrillRank {
+export interface DrillCredit extends EffectSize {
   readonly drillId: string;
+  readonly kind: ClubKind;
   readonly figure: EffectFigure;
-  /** Mean over all times, weighed by their errors, shrunken; 0 where no time was clear. */
-  readonly creditedDeg: number;
   readonly times: number;
-  readonly clearTimes: number;
+  /** Half-width of the interval that holds for all drills and figures of a player at once, degrees. */
+  readonly halfDeg: number;
+  readonly isClear: boolean;
+  /** What it is credited with: shrunken by its error; 0 where it is not clear. */
+  readonly creditedDeg: number;
 }

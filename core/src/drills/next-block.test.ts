@@ -1,5 +1,6 @@
 import type { BlockKind } from '../reading/ball.ts';
 import { nextBlock } from './next-block.ts';
+import type { SoFar } from './next-block.ts';
 
 const block = (kind: BlockKind, doseStep: number | null = null) => ({
   kind,
@@ -8,11 +9,12 @@ const block = (kind: BlockKind, doseStep: number | null = null) => ({
 });
 const log = (marks: string) =>
   [...marks].map((mark) => ({ drillId: 'rails', good: mark === '+', miss: '' }));
+const RAILS = { id: 'rails', dose: 'feel' } as const;
 const after = (
   blocks: readonly ReturnType<typeof block>[],
-  drillId: string | null = 'rails',
+  drill: SoFar['drill'] = RAILS,
   marks = '',
-) => nextBlock({ blocks, repetitions: log(marks), drillId });
+) => nextBlock({ blocks, repetitions: log(marks), drill });
 
 describe('what the next balls are hit as', () => {
   it('is a baseline first, whatever is given', () => {
@@ -27,7 +29,9 @@ describe('what the next balls are hit as', () => {
   });
 
   it('begins another drill at its first balls', () => {
-    expect(after([block('baseline'), block('drill', 2)], 'overhang')).toMatchObject({
+    expect(
+      after([block('baseline'), block('drill', 2)], { id: 'overhang', dose: 'feel' }),
+    ).toMatchObject({
       drillId: 'overhang',
       doseStep: 1,
     });
@@ -42,6 +46,6 @@ describe('what the next balls are hit as', () => {
 
   it('goes a step back when the log says so', () => {
     const blocks = [block('baseline'), block('drill', 2)];
-    expect(after(blocks, 'rails', '--+---+---')).toMatchObject({ doseStep: 1 });
+    expect(after(blocks, RAILS, '--+---+---')).toMatchObject({ doseStep: 1 });
   });
 });

@@ -1,6 +1,7 @@
 /** What the next balls are hit as: a baseline, then the drill that was given a dose step at a time, then play. */
 import type { BlockKind } from '../reading/ball.ts';
-import { DOSE } from './drill.ts';
+import { DOSE, doseOf } from './dose.ts';
+import type { Drill } from './drill.ts';
 import { scoreStation } from './score.ts';
 import type { Repetition } from './score.ts';
 
@@ -17,29 +18,30 @@ export interface SoFar {
   readonly blocks: readonly Pick<NextBlock, 'kind' | 'drillId' | 'doseStep'>[];
   readonly repetitions: readonly (Repetition & { readonly drillId: string })[];
   /** The drill that was given last. */
-  readonly drillId: string | null;
+  readonly drill: Pick<Drill, 'id' | 'dose'> | null;
 }
 
 export const isDrilled = (kind: BlockKind): boolean => kind === 'drill' || kind === 'toned';
-const LAST_STEP = DOSE.steps.length - 1;
-/** Balls begin at this step: the one before it has none. */
-const FIRST_WITH_BALLS = 1;
+const LAST_STEP = DOSE.steps - 1;
 
-export function nextBlock({ blocks, repetitions, drillId }: SoFar): NextBlock {
+export function nextBlock({ blocks, repetitions, drill }: SoFar): NextBlock {
   const note = '';
   const last = blocks.at(-1);
   const plain = (kind: BlockKind): NextBlock => ({ kind, drillId: null, doseStep: null, note });
   if (!blocks.some(({ kind }) => kind === 'baseline')) return plain('baseline');
-  if (drillId === null) return plain('play');
+  if (drill === null) return plain('play');
+  const steps = doseOf(drill);
+  const { id: drillId } = drill;
+  const first = steps.findIndex(({ hasBalls }) => hasBalls);
   if (last === undefined || !isDrilled(last.kind) || last.drillId !== drillId) {
-    return { kind: 'drill', drillId, doseStep: FIRST_WITH_BALLS, note };
+    return { kind: 'drill', drillId, doseStep: first, note };
   }
   const { advice } = scoreStation(repetitions.filter((one) => one.drillId === drillId));
-  const step = last.doseStep ?? FIRST_WITH_BALLS;
+  const step = last.doseStep ?? first;
   if (advice === 'step back') {
     return { kind: 'drill', drillId, doseStep: Math.max(0, step - 1), note };
   }
   if (step >= LAST_STEP) return plain('play');
   const next = step + 1;
-  return { kind: next === LAST_STEP ? 'toned' : 'drill', drillId, doseStep: next, note };
+  return { kind: steps[next]!.isToned ? 'toned' : 'drill', drillId, doseStep: next, note };
 }

@@ -1,5 +1,8 @@
 import { tapeText } from '../words/format.ts';
-import { asDrill, askOfStage, drillBy, kindOfHead, layoutFor } from './own.ts';
+import { askOfStage, layoutFor } from './ask.ts';
+import { findDrill } from './catalogue.ts';
+import { asDrill, drillBy, kindOfHead } from './own.ts';
+import type { Stage } from '../plan/stages.ts';
 import type { OwnDrillFacts } from './own.ts';
 import type { Hand } from '../line/hand.ts';
 
@@ -56,22 +59,29 @@ describe('a drill of the academy’s own', () => {
   });
 });
 
-describe('what a station asks for first', () => {
+describe('what a station asks for', () => {
   const stage = {
     pathDeg: 0,
     faceDeg: -2,
     pathByDeg: 6,
     faceByDeg: 3,
     expected: { startDeg: -1.6 },
-  };
+  } as Stage;
+  const feel = { dose: 'feel', asks: { pathDeg: { usual: 0, min: -12, max: 12 } } } as const;
 
-  it('is where the stage goes, exaggerated the way it moves, in words of the hand', () => {
-    expect(askOfStage(stage, 1)).toEqual({ pathDeg: 3, faceDeg: -0.5, startDeg: -1.5 });
-    expect(askOfStage(stage, -1)).toEqual({ pathDeg: -3, faceDeg: 0.5, startDeg: 1.5 });
+  it('is where the stage goes, overdone the way it moves of a feel, in words of the hand', () => {
+    expect(askOfStage(feel, stage, 'right')).toMatchObject({ pathDeg: 3, faceDeg: 0, startDeg: 0 });
+    expect(askOfStage(feel, stage, 'left')).toMatchObject({ pathDeg: -3, faceDeg: 0 });
   });
 
-  it('never asks for more than can be laid out', () => {
-    const far = { ...stage, pathDeg: 20, pathByDeg: 30 };
-    expect(askOfStage(far, 1).pathDeg).toBe(12);
+  it('is the aim itself where the station is gone through', () => {
+    expect(askOfStage({ ...feel, dose: 'station' }, stage, 'right').pathDeg).toBe(0);
+    const gates = findDrill('two-gates')!;
+    expect(askOfStage(gates, stage, 'right').pathDeg).toBe(0);
+  });
+
+  it('is as usual where the drill cannot be laid for that', () => {
+    const far = { ...stage, pathDeg: 20, pathByDeg: 30 } as Stage;
+    expect(askOfStage(feel, far, 'right').pathDeg).toBe(0);
   });
 });

@@ -2,10 +2,9 @@
 import { DRILLS } from './catalogue.ts';
 import type { Drill, Tendency } from './drill.ts';
 import { HEAD_LENGTH_M, layOut } from './layout.ts';
-import type { Layout, LayoutContext, PlainPart } from './layout.ts';
+import type { LayoutContext, PlainPart } from './layout.ts';
 import { CLUB_KINDS } from '../delivery/head.ts';
 import type { ClubKind } from '../delivery/head.ts';
-import type { Hand } from '../line/hand.ts';
 
 export interface OwnDrillFacts {
   readonly id: string;
@@ -42,6 +41,8 @@ export const asDrill = (own: OwnDrillFacts): Drill => ({
   misses: ['missed left', 'missed right'],
   suits: 'anyone',
   cautions: [],
+  asks: {},
+  dose: 'feel',
   layout: (c: LayoutContext) => layOut(c, own.parts, []),
 });
 
@@ -52,46 +53,6 @@ export function drillBy(id: string, own: readonly OwnDrillFacts[]): Drill | null
   return known ?? (found === undefined ? null : asDrill(found));
 }
 
-export interface StationFor {
-  readonly hand: Hand;
-  readonly kind: ClubKind;
-  /** What the station asks for, in words of the hand: in-to-out, open and to the push side positive. */
-  readonly pathDeg: number;
-  readonly faceDeg: number;
-  readonly startDeg: number;
-}
-
-export const layoutFor = (drill: Drill, { hand, kind, ...angles }: StationFor): Layout =>
-  drill.layout({ hand, headLengthM: HEAD_LENGTH_M[kind], ...angles });
-
 /** The kind of club whose head is so long: what a page keeps of it. */
 export const kindOfHead = (headLengthM: number): ClubKind =>
   CLUB_KINDS.find((kind) => Math.abs(HEAD_LENGTH_M[kind] - headLengthM) < 1e-9) ?? 'iron';
-
-/** What a station asks for beyond the wanted number, so that the real change is the wanted one (common practice). */
-export const EXAGGERATION = 1.5;
-/** Most a station asks for, degrees. */
-const MOST_ASKED_DEG = 12;
-
-const asked = (deg: number): number =>
-  Math.max(-MOST_ASKED_DEG, Math.min(MOST_ASKED_DEG, Math.round(2 * deg) / 2)) + 0;
-
-/** What the station of a stage asks for first: where the stage goes, exaggerated the way it moves. */
-export function askOfStage(
-  stage: {
-    readonly pathDeg: number;
-    readonly faceDeg: number;
-    readonly pathByDeg: number;
-    readonly faceByDeg: number;
-    readonly expected: { readonly startDeg: number };
-  },
-  handSign: 1 | -1,
-): Pick<StationFor, 'pathDeg' | 'faceDeg' | 'startDeg'> {
-  const beyond = (to: number, by: number): number =>
-    asked((to + (EXAGGERATION - 1) * by) * handSign);
-  return {
-    pathDeg: beyond(stage.pathDeg, stage.pathByDeg),
-    faceDeg: beyond(stage.faceDeg, stage.faceByDeg),
-    startDeg: asked(stage.expected.startDeg * handSign),
-  };
-}

@@ -1,4 +1,4 @@
-import { DOSE } from './drill.ts';
+import { DOSE } from './dose.ts';
 
 /** One repetition at a station. */
 export interface Repetition {
@@ -16,7 +16,6 @@ export interface StationScore {
   readonly lastGood: number;
   readonly lastOf: number;
   readonly advice: 'go on' | 'step up' | 'step back';
-  readonly words: string;
   /** The commonest miss, or null. */
   readonly commonMiss: string | null;
 }
@@ -38,11 +37,6 @@ export function scoreStation(repetitions: readonly Repetition[]): StationScore {
   for (const { good, miss } of repetitions)
     if (!good && miss !== '') misses.set(miss, (misses.get(miss) ?? 0) + 1);
   const [common] = [...misses].sort((a, b) => b[1] - a[1]);
-  const words = {
-    'step up': `${lastGood} of ten good: step up, faster or with less exaggeration.`,
-    'step back': `${lastGood} of ten good: step back, slower or shorter.`,
-    'go on': full ? `${lastGood} of ten good: go on like this.` : `${last.length} of a set of ten.`,
-  }[advice];
   return {
     count: repetitions.length,
     good: repetitions.filter(({ good }) => good).length,
@@ -50,7 +44,6 @@ export function scoreStation(repetitions: readonly Repetition[]): StationScore {
     lastGood,
     lastOf: last.length,
     advice,
-    words,
     commonMiss: common?.[0] ?? null,
   };
 }

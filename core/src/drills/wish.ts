@@ -9,12 +9,13 @@ import type { JudgedNumber } from '../plan/off.ts';
 import type { Outcome } from '../plan/outcome.ts';
 import type { Move } from '../plan/routes.ts';
 import type { Tendency } from './drill.ts';
-import type { DrillRank } from './effect.ts';
+import type { DrillCredit } from './effect.ts';
 
 type Way = -1 | 0 | 1;
 
 export interface DrillWish {
-  readonly move: Move;
+  /** The stage's; null where none is worked on. */
+  readonly move: Move | null;
   /** Which way the stage moves the path (1 in-to-out) and the face (1 open); 0 where it is not the move's. */
   readonly pathWay: Way;
   readonly faceWay: Way;
@@ -33,6 +34,12 @@ export interface DrillWish {
 const NO_WAY_DEG = 0.1;
 const wayOf = (value: number): Way => (Math.abs(value) < NO_WAY_DEG ? 0 : value > 0 ? 1 : -1);
 
+/** Which way the balls were seen to start off: an eye's balls show it where no number does. */
+const startOff = (plan: Plan, hand: Hand): Way => {
+  const fact = plan.seen.find(({ figure }) => figure === 'startDirectionDeg');
+  return fact === undefined ? 0 : wayOf(asRightHanded(fact.off, hand));
+};
+
 const sideOff = (plan: Plan, figure: JudgedNumber, hand: Hand): Way => {
   const number = plan.off.find((one) => one.figure === figure);
   return number === undefined ? 0 : wayOf(asRightHanded(number.value - number.wanted, hand));
@@ -50,21 +57,21 @@ export function tendenciesOf(plan: Plan, hand: Hand, bands: Bands): Tendency[] {
   return [
     ...either(sideOff(plan, 'clubPathDeg', hand), 'out-to-in', 'in-to-out'),
     ...either(sideOff(plan, 'faceToPathDeg', hand), 'closed', 'open'),
-    ...either(sideOff(plan, 'startDirectionDeg', hand), 'pull', 'push'),
+    ...either(startOff(plan, hand), 'pull', 'push'),
     ...bendOf(plan.now, hand, bands),
   ];
 }
 
 /** Credit towards the move, from what was measured before; degrees. */
 function creditOf(
-  ranks: readonly DrillRank[],
+  ranks: readonly DrillCredit[],
   wish: { readonly pathWay: Way; readonly faceWay: Way },
   hand: Hand,
 ): Record<string, number> {
   const credit: Record<string, number> = {};
-  for (const { drillId, figure, creditedDeg, clearTimes } of ranks) {
+  for (const { drillId, figure, creditedDeg, isClear } of ranks) {
     const way = figure === 'clubPathDeg' ? wish.pathWay : wish.faceWay;
-    if (way === 0 || clearTimes === 0) continue;
+    if (way === 0 || !isClear) continue;
     credit[drillId] = (credit[drillId] ?? 0) + creditedDeg * way * handSign(hand);
   }
   return credit;
@@ -72,20 +79,20 @@ function creditOf(
 
 export interface WishInput {
   readonly plan: Plan;
-  readonly stage: Stage;
+  readonly stage: Stage | null;
   readonly hand: Hand;
   readonly bands: Bands;
   readonly bodyNotes: string;
   readonly causes: readonly CauseLinkId[];
-  readonly ranks: readonly DrillRank[];
+  readonly ranks: readonly DrillCredit[];
 }
 
 export function wishOf({ plan, stage, hand, bands, ...rest }: WishInput): DrillWish {
-  const { move } = stage;
+  const move = stage?.move ?? null;
   const movesPath = move === 'path' || move === 'together';
   const movesFace = move === 'face' || move === 'together';
-  const pathWay = movesPath ? wayOf(asRightHanded(stage.pathByDeg, hand)) : 0;
-  const faceWay = movesFace ? wayOf(asRightHanded(stage.faceByDeg, hand)) : 0;
+  const pathWay = movesPath ? wayOf(asRightHanded(stage!.pathByDeg, hand)) : 0;
+  const faceWay = movesFace ? wayOf(asRightHanded(stage!.faceByDeg, hand)) : 0;
   const tendencies = tendenciesOf(plan, hand, bands);
   return {
     move,
@@ -97,7 +104,10 @@ export function wishOf({ plan, stage, hand, bands, ...rest }: WishInput): DrillW
       gap: sideOff(plan, 'faceToPathDeg', hand),
     },
     tendencies,
-    after: bendOf(stage.expected, hand, bands).filter((bend) => !tendencies.includes(bend)),
+    after:
+      stage === null
+        ? []
+        : bendOf(stage.expected, hand, bands).filter((bend) => !tendencies.includes(bend)),
     bodyNotes: rest.bodyNotes,
     causes: rest.causes,
     credited: creditOf(rest.ranks, { pathWay, faceWay }, hand),

@@ -4,7 +4,8 @@ import { boundDelivery } from '../delivery/delivery.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import { loftOfTurnDeg } from '../delivery/turn.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, usualStrike } from '../delivery/usual.ts';
+import { UNKNOWN_PLAYER, usualStrike } from '../delivery/usual.ts';
+import type { UsualPlayer } from '../delivery/usual.ts';
 import { strike } from '../impact/strike.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
 import type { Hand } from '../line/hand.ts';
@@ -61,6 +62,7 @@ export function deliveryOf(
   ball: MeasuredBall,
   hand: Hand,
   bag: Bag = [],
+  player: UsualPlayer = UNKNOWN_PLAYER,
   played: PlayedClub | null = playedClub(ball.club, bag),
 ): AssumedDelivery | null {
   const { faceAngleDeg, clubPathDeg } = ball;
@@ -68,7 +70,7 @@ export function deliveryOf(
   const { club, head } = played;
   const assumed: Assumption[] = [];
   const at = (clubSpeedMps: number): Delivery => {
-    const usual = usualStrike(club, clubSpeedMps);
+    const usual = usualStrike(club, clubSpeedMps, player.kind);
     const follow = loftOfTurnDeg(faceAngleDeg, head.lieDeg, hand);
     return boundDelivery({
       hand,
@@ -81,7 +83,7 @@ export function deliveryOf(
       strikeHighMm: ball.strikeHighMm ?? usual.strikeHighMm,
     });
   };
-  const unknownSpeed = at(UNKNOWN_DRIVER_SPEED_MPS * club.speedShare);
+  const unknownSpeed = at(player.driverSpeedMps * club.speedShare);
   const measured = ball.clubSpeedMps !== null && ball.clubSpeedMps > 0 ? ball.clubSpeedMps : null;
   const speed = measured ?? speedFromBall(ball, unknownSpeed, head);
   const delivery = speed === null ? unknownSpeed : at(speed);

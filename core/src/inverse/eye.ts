@@ -1,7 +1,8 @@
 import { usualClubOf } from '../delivery/club.ts';
 import type { Club } from '../delivery/club.ts';
 import type { ClubHead } from '../delivery/head.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../delivery/usual.ts';
+import { UNKNOWN_PLAYER, plainDelivery } from '../delivery/usual.ts';
+import type { UsualPlayer } from '../delivery/usual.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { simulateShot } from '../flight/simulate.ts';
 import type { Hand } from '../line/hand.ts';
@@ -27,13 +28,19 @@ export interface SeenFlight {
  * How far a practised eye may be off, one standard deviation (common practice, no source). It is the same
  * eye for every ball: looking at more balls does not take this error away.
  */
-export const EYE_ACCURACY = { startSdDeg: 1.5, finishShare: 0.03, carryShare: 0.07 } as const;
+export const EYE_ACCURACY = {
+  startSdDeg: 1.5,
+  /** With a start post laid on the line, which side the ball passes is seen far better. */
+  startSdWithPostDeg: 0.5,
+  finishShare: 0.03,
+  carryShare: 0.07,
+} as const;
 
-/** The eye's errors for a ball of this carry, m, one standard deviation. */
-export function eyeAccuracy(carryM: number): Partial<DeviceAccuracy> {
+/** The eye's errors for a ball of this carry, m, one standard deviation; smaller at the start where a post was laid. */
+export function eyeAccuracy(carryM: number, hasPost = false): Partial<DeviceAccuracy> {
   const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
   return {
-    startDirectionDeg: EYE_ACCURACY.startSdDeg,
+    startDirectionDeg: hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg,
     offlineM: finishSdM,
     curveM: finishSdM,
     carryM: Math.max(1, EYE_ACCURACY.carryShare * carryM),
@@ -72,8 +79,11 @@ export interface TappedBall {
 }
 
 /** Usual carry of a player with a club, m, by the model. */
-export const usualCarryM = (club: Club, head: ClubHead, driverSpeedMps: number): number =>
-  simulateShot(plainDelivery(club, 'right', driverSpeedMps), head).flight.carryM;
+export const usualCarryM = (
+  club: Club,
+  head: ClubHead,
+  { kind, driverSpeedMps }: UsualPlayer = UNKNOWN_PLAYER,
+): number => simulateShot(plainDelivery(club, 'right', driverSpeedMps, kind), head).flight.carryM;
 
 const amount = (way: EyeWay, of: Readonly<Record<0 | 1 | 2, number>>): number =>
   Math.sign(way) * of[Math.abs(way) as 0 | 1 | 2];
@@ -99,7 +109,7 @@ export function solveFromEye(seen: SeenFlight, head: ClubHead): SolvedDelivery {
     return { delivery: null, reason: 'say where it finished, or how far it bent' };
   }
   const club = usualClubOf(head);
-  const eye = eyeAccuracy(carryM ?? usualCarryM(club, head, UNKNOWN_DRIVER_SPEED_MPS));
+  const eye = eyeAccuracy(carryM ?? usualCarryM(club, head));
   return solveDelivery(
     {
       startDirectionDeg: startDeg,

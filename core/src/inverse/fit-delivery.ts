@@ -54,12 +54,22 @@ export interface DeliveryProblem {
   readonly loftFollows?: 'face' | 'gap';
 }
 
+/** How unsure the fields of a delivery are together: their covariance, row after row, in the units of the fields. */
+export interface JointError {
+  readonly fields: readonly DeliveryField[];
+  readonly covariance: readonly number[];
+  /** Whether the loft was assumed, and follows the face beyond what stands here. */
+  readonly loftFollows: boolean;
+}
+
 export interface FittedDelivery {
   readonly delivery: Delivery;
   /** Half-widths of the 95 % intervals of the unknown fields. */
   readonly half95: Readonly<Partial<Record<DeliveryField, number>>>;
   /** The same of face to path, degrees; Infinity where intervals were not asked for. */
   readonly gapHalf95Deg: number;
+  /** Of the unknown fields and the priors; null where intervals were not asked for, or the observations do not settle them. */
+  readonly joint: JointError | null;
   /** Root mean square of the residuals in standard deviations: above about 3 the fit explains little. */
   readonly misfit: number;
 }
@@ -160,7 +170,7 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   const misfit = Math.sqrt(fit.cost / problem.observed.length);
   const delivery = { ...problem.start };
   place(problem, fit.x, delivery);
-  if (!withIntervals) return { delivery, half95: {}, gapHalf95Deg: Infinity, misfit };
+  if (!withIntervals) return { delivery, half95: {}, gapHalf95Deg: Infinity, joint: null, misfit };
   const size = fit.x.length;
   const of = (i: number, j: number): number =>
     i < 0 || j < 0 ? Infinity : (fit.covariance?.[i * size + j] ?? Infinity);
@@ -169,5 +179,20 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   const face = problem.unknown.indexOf('faceAngleDeg');
   const path = problem.unknown.indexOf('clubPathDeg');
   const gap = of(face, face) + of(path, path) - 2 * of(face, path);
-  return { delivery, half95, gapHalf95Deg: Number.isNaN(gap) ? Infinity : half(gap), misfit };
+  const fields = [...problem.unknown, ...problem.priors.map(({ field }) => field)];
+  const joint: JointError | null =
+    fit.covariance === null
+      ? null
+      : {
+          fields,
+          covariance: [...fit.covariance],
+          loftFollows: problem.loftFollows !== undefined,
+        };
+  return {
+    delivery,
+    half95,
+    gapHalf95Deg: Number.isNaN(gap) ? Infinity : half(gap),
+    joint,
+    misfit,
+  };
 }

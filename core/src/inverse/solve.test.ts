@@ -77,7 +77,7 @@ describe('from the ball back to the delivery', () => {
     });
     expect(open.delivery === null ? [] : open.assumed).toEqual([
       'a usual attack angle',
-      'a strike in the middle of the face',
+      'a middle strike',
     ]);
     expect(told.delivery === null ? null : told.assumed).toEqual([]);
     expect(

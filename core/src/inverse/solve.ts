@@ -2,13 +2,20 @@ import { usualClubOf } from '../delivery/club.ts';
 import type { Club } from '../delivery/club.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { ClubHead, ClubKind } from '../delivery/head.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, usualStrike } from '../delivery/usual.ts';
+import { UNKNOWN_PLAYER, usualStrike } from '../delivery/usual.ts';
+import type { UsualPlayer } from '../delivery/usual.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import type { Hand } from '../line/hand.ts';
 import { ASSUMED_SPREAD, SPIN_MODEL_SHARE, resolveAccuracy } from './accuracy.ts';
 import type { DeviceAccuracy } from './accuracy.ts';
 import { fitDelivery } from './fit-delivery.ts';
-import type { DeliveryField, Observation, ObservedQuantity, Prior } from './fit-delivery.ts';
+import type {
+  DeliveryField,
+  JointError,
+  Observation,
+  ObservedQuantity,
+  Prior,
+} from './fit-delivery.ts';
 
 /** A delivery read backwards, or why there is none. */
 export type SolvedDelivery =
@@ -18,6 +25,8 @@ export type SolvedDelivery =
       readonly half95: Readonly<Partial<Record<DeliveryField, number>>>;
       /** The same of face to path, degrees, whose errors partly go together. */
       readonly gapHalf95Deg: number;
+      /** All that is unsure of it together; null where intervals were not asked for. */
+      readonly joint: JointError | null;
       /** What was taken for granted, as words. */
       readonly assumed: readonly string[];
       readonly reason?: undefined;
@@ -33,9 +42,13 @@ export interface SolveOptions {
   readonly attackAngleDeg?: number | 'solve';
   /** Known strike, mm; otherwise near the middle of the face. */
   readonly strikeToeMm?: number;
+  /** How far the known strike may be off, one standard deviation, mm; left out, not at all. */
+  readonly strikeSdMm?: number;
   readonly strikeHighMm?: number;
   readonly accuracy?: Partial<DeviceAccuracy>;
   readonly flight?: FlightOptions;
+  /** What is known of the player; by default nothing. */
+  readonly player?: UsualPlayer;
   /** The player's own club; by default the standard one nearest to the head. */
   readonly club?: Club;
   /** False leaves the intervals out, for speed. */
@@ -79,14 +92,14 @@ function observedOf(ball: ObservedBall): ObservedBall {
 }
 
 /** First guess from the ball alone: the face near the start, the path from the tilt. */
-function firstGuess(ball: ObservedBall, club: Club, hand: Hand): Delivery {
+function firstGuess(ball: ObservedBall, club: Club, hand: Hand, player: UsualPlayer): Delivery {
   const start = ball.startDirectionDeg ?? 0;
   const ballSpeed =
     ball.ballSpeedMps ?? (ball.carryM == null ? null : ball.carryM / CARRY_PER_BALL_SPEED_S);
-  const unknownSpeed = UNKNOWN_DRIVER_SPEED_MPS * club.speedShare;
+  const unknownSpeed = player.driverSpeedMps * club.speedShare;
   const speed = ballSpeed === null ? unknownSpeed : ballSpeed / USUAL_SMASH[club.kind];
   const clubSpeedMps = clamp(speed, 1, 85);
-  const usual = usualStrike(club, clubSpeedMps);
+  const usual = usualStrike(club, clubSpeedMps, player.kind);
   const launch = ball.launchAngleDeg ?? usual.dynamicLoftDeg - LAUNCH_BELOW_LOFT_DEG;
   const loft = clamp(launch * 1.15 + 1, 2, 75);
   const spinLoft = Math.max(8, loft - usual.attackAngleDeg);
@@ -150,13 +163,16 @@ function assumptionsFor(
   const given = {
     attackAngleDeg: typeof options.attackAngleDeg === 'number',
     dynamicLoftDeg: false,
-    strikeToeMm: options.strikeToeMm !== undefined,
+    strikeToeMm: options.strikeToeMm !== undefined && options.strikeSdMm === undefined,
     strikeHighMm: options.strikeHighMm !== undefined,
   };
   const all: readonly Assumption[] = [
     { field: 'attackAngleDeg', words: 'a usual attack angle' },
-    { field: 'dynamicLoftDeg', words: 'a usual dynamic loft' },
-    { field: 'strikeToeMm', words: 'a strike in the middle of the face' },
+    { field: 'dynamicLoftDeg', words: 'a usual loft' },
+    {
+      field: 'strikeToeMm',
+      words: options.strikeToeMm === undefined ? 'a middle strike' : null,
+    },
     { field: 'strikeHighMm', words: null },
   ];
   return all.filter(({ field }) => !given[field] && !unknown.includes(field));
@@ -185,7 +201,7 @@ export function solveDelivery(
   const observed = observations(ball, resolveAccuracy(options.accuracy));
   const club = options.club ?? usualClubOf(head);
   const unknown = unknownsFor(observed, options.attackAngleDeg === 'solve');
-  const guess = firstGuess(ball, club, options.hand);
+  const guess = firstGuess(ball, club, options.hand, options.player ?? UNKNOWN_PLAYER);
   const { attackAngleDeg: attack, strikeToeMm, strikeHighMm } = options;
   const loftSolved = unknown.includes('dynamicLoftDeg');
   const start: Delivery = {
@@ -199,7 +215,10 @@ export function solveDelivery(
   const assumptions = assumptionsFor(unknown, options);
   const priors = assumptions
     .filter(({ field }) => intervals || isMoved(field, observed))
-    .map(({ field }): Prior => ({ field, mean: start[field], sd: ASSUMED_SPREAD[field] }));
+    .map(({ field }): Prior => {
+      const isSeen = field === 'strikeToeMm' && options.strikeSdMm !== undefined;
+      return { field, mean: start[field], sd: isSeen ? options.strikeSdMm : ASSUMED_SPREAD[field] };
+    });
   const fitted = fitDelivery(
     {
       observed,
@@ -217,6 +236,6 @@ export function solveDelivery(
     return nothing('its figures do not fit together for this club: check the club and the reading');
   }
   const words = assumptions.flatMap((a) => a.words ?? []);
-  const { delivery, half95, gapHalf95Deg } = fitted;
-  return { delivery, half95, gapHalf95Deg, assumed: words };
+  const { delivery, half95, gapHalf95Deg, joint } = fitted;
+  return { delivery, half95, gapHalf95Deg, joint, assumed: words };
 }

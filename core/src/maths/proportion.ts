@@ -1,4 +1,7 @@
-/** Shares with their interval (Wilson 1927, J. Am. Stat. Assoc. 22:209), and whether two differ (Newcombe 1998, Stat. Med. 17:873, method 10). */
+/**
+ * Shares with their interval (Wilson 1927, J. Am. Stat. Assoc. 22:209), whether two differ (Newcombe 1998, Stat. Med. 17:873,
+ * method 10), and whether one is more than a half.
+ */
 import { NORMAL_975 } from './statistics.ts';
 
 /** How many of some had a thing. */
@@ -33,4 +36,17 @@ export function shareGrew(before: Share, after: Share): { low: number; high: num
     low: by - Math.hypot(a.share - a.low, b.high - b.share),
     high: by + Math.hypot(a.high - a.share, b.share - b.low),
   };
+}
+
+/**
+ * The chance that at least `count` of `of` fall to one side where each side is as likely: below 1 − level, the exact one-sided
+ * lower bound of the share (Clopper & Pearson 1934, Biometrika 26:404) is above one half.
+ */
+export function tailOfHalf(count: number, of: number): number {
+  let [term, tail] = [0.5 ** of, 0];
+  for (let k = of; k >= count; k--) {
+    tail += term;
+    term *= k / (of - k + 1);
+  }
+  return tail;
 }

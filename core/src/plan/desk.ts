@@ -18,11 +18,18 @@ export interface Desk {
   readonly cloud: Cloud;
   readonly wanted: WantedNumbers;
   readonly context: PlanContext;
+  /** Whether only an eye saw the balls. */
+  readonly isByEye: boolean;
   readonly at: (place: Placement) => Outcome;
 }
 
 /** Outcomes are asked for more than once for the same place. */
-export function deskOf(cloud: Cloud, wanted: WantedNumbers, context: PlanContext): Desk {
+export function deskOf(
+  cloud: Cloud,
+  wanted: WantedNumbers,
+  context: PlanContext,
+  isByEye: boolean,
+): Desk {
   const known = new Map<string, Outcome>();
   const at = (place: Placement): Outcome => {
     const key = [place.pathDeg, place.faceDeg, place.toeMm, place.turnDeg].join(' ');
@@ -32,5 +39,5 @@ export function deskOf(cloud: Cloud, wanted: WantedNumbers, context: PlanContext
     known.set(key, outcome);
     return outcome;
   };
-  return { cloud, wanted, context, at };
+  return { cloud, wanted, context, isByEye, at };
 }

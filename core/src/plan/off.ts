@@ -1,10 +1,8 @@
 /** Whether a number is off, within its window, or cannot be told yet from these balls. */
-import { NORMAL_975 } from '../maths/statistics.ts';
-import { tQuantile } from '../maths/student.ts';
-import { MOST_BALLS } from '../reading/error.ts';
 import type { ProofFigure } from '../reading/figure.ts';
 import type { FigureSummary, Figures } from '../reading/group.ts';
 import type { Bands } from '../reading/bands.ts';
+import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
 import type { WantedNumbers } from './wanted.ts';
 
 /** The numbers a plan looks at. */
@@ -19,13 +17,8 @@ export const JUDGED_NUMBERS = [
 ] as const satisfies readonly ProofFigure[];
 export type JudgedNumber = (typeof JUDGED_NUMBERS)[number];
 
-/** Half-width of the middle of the face, mm (common practice, no source). */
-export const STRIKE_WINDOW_MM = 8;
 /** A number whose whole interval lies inside so many windows is within: it is not off by more than its window. */
 export const CLOSE_WINDOWS = 2;
-/** Balls from which their own scatter is known, and what is taken before, in degrees, m or mm (common practice). */
-const KNOWS_SCATTER = 5;
-const USUAL_SCATTER = 2;
 
 export interface NumberState {
   readonly figure: JudgedNumber;
@@ -38,8 +31,6 @@ export interface NumberState {
   readonly half95: number;
   readonly sd: number;
   readonly ballIds: readonly string[];
-  /** More balls that would settle it; null when it is settled, or when more would not. */
-  readonly ballsMore: number | null;
 }
 
 /** Wanted value and window of each number. */
@@ -60,29 +51,16 @@ export function targetsOf(
   };
 }
 
-/** Balls in all at which the interval of a mean is narrower than `room`; null when none would be. */
-function ballsForHalf(room: number, sd: number, sharedSd: number, from: number): number | null {
-  const shared = NORMAL_975 * sharedSd;
-  if (!(room > shared)) return null;
-  for (let n = Math.max(3, from + 1); n <= MOST_BALLS; n++) {
-    if (Math.hypot((tQuantile(0.975, n - 1) * sd) / Math.sqrt(n), shared) <= room) return n;
-  }
-  return null;
-}
-
 function stateOf(
   figure: JudgedNumber,
   summary: FigureSummary,
   [wanted, window]: readonly [number, number],
 ): NumberState {
-  const { mean: value, half95, sd, sharedSd, count, ballIds } = summary;
+  const { mean: value, half95, sd, ballIds } = summary;
   const away = Math.abs(value - wanted);
   const beyond = away - window;
   const isClose = away + half95 <= CLOSE_WINDOWS * window;
   const state = beyond > half95 ? 'off' : isClose ? 'within' : 'cannot tell';
-  const room = Math.max(beyond, CLOSE_WINDOWS * window - away);
-  const scatter = count < KNOWS_SCATTER ? Math.max(sd, USUAL_SCATTER) : sd;
-  const needed = state === 'cannot tell' ? ballsForHalf(room, scatter, sharedSd, count) : null;
   return {
     figure,
     state,
@@ -92,7 +70,6 @@ function stateOf(
     half95,
     sd,
     ballIds,
-    ballsMore: needed === null ? null : Math.max(needed, KNOWS_SCATTER) - count,
   };
 }
 

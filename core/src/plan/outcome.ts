@@ -12,16 +12,21 @@ import { simulateShot } from '../flight/simulate.ts';
 import { mean } from '../maths/statistics.ts';
 import type { Bands } from '../reading/bands.ts';
 import { nameShot } from '../reading/names.ts';
+import type { Landed } from './surface.ts';
 import type { WantedNumbers } from './wanted.ts';
 
-/** Computed, never measured. Degrees and m, positive right. */
-export interface Outcome {
+/** The middle of what balls do. Degrees and m, positive right. */
+export interface Middle {
   readonly startDeg: number;
   readonly curveM: number;
   readonly offlineM: number;
   readonly carryM: number;
   /** Mean distance from where the ball was meant to finish, the ruled-out side counted double, m. */
   readonly missM: number;
+}
+
+/** Computed, never measured. */
+export interface Outcome extends Middle {
   /** Share of balls that finish within the acceptable width. */
   readonly shareInWindow: number;
   /** The commonest name, and its share. */
@@ -52,6 +57,13 @@ const MOST_BALLS = 30;
 /** Local error allowed to a step, m and m/s: the landing is then right to a few cm, of metres that are asked for. */
 const STEP_ERROR = 1e-2;
 
+/** A cloud whose balls lie round the typical one as given. */
+export const cloudAround = (
+  typical: Delivery,
+  head: ClubHead,
+  spread: readonly Deviation[],
+): Cloud => ({ head, typical, spread });
+
 export function cloudOf(typical: Delivery, head: ClubHead, deliveries: readonly Delivery[]): Cloud {
   const own = deliveries.slice(0, MOST_BALLS).map((d): Deviation => ({
     pathDeg: d.clubPathDeg - typical.clubPathDeg,
@@ -70,14 +82,6 @@ export function cloudOf(typical: Delivery, head: ClubHead, deliveries: readonly 
     toeMm: -d.toeMm,
   }));
   return { head, typical, spread: [...own, ...mirrored] };
-}
-
-/** A cloud of fewer balls, evenly taken and with their mirror images: enough for how a miss leans. */
-export function thinned(cloud: Cloud, balls: number): Cloud {
-  const half = cloud.spread.length / 2;
-  if (half <= balls) return cloud;
-  const kept = Array.from({ length: balls }, (_, i) => Math.floor((i * half) / balls));
-  return { ...cloud, spread: [...kept, ...kept.map((i) => i + half)].map((i) => cloud.spread[i]!) };
 }
 
 /** Where face and path are to be on average; `toeMm` and `turnDeg` (everything turns) where they change. */
@@ -107,15 +111,8 @@ function deliveriesAt({ head, typical, spread }: Cloud, at: Placement): Delivery
   );
 }
 
-interface FlownBall {
-  readonly startDeg: number;
-  readonly curveM: number;
-  readonly carryM: number;
-  readonly offlineM: number;
-}
-
 /** A ball turned with everything about the player: what aiming elsewhere does. */
-function turned(ball: FlownBall, byDeg: number): FlownBall {
+export function turned(ball: Landed, byDeg: number): Landed {
   if (byDeg === 0) return ball;
   const [sine, cosine] = [Math.sin((byDeg * Math.PI) / 180), Math.cos((byDeg * Math.PI) / 180)];
   return {
@@ -133,7 +130,7 @@ export function missOf(offlineM: number, { finishM, ruledOut }: WantedNumbers): 
   return Math.abs(off) * (doubled ? 2 : 1);
 }
 
-function flyAt(cloud: Cloud, at: Placement, flight: FlightOptions): FlownBall[] {
+function flyAt(cloud: Cloud, at: Placement, flight: FlightOptions): Landed[] {
   const options = { ...flight, stepError: STEP_ERROR };
   return deliveriesAt(cloud, at).map((delivery) => {
     const { launch, flight: flown } = simulateShot(delivery, cloud.head, options);
@@ -149,16 +146,19 @@ function flyAt(cloud: Cloud, at: Placement, flight: FlightOptions): FlownBall[] 
   });
 }
 
-/** Only the mean miss: what the choice of a route needs over and over. */
-export const missAt = (
-  cloud: Cloud,
-  at: Placement,
-  wanted: WantedNumbers,
-  flight: FlightOptions,
-): number => mean(flyAt(cloud, at, flight).map(({ offlineM }) => missOf(offlineM, wanted)));
+export const middleOf = (balls: readonly Landed[], wanted: WantedNumbers): Middle => {
+  const of = (pick: (ball: Landed) => number): number => mean(balls.map(pick));
+  return {
+    startDeg: of((b) => b.startDeg),
+    curveM: of((b) => b.curveM),
+    offlineM: of((b) => b.offlineM),
+    carryM: of((b) => b.carryM),
+    missM: of((b) => missOf(b.offlineM, wanted)),
+  };
+};
 
 function commonName(
-  balls: readonly FlownBall[],
+  balls: readonly Landed[],
   hand: Delivery['hand'],
   bands: Bands,
 ): { name: string; nameShare: number } {
@@ -180,16 +180,11 @@ export function outcomeAt(
   flight: FlightOptions,
 ): Outcome {
   const balls = flyAt(cloud, at, flight);
-  const of = (pick: (ball: FlownBall) => number): number => mean(balls.map(pick));
   const inside = balls.filter(
     ({ offlineM }) => Math.abs(offlineM - wanted.finishM) <= wanted.halfWidthM,
   );
   return {
-    startDeg: of((b) => b.startDeg),
-    curveM: of((b) => b.curveM),
-    offlineM: of((b) => b.offlineM),
-    carryM: of((b) => b.carryM),
-    missM: of((b) => missOf(b.offlineM, wanted)),
+    ...middleOf(balls, wanted),
     shareInWindow: inside.length / Math.max(1, balls.length),
     ...commonName(balls, cloud.typical.hand, bands),
     landings: balls

@@ -26,7 +26,7 @@ describe('what to change first', () => {
       const plan = planFor({ balls: exactBalls(club, { path, face, hand }), hand, club })!;
       const first = plan.routes[plan.chosen]?.stages[0] ?? null;
       expect(first?.move ?? null).toBe(move);
-      expect(plan.leaveAlone).toBe(move === null);
+      expect(['do', 'try'].includes(plan.answer)).toBe(move !== null);
       if (first !== null) expect(first.expected.missM).toBeLessThan(plan.now.missM);
     });
   }
@@ -60,8 +60,8 @@ describe('what to change first', () => {
     const balls = exactBalls('7-iron', { path: -3.6, face: -1.6 });
     const plan = (shape: 'fade' | 'draw') =>
       planFor({ balls, hand: 'right', club: '7-iron', wanted: { shape } })!;
-    expect(plan('fade').leaveAlone).toBe(true);
-    expect(plan('draw').leaveAlone).toBe(false);
+    expect(plan('fade').answer).toBe('leave');
+    expect(['do', 'try']).toContain(plan('draw').answer);
     expect(plan('draw').wanted.pathDeg).toBeGreaterThan(1);
   });
 
@@ -78,7 +78,7 @@ describe('what to change first', () => {
     const balls = exactBalls('driver', { path: -6, face: -1 });
     const of = (choice: object): Plan =>
       planFor({ balls, hand: 'right', club: 'driver', ...choice })!;
-    expect(of({ route: 'gap-first' })).toMatchObject({ chosenBy: 'coach', leaveAlone: false });
+    expect(of({ route: 'gap-first' })).toMatchObject({ chosenBy: 'coach' });
     const ruled = of({ firstRoute: 'gap-first' });
     expect(ruled.routes[ruled.chosen]!.id).toBe('gap-first');
     expect(ruled.chosenBy).toBe('academy');
@@ -125,6 +125,6 @@ describe('what to change first', () => {
       faceToPathDeg: null,
     }));
     const plan = planFor({ balls, hand: 'right', club: '7-iron' })!;
-    expect(plan).toMatchObject({ leaveReason: 'check the file', chosen: -1 });
+    expect(plan).toMatchObject({ answer: 'ask', question: 'check the file', chosen: -1 });
   });
 });

@@ -1,6 +1,6 @@
 /**
- * The one place that decides: what is off, whether these balls can tell, which route the player's own next
- * balls speak for, and what to expect of each stage. Every step, page and trend reads its answer.
+ * The one place that decides: what was seen and whether it is off, which route the player's own next balls speak for, how likely
+ * that it gains, and so what is answered. Every step, page and trend reads its answer.
  */
 import type { Bag } from '../delivery/bag.ts';
 import type { FlightOptions } from '../flight/options.ts';
@@ -12,31 +12,41 @@ import { resolveContext } from '../reading/context.ts';
 import { readGroup } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
 import { viewBall } from '../reading/read-ball.ts';
+import { answerOf, isFileInDoubt, twoWayOf } from './answer.ts';
+import type { Answer, Question, TwoWay } from './answer.ts';
+import { beliefOf } from './belief.ts';
+import { chancesAt } from './chances.ts';
+import type { Middle } from './outcome.ts';
 import { couplingOf } from './coupling.ts';
 import type { Coupling } from './coupling.ts';
-import { PLAN_DEFAULTS } from './defaults.ts';
 import { deskOf } from './desk.ts';
 import type { PlanContext } from './desk.ts';
-import { gainOf, isWorthIt, meanErrorOf } from './gain.ts';
-import type { Gain } from './gain.ts';
-import { CAUSING, leaveReasonOf } from './leave.ts';
-import type { LeaveReason } from './leave.ts';
+import type { Look } from './looks.ts';
 import { numberStates } from './off.ts';
 import type { NumberState } from './off.ts';
-import { cloudOf } from './outcome.ts';
+import { cloudFor } from './cloud.ts';
 import type { Outcome } from './outcome.ts';
 import { straightMissOf } from './routes.ts';
 import type { RouteId, StraightMiss } from './routes.ts';
 import type { FirstRoute } from './rules.ts';
-import { bestOf, routesOf } from './stages.ts';
+import { seenOf, spansOf } from './seen.ts';
+import type { FlightFact, SeenFact, Span } from './seen.ts';
+import { routesOf } from './stages.ts';
 import type { Route } from './stages.ts';
-import { PLAIN_WANTED, plainOf, shapeOf, wantedNumbers } from './wanted.ts';
+import { PLAIN_WANTED, isSaid, plainOf, wantedNumbers } from './wanted.ts';
 import type { Wanted, WantedNumbers } from './wanted.ts';
 
 export interface Plan {
   readonly club: string;
   readonly ballIds: readonly string[];
   readonly wanted: WantedNumbers;
+  /** Whether that flight was chosen. */
+  readonly isSaid: boolean;
+  /** Whether only an eye saw the balls. */
+  readonly isByEye: boolean;
+  /** What the balls did, and from where to where each is as it should be. */
+  readonly seen: readonly SeenFact[];
+  readonly spans: Readonly<Record<FlightFact, Span>>;
   /** Every number against what is wanted; `off` holds those that are off. */
   readonly numbers: readonly NumberState[];
   readonly off: readonly NumberState[];
@@ -46,26 +56,26 @@ export interface Plan {
   readonly strikeToeMm: number;
   readonly now: Outcome;
   readonly routes: readonly Route[];
+  readonly answer: Answer;
+  /** The chance that the end of the best route gains by as much as matters. */
+  readonly p: number;
+  /** What the next balls would do on average where it does not; null where it does in all that may be. */
+  readonly ifWrong: Middle | null;
+  /** What to look at, where the answer is to look. */
+  readonly look: Look | null;
+  /** What is asked, where the answer is to ask. */
+  readonly question: Question | null;
+  /** The balls to both sides, where the miss is two-way. */
+  readonly twoWay: TwoWay | null;
   /** Index in `routes` of the one that is worked on; −1 when nothing is to be changed. */
   readonly chosen: number;
   /** Who chose it: the balls by their lowest miss, the academy's rule, or the coach in this lesson. */
   readonly chosenBy: 'balls' | 'academy' | 'coach';
-  /** Index of the route these balls speak for, −1 for none: what the coach's choice is held against. */
+  /** Index of the route of the lowest miss, −1 for none: what the coach's choice is held against. */
   readonly best: number;
-  readonly leaveAlone: boolean;
-  readonly leaveReason: LeaveReason | null;
-  /** What the chosen route gains on the average miss, and the error of that, m; null without one. */
-  readonly gain: Gain | null;
-  /** More balls that would settle the least sure of the numbers that cannot be told; null for none. */
-  readonly ballsMore: number | null;
+  /** What the best route gains on the average miss, m; null without one. */
+  readonly gainM: number | null;
 }
-
-/** Numbers that are the delivery's own, whatever the strike does to the ball. */
-const DELIVERED: ReadonlySet<NumberState['figure']> = new Set([
-  'clubPathDeg',
-  'faceAngleDeg',
-  'faceToPathDeg',
-]);
 
 /** Coupling from the balls whose face and path were measured. */
 function couplingIn(read: ReadGroup, counted: ReadonlySet<string>): Coupling {
@@ -82,78 +92,61 @@ function couplingIn(read: ReadGroup, counted: ReadonlySet<string>): Coupling {
 function chosenOf(
   routes: readonly Route[],
   best: number,
-  leaveReason: LeaveReason | null,
+  answer: Answer,
   { route = null, firstRoute = 'lowest-miss' }: PlanContext,
-): Pick<Plan, 'chosen' | 'chosenBy' | 'best' | 'leaveAlone' | 'leaveReason'> {
+): Pick<Plan, 'chosen' | 'chosenBy'> {
   const own = routes.findIndex(({ id }) => id === route);
-  if (own >= 0) {
-    return { chosen: own, chosenBy: 'coach', best, leaveAlone: false, leaveReason: null };
-  }
-  const ruled = best < 0 ? -1 : routes.findIndex(({ id }) => id === firstRoute);
-  const isRuled = ruled >= 0 && ruled !== best;
-  return {
-    chosen: isRuled ? ruled : best,
-    chosenBy: isRuled ? 'academy' : 'balls',
-    best,
-    leaveAlone: leaveReason !== null,
-    leaveReason,
-  };
+  if (own >= 0) return { chosen: own, chosenBy: 'coach' };
+  if (answer !== 'do' && answer !== 'try') return { chosen: -1, chosenBy: 'balls' };
+  const ruled = routes.findIndex(({ id }) => id === firstRoute);
+  const isRuled = ruled >= 0 && ruled !== best && routes[best]?.id !== 'strike';
+  return { chosen: isRuled ? ruled : best, chosenBy: isRuled ? 'academy' : 'balls' };
 }
 
 /** The plan for a club's balls already read; null where face and path are not known, or the club is not. */
 export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
-  const { group, views } = read;
+  const { group } = read;
   const { typical } = group;
   if (typical === null || group.club === null) return null;
   const { delivery, head } = typical;
   const { hand, bands, flight } = context;
-  const plain = plainOf(delivery, head);
-  const base = { hand, head, plain, bands, flight };
+  const base = { hand, head, plain: plainOf(delivery, head), bands, flight };
   const asked = wantedNumbers(context.wanted, base);
   const wanted = asked ?? wantedNumbers(PLAIN_WANTED, base)!;
+  const said = asked !== null && isSaid(context.wanted);
   const counted = new Set(group.countedIds);
-  const cloud = cloudOf(
-    delivery,
-    head,
-    views.flatMap((view) =>
-      counted.has(view.id) && view.delivery !== null ? [view.delivery.delivery] : [],
-    ),
-  );
+  const spans = spansOf(read, wanted, said, hand, bands);
+  const seen = seenOf(read, spans);
   const numbers = numberStates(group.figures, wanted, bands);
-  const off = numbers.filter(({ state }) => state === 'off');
   const coupling = couplingIn(read, counted);
-  const desk = deskOf(cloud, wanted, context);
+  const belief = beliefOf(read, delivery, context);
+  const cloud = cloudFor(read, typical, belief);
+  const isByEye = group.inferred?.byEye === true;
+  const desk = deskOf(cloud, wanted, context, isByEye);
   const now = desk.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
-  const isStrikeOff =
-    off.some(({ figure }) => figure === 'strikeToeMm') ||
-    group.facts.some(({ kind }) => kind === 'struck');
-  const isGapClear = off.some(({ figure }) => figure === 'faceToPathDeg');
-  const routes = routesOf(desk, coupling, { isStrikeOff, isGapClear }, now);
-  const reason =
-    asked === null
+  const chances = chancesAt({ read, belief, desk, coupling, seen, isSaid: said, numbers });
+  const routes = routesOf(desk, coupling, chances.off, now);
+  const best = chances.bestOf(routes);
+  const { p, ifWrong } = chances.of(routes[best]);
+  const question: Question | null = isFileInDoubt(read)
+    ? 'check the file'
+    : asked === null
       ? 'not wanted of this club'
-      : leaveReasonOf(read, counted, wanted, numbers, isStrikeOff);
-  const lowest = bestOf(routes);
-  const gain = lowest < 0 ? null : gainOf(desk, routes[lowest]!, now, meanErrorOf(read, counted));
-  // A shape that was asked for is not there yet, however near the balls finish.
-  const isOtherShape =
-    wanted.shape !== 'straight' && shapeOf(now.curveM, now.carryM, hand, bands) !== wanted.shape;
-  const isBetter = gain !== null && (isOtherShape || isWorthIt(gain, now, wanted));
-  // A strike that is off costs speed even where it costs nothing sideways, and it starts the ball to its own
-  // side: where face and path are not off themselves, it comes first.
-  const isDeliveryOff = off.some(({ figure }) => DELIVERED.has(figure));
-  const strike = isBetter && isDeliveryOff ? -1 : routes.findIndex(({ id }) => id === 'strike');
-  const best = strike >= 0 ? strike : lowest;
-  const leaveReason = reason ?? (isBetter || strike >= 0 ? null : 'no route is better');
-  const waiting = numbers.flatMap(({ figure, ballsMore }) =>
-    CAUSING.has(figure) && ballsMore !== null ? [ballsMore] : [],
-  );
+      : null;
+  const twoWay = twoWayOf(read, wanted);
+  const isSeenOff = seen.some(({ off }) => off !== 0);
+  const balls = counted.size;
+  const answer = answerOf({ question, balls, isTwoWay: twoWay !== null, isSeenOff, p });
   return {
     club: group.club,
     ballIds: group.countedIds,
     wanted,
+    isSaid: said,
+    isByEye,
+    seen,
+    spans,
     numbers,
-    off,
+    off: numbers.filter(({ state }) => state === 'off'),
     coupling,
     straightMiss: straightMissOf({
       hand,
@@ -164,12 +157,15 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     strikeToeMm: delivery.strikeToeMm,
     now,
     routes,
-    ...chosenOf(routes, leaveReason === null ? best : -1, leaveReason, context),
-    gain: leaveReason === null ? gain : null,
-    ballsMore:
-      waiting.length === 0 || group.countedIds.length < PLAN_DEFAULTS.tellsFrom
-        ? null
-        : Math.max(...waiting),
+    answer,
+    p,
+    ifWrong,
+    look: answer === 'look' ? chances.look(p) : null,
+    question,
+    twoWay,
+    ...chosenOf(routes, best, answer, context),
+    best,
+    gainM: best < 0 ? null : now.missM - routes[best]!.stages.at(-1)!.expected.missM,
   };
 }
 

@@ -31,13 +31,20 @@ export const JUDGED_BY: Readonly<Record<Move, readonly ProofFigure[]>> = {
   aim: ['startDirectionDeg', 'offlineM'],
 };
 
+/** The same of an eye's taps: it sees the flight, no face and no path. */
+export const JUDGED_BY_EYE: Readonly<Record<Move, readonly ProofFigure[]>> = {
+  path: ['curveM', 'startDirectionDeg'],
+  face: ['startDirectionDeg', 'curveM'],
+  together: ['startDirectionDeg', 'curveM'],
+  strike: ['strikeToeMm', 'curveM'],
+  aim: ['startDirectionDeg', 'offlineM'],
+};
+
 export const ROUTE_DEFAULTS = {
   /** Gaps up to this many windows from the wanted one fly straight enough to be a straight pull or push. */
   straightWindows: 2,
   /** How far a straight puller's face is closed to the path first, degrees: enough to see it bend. */
   gapFirstDeg: 2,
-  /** A change smaller than this is none, degrees. */
-  smallestDeg: 0.25,
   /** Body aim beyond which turning everything is worth offering, degrees (common practice, no source). */
   aimDeg: 2,
 } as const;
@@ -62,7 +69,8 @@ export interface RouteInput {
   /** Degrees of face for each degree of path. */
   readonly coupling: number;
   readonly isStrikeOff: boolean;
-  /** Whether the gap is clearly off: while it is not, a pull may be a straight one. */
+  /** Whether face to path is off, as likely as not by far; and surely: while it is not, a pull or push may be a straight one. */
+  readonly isGapOff: boolean;
   readonly isGapClear: boolean;
   /** Where the whole body was seen to aim, degrees right of the target; null where nobody looked. */
   readonly aimDeg: number | null;
@@ -84,8 +92,6 @@ export function straightMissOf({
   if (Math.abs(off) <= windows.pathDeg) return null;
   return off < 0 ? 'pull' : 'push';
 }
-
-const differs = (a: number, b: number): boolean => Math.abs(a - b) > ROUTE_DEFAULTS.smallestDeg;
 
 function pathRoute(i: RouteInput): PlacedStage[] {
   const { wanted, pathDeg, faceDeg, coupling } = i;
@@ -115,9 +121,9 @@ function faceRoute({ wanted, pathDeg }: RouteInput): PlacedStage[] {
 }
 
 /** Face and path by the same angle: half-way between what each of them would need. */
-function togetherRoute({ wanted, pathDeg, faceDeg }: RouteInput): PlacedStage[] {
+function togetherRoute({ wanted, pathDeg, faceDeg, isGapOff }: RouteInput): PlacedStage[] {
   const gapOff = faceDeg - pathDeg - wanted.gapDeg;
-  const isSquare = Math.abs(gapOff) <= wanted.windows.gapDeg;
+  const isSquare = !isGapOff;
   const by = wanted.pathDeg - pathDeg - (isSquare ? gapOff / 2 : 0);
   const first: PlacedStage = {
     move: 'together',
@@ -142,17 +148,18 @@ function gapRoute(i: RouteInput, straight: StraightMiss | null): PlacedStage[] {
 export function placeRoutes(i: RouteInput): PlacedRoute[] {
   const { wanted, pathDeg, faceDeg } = i;
   const straight = straightMissOf(i);
-  const pulls = asRightHanded(pathDeg - wanted.pathDeg, i.hand) < -wanted.windows.pathDeg;
-  const mayBePull = straight === 'pull' || (pulls && !i.isGapClear);
   const pathMoves = Math.abs(pathDeg - wanted.pathDeg) > wanted.windows.pathDeg;
-  const faceMoves = differs(faceDeg, wanted.faceDeg);
-  const gapOff = Math.abs(faceDeg - pathDeg - wanted.gapDeg) > wanted.windows.gapDeg;
+  const faceMoves = Math.abs(faceDeg - wanted.faceDeg) > wanted.windows.faceDeg;
+  const { isGapOff: gapOff } = i;
   const routes: PlacedRoute[] = [];
   const add = (id: RouteId, stages: PlacedStage[]): void => void routes.push({ id, stages });
   if (pathMoves && !gapOff) add('together', togetherRoute(i));
-  // A straight puller's face is shut with the path: to open it alone makes a slice of it.
-  const opensPull = mayBePull && asRightHanded(wanted.faceDeg - faceDeg, i.hand) > 0;
-  if (faceMoves && !opensPull) add('face-then-path', faceRoute(i));
+  // A straight puller's face is shut with the path: to open it alone makes a slice of it, as closing a straight pusher's
+  // makes a hook.
+  const pathWay = Math.sign(wanted.pathDeg - pathDeg);
+  const mayBeStraight = straight !== null || (pathMoves && !i.isGapClear);
+  const faceAlone = mayBeStraight && pathWay === Math.sign(wanted.faceDeg - faceDeg);
+  if (faceMoves && !faceAlone) add('face-then-path', faceRoute(i));
   if (pathMoves) add('path-then-face', pathRoute(i));
   if (pathMoves && gapOff) add('together-then-face', togetherRoute(i));
   if (pathMoves && (gapOff || straight === 'pull')) add('gap-first', gapRoute(i, straight));

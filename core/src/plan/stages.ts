@@ -1,11 +1,13 @@
 /** Routes with what to expect of each stage, and the one these balls speak for. */
+import type { Delivery } from '../delivery/delivery.ts';
 import type { ProofFigure } from '../reading/figure.ts';
+import type { WholeMove } from './chance.ts';
 import type { Coupling } from './coupling.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
 import type { Desk } from './desk.ts';
 import type { Outcome, Placement } from './outcome.ts';
-import { JUDGED_BY, placeRoutes } from './routes.ts';
-import type { Move, PlacedStage, RouteId } from './routes.ts';
+import { JUDGED_BY, JUDGED_BY_EYE, placeRoutes } from './routes.ts';
+import type { Move, PlacedStage, RouteId, RouteInput } from './routes.ts';
 
 /** One move of a route. Degrees positive right of the target line for both hands. */
 export interface Stage {
@@ -27,26 +29,34 @@ export interface Stage {
 export interface Route {
   readonly id: RouteId;
   readonly stages: readonly Stage[];
+  /** From now to its end: what decides whether it is worth it. */
+  readonly whole: WholeMove;
   /** Mean miss over its stages, m: what the default is chosen by. */
   readonly meanMissM: number;
 }
 
 /** Where each figure a stage is judged on is to be. */
-function stageTargets(move: Move, at: Placement, expected: Outcome): Stage['targets'] {
+function stageTargets(
+  judged: readonly ProofFigure[],
+  at: Placement,
+  expected: Outcome,
+): Stage['targets'] {
   const all: Readonly<Partial<Record<ProofFigure, number>>> = {
     clubPathDeg: at.pathDeg,
     faceToPathDeg: at.faceDeg - at.pathDeg,
     startDirectionDeg: expected.startDeg,
+    curveM: expected.curveM,
     offlineM: expected.offlineM,
     strikeToeMm: 0,
   };
   return Object.fromEntries(
-    JUDGED_BY[move].flatMap((figure) => (all[figure] === undefined ? [] : [[figure, all[figure]]])),
+    judged.flatMap((figure) => (all[figure] === undefined ? [] : [[figure, all[figure]]])),
   );
 }
 
 function stageOf(desk: Desk, { move, at }: PlacedStage, before: Placement, now: Outcome): Stage {
   const expected = desk.at(at);
+  const judged = (desk.isByEye ? JUDGED_BY_EYE : JUDGED_BY)[move];
   return {
     move,
     pathDeg: at.pathDeg + (at.turnDeg ?? 0),
@@ -54,16 +64,24 @@ function stageOf(desk: Desk, { move, at }: PlacedStage, before: Placement, now: 
     pathByDeg: at.pathDeg + (at.turnDeg ?? 0) - before.pathDeg,
     faceByDeg: at.faceDeg + (at.turnDeg ?? 0) - before.faceDeg,
     expected,
-    judged: JUDGED_BY[move],
-    targets: stageTargets(move, at, expected),
+    judged,
+    targets: stageTargets(judged, at, expected),
     worseForNow: expected.missM > now.missM + PLAN_DEFAULTS.smallestGainM,
   };
 }
 
+/** What comes to pass in all between now and a place. */
+const wholeOf = (end: Placement, typical: Delivery): WholeMove => ({
+  pathByDeg: end.pathDeg - typical.clubPathDeg,
+  faceByDeg: end.faceDeg - typical.faceAngleDeg,
+  turnDeg: end.turnDeg ?? 0,
+  toMiddle: end.toeMm === 0,
+});
+
 export function routesOf(
   desk: Desk,
   coupling: Coupling,
-  { isStrikeOff, isGapClear }: { isStrikeOff: boolean; isGapClear: boolean },
+  off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>,
   now: Outcome,
 ): Route[] {
   const { typical } = desk.cloud;
@@ -74,8 +92,7 @@ export function routesOf(
     toeMm: typical.strikeToeMm,
     wanted: desk.wanted,
     coupling: coupling.slope,
-    isStrikeOff,
-    isGapClear,
+    ...off,
     aimDeg: desk.context.aimDeg,
   });
   return placed.map(({ id, stages }) => {
@@ -83,7 +100,7 @@ export function routesOf(
       stageOf(desk, stage, stages[index - 1]?.at ?? start, now),
     );
     const meanMissM = made.reduce((sum, { expected }) => sum + expected.missM, 0) / made.length;
-    return { id, stages: made, meanMissM };
+    return { id, stages: made, whole: wholeOf(stages.at(-1)!.at, typical), meanMissM };
   });
 }
 

@@ -20,6 +20,8 @@ export type RuledOut = (typeof RULED_OUT)[number];
 /** A flight a player wants. Degrees and m, positive right of the target line for both hands. */
 export interface Wanted {
   readonly shape: Shape;
+  /** Whether somebody chose it; a plain straight flight that nobody chose may bend as it likes. */
+  readonly isSaid?: boolean | undefined;
   /** Start mark; left out, the usual one of the shape. */
   readonly startDeg?: number | null;
   /** Where it should finish from the target line; left out, on the target. */
@@ -63,6 +65,14 @@ export interface WantedByClub {
   readonly kinds?: Partial<Record<ClubKind, Wanted>>;
 }
 export const PLAIN_WANTED: Wanted = { shape: 'straight' };
+
+/** Whether a flight was chosen: said so, or anything but the plain straight one. */
+export const isSaid = ({ isSaid: said, ...wanted }: Wanted): boolean =>
+  said ??
+  (wanted.shape !== 'straight' ||
+    wanted.startDeg != null ||
+    wanted.finishM != null ||
+    (wanted.ruledOut ?? WANTED_DEFAULTS.ruledOut) !== WANTED_DEFAULTS.ruledOut);
 
 /** What is wanted with a club: the lesson's own, else the kind's, else the one for all clubs. */
 export const wantedFor = (
@@ -175,6 +185,7 @@ export function wantedAsNow(
   const bounded = (value: number, [min, max]: readonly [number, number]): number =>
     Math.min(max, Math.max(min, Math.round(2 * value) / 2)) + 0;
   return {
+    isSaid: true,
     shape: shapeOf(now.curveM, now.carryM, hand, bands),
     startDeg: bounded(now.startDeg, WANTED_RANGES.startDeg),
     finishM: bounded(now.offlineM, WANTED_RANGES.finishM),

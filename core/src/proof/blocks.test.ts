@@ -5,8 +5,8 @@ import { resolveContext } from '../reading/context.ts';
 import { viewBall } from '../reading/read-ball.ts';
 import type { Stage } from '../plan/stages.ts';
 import { ballsOf } from '../testing/players.ts';
-import { DEFAULT_DISPLAY_UNITS } from '../words/format.ts';
-import { judgementWords, proofCsv, stationWords } from '../words/proof.ts';
+import { wordingOf } from '../testing/lessons.ts';
+import { judgementWords, proofCsv, stationWords, verdictWords } from '../words/proof.ts';
 import { isUnderWay, judgeReadBlocks, readBlocks, stationBalls, usualPair } from './blocks.ts';
 import type { ReadBlock } from './blocks.ts';
 
@@ -74,11 +74,9 @@ describe('a block being hit', () => {
   it('says so, with the balls so far', () => {
     const judged = judgeReadBlocks(baseline!, drill!, { ...PATH_STAGE, isOpen: true });
     expect(judged.isOpen).toBe(true);
-    expect(judgementWords(judged, DEFAULT_DISPLAY_UNITS)).toMatch(
-      /7 of a set of ten so far: until it is whole, only a change beyond doubt is called\.$/,
-    );
+    expect(judgementWords(judged, wordingOf('right'))).toMatch(/ Three balls to go\.$/);
     const closed = judgeReadBlocks(baseline!, drill!, PATH_STAGE);
-    expect(judgementWords(closed, DEFAULT_DISPLAY_UNITS)).not.toContain('set of ten');
+    expect(judgementWords(closed, wordingOf('right'))).not.toContain('to go');
   });
 });
 
@@ -106,13 +104,13 @@ describe('a proof as CSV', () => {
     const judged = judgeReadBlocks(before!, after!, PATH_STAGE);
     const [head, ...rows] = proofCsv(judged).split('\n');
     expect(head).toBe(
-      'figure,before,balls before,after,balls after,wanted,difference,low,high,verdict',
+      'figure,before,balls before,after,balls after,aim,change,change from,change to,verdict',
     );
     expect(rows).toHaveLength(judged.named.length + judged.others.length);
     const [figure, beforeMean, count] = rows[0]!.split(',');
     expect([figure, Number(count)]).toEqual(['clubPathDeg', before!.counted.length]);
     expect(Number(beforeMean)).toBeCloseTo(judged.named[0]!.beforeMean, 12);
-    expect(rows[0]!.endsWith(judged.named[0]!.verdict)).toBe(true);
+    expect(rows[0]!.endsWith(verdictWords(judged.named[0]!.verdict))).toBe(true);
     expect(rows.at(-1)!.endsWith(',')).toBe(true);
   });
 });
@@ -139,9 +137,7 @@ describe('the balls of a station', () => {
     const struck = views.map((view) => ({ ...view, ball: { ...view.ball, strikeToeMm: 12 } }));
     const ladder = stationBalls(struck, findDrill('ball-ladder')!)!;
     expect(ladder).toMatchObject({ figure: 'strikeToeMm', last: 12 });
-    expect(stationWords(ladder, DEFAULT_DISPLAY_UNITS)).toBe(
-      'Last ball measured: strike 12 mm to the toe.',
-    );
+    expect(stationWords(ladder, wordingOf('right'))).toBe('Last ball: strike 12 mm to the toe.');
   });
 });
 
@@ -167,18 +163,18 @@ describe('the headline and the figures under it', () => {
       figure: 'startDirectionDeg',
       verdict: 'not yet clear',
     } as const;
-    const words = judgementWords(
-      { ...path, named: [path.named[0]!, start] },
-      DEFAULT_DISPLAY_UNITS,
-    );
-    expect(words).toMatch(/: path went from [^;]*\); start went from [^;]*\), not yet clear\./);
+    const words = judgementWords({ ...path, named: [path.named[0]!, start] }, wordingOf('right'));
+    expect(words).toMatch(/^(On plan|Path is there).*: .* Start can’t tell yet\.$/);
   });
 
-  it('say that a figure moved past what is wanted, where only nearer is not clear', () => {
-    const over = judged(-6, 0, stage(['clubPathDeg'], { clubPathDeg: -3 }));
-    expect(over.verdict).toBe('not yet clear');
-    expect(judgementWords(over, DEFAULT_DISPLAY_UNITS)).toContain(
-      'The path moved, clearly, and past what is wanted: whether it is nearer is not clear.',
+  it('say that a figure moved past its window on the other side', () => {
+    const past = judged(-6, 5, {
+      ...stage(['clubPathDeg'], { clubPathDeg: -2 }),
+      windows: { clubPathDeg: 2 },
+    });
+    expect(past.verdict).toBe('past it');
+    expect(judgementWords(past, wordingOf('right'))).toMatch(
+      /^Past it: path \d° out-to-in → \d° in-to-out\./,
     );
   });
 });

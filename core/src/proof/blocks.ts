@@ -1,5 +1,5 @@
 /** Blocks of a lesson as read: which balls of each count, and what they average. */
-import { DOSE } from '../drills/drill.ts';
+import { DOSE } from '../drills/dose.ts';
 import type { Drill } from '../drills/drill.ts';
 import { mean } from '../maths/statistics.ts';
 import type { Stage } from '../plan/stages.ts';
@@ -12,7 +12,11 @@ import type { ProofBall, ProofFigure } from '../reading/figure.ts';
 import { figureOf, figuresOf } from '../reading/group.ts';
 import type { Figures } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
-import { judgeBlocks } from './judge.ts';
+import { FLIGHT_FACTS, seenSides } from '../plan/seen.ts';
+import type { FlightFact, Span } from '../plan/seen.ts';
+import { isByEye } from '../reading/ball.ts';
+import { judgeCounts } from './counts.ts';
+import { headlineOf, judgeBlocks } from './judge.ts';
 import type { BlockVerdict, PerFigure } from './judge.ts';
 
 export interface ReadBlock extends Block<BallView> {
@@ -64,6 +68,9 @@ export function usualPair(
 export const isUnderWay = (block: ReadBlock, hit: readonly BallView[]): boolean =>
   block.balls.length < DOSE.setOf && block.balls.at(-1)?.id === hit.at(-1)?.id;
 
+const isFlightFact = (figure: ProofFigure): figure is FlightFact =>
+  FLIGHT_FACTS.some((one) => one === figure);
+
 /** Shared errors of the figures two blocks are judged on; of both, the greater. */
 function sharedOf(blocks: readonly ReadBlock[]): PerFigure {
   return Object.fromEntries(
@@ -81,6 +88,10 @@ const sourceOf = (block: ReadBlock): string =>
 
 /** What a block is judged by: the stage that was worked on, with where each figure is to be. */
 export interface JudgedBy {
+  /** From where to where each flight fact is as it should be: what an eye's balls are counted against. */
+  readonly spans?: Readonly<Record<FlightFact, Span>>;
+  /** Whether it is the spread that was worked on. */
+  readonly isSteadied?: boolean;
   readonly stage: Pick<Stage, 'judged' | 'targets'>;
   readonly windows: PerFigure;
   readonly smallest?: PerFigure;
@@ -94,9 +105,10 @@ export interface JudgedBy {
 export const judgeReadBlocks = (
   before: ReadBlock,
   after: ReadBlock,
-  { stage, windows, smallest = {}, isOpen = false, isOtherVisit = false }: JudgedBy,
-): BlockVerdict =>
-  judgeBlocks(before.counted.map(proofBallOf), after.counted.map(proofBallOf), {
+  { stage, windows, spans, smallest = {}, ...how }: JudgedBy,
+): BlockVerdict => {
+  const { isOpen = false, isOtherVisit = false, isSteadied = false } = how;
+  const judged = judgeBlocks(before.counted.map(proofBallOf), after.counted.map(proofBallOf), {
     figures: stage.judged,
     wanted: stage.targets,
     windows,
@@ -104,7 +116,16 @@ export const judgeReadBlocks = (
     sharedSd: sharedOf([before, after]),
     isSameSource: !isOtherVisit && sourceOf(before) === sourceOf(after),
     isOpen,
+    isSteadied,
   });
+  const isByEyeAlone = [...before.counted, ...after.counted].every(({ ball }) => isByEye(ball));
+  if (!isByEyeAlone || spans === undefined || isSteadied) return judged;
+  const counts = stage.judged.filter(isFlightFact).flatMap((figure) => {
+    const sides = [before, after].map(({ counted }) => seenSides(figure, counted, spans[figure]));
+    return judgeCounts(figure, sides[0]!, sides[1]!, isOpen) ?? [];
+  });
+  return counts.length === 0 ? judged : { ...judged, counts, verdict: headlineOf(counts) };
+};
 
 /** What the launch data of a station is told by: what its drill trains. */
 type StationFigure = Extract<ProofFigure, 'clubPathDeg' | 'faceAngleDeg' | 'strikeToeMm'>;

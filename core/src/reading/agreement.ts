@@ -6,8 +6,16 @@ import type { MeasuredBall } from '../intake/quantities.ts';
 import type { DeviceAccuracy } from '../inverse/accuracy.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
 import { degToRad } from '../units/units.ts';
-import { checkImpact, guessStrikeMm, showsStrike, withDelivery } from './impact-check.ts';
-import type { Departure, ImpactCheck } from './impact-check.ts';
+import {
+  FURTHEST_STRIKE_MM,
+  STRIKE_SCATTER_MM,
+  checkImpact,
+  isFarStrike,
+  showsStrike,
+  strikeOf,
+  withDelivery,
+} from './impact-check.ts';
+import type { BallStrike, Departure, ImpactCheck } from './impact-check.ts';
 
 export type AgreementVerdict =
   | 'agrees'
@@ -27,7 +35,9 @@ export interface Agreement {
   readonly departure: Departure | null;
   /** Landing less the flight of the measured launch, m, positive right, in standard deviations too. */
   readonly landing: { readonly leftM: number; readonly sds: number } | null;
-  /** Strike that would explain what is left over, mm, toe positive; null where none was looked for or found. */
+  /** Where it was struck across the face, by its start and axis; null where that was measured or does not show. */
+  readonly struck: BallStrike | null;
+  /** A far strike that explains what is left over, mm, toe positive; null where none does. */
   readonly strikeToeMm: number | null;
   /** Beyond what the errors can make of it. */
   readonly suspect: boolean;
@@ -46,6 +56,7 @@ export const CANNOT_TELL: Agreement = {
   impact: null,
   departure: null,
   landing: null,
+  struck: null,
   strikeToeMm: null,
   suspect: false,
 };
@@ -156,6 +167,26 @@ export interface AgreementInput {
   } | null;
 }
 
+/** The strike, where it leaves nothing over that the monitor's errors do not make. */
+function explainedBy(
+  { toeMm }: BallStrike,
+  {
+    assumed,
+    seen,
+    limit2,
+    accuracy,
+  }: {
+    readonly assumed: AssumedDelivery;
+    readonly seen: Departure;
+    readonly limit2: number;
+    readonly accuracy: DeviceAccuracy;
+  },
+): number | null {
+  if (Math.abs(toeMm) >= FURTHEST_STRIKE_MM) return null;
+  const there = checkImpact(withDelivery(assumed, { strikeToeMm: toeMm }), seen, accuracy);
+  return there !== null && there.distance2 <= limit2 ? toeMm : null;
+}
+
 /** Compares the measured ball with the model's for the same face and path, and its landing with its launch. */
 export function agreementOf(
   { ball, assumed, modelled, flown }: AgreementInput,
@@ -165,26 +196,27 @@ export function agreementOf(
   if (modelled.flight.outcome !== 'landed') return CANNOT_TELL;
   const bend = measuredBend(ball, accuracy);
   const seen = departureOf(ball, bend, modelled, accuracy, flight);
-  const impact = checkImpact(assumed, seen, accuracy);
+  const isMeasured = ball.strikeToeMm !== null;
+  const impact = checkImpact(assumed, seen, accuracy, isMeasured ? 0 : STRIKE_SCATTER_MM);
+  const struck =
+    isMeasured || !showsStrike(assumed.head) ? null : strikeOf(assumed, seen, accuracy);
   const landing = landingOf(ball, bend, flown, accuracy, flight);
   if (impact === null && landing === null) return CANNOT_TELL;
   const limits = limitsOf(impact, landing);
   const limit2 = limits[impact?.figures === 2 ? 2 : 1];
-  if (impact !== null && impact.distance2 > limit2) {
-    const at = (strikeToeMm: number): number =>
-      checkImpact(withDelivery(assumed, { strikeToeMm }), seen, accuracy)?.distance2 ?? Infinity;
-    // A strike that was measured is in the model already: what is left is not the strike.
-    const looked = ball.strikeToeMm === null && showsStrike(assumed.head);
+  const isFar = struck !== null && isFarStrike(struck);
+  if (impact !== null && (impact.distance2 > limit2 || isFar)) {
     return {
       verdict: verdictOf(impact, modelled.launch.spinAxisTiltDeg),
       impact,
       departure: seen,
       landing,
-      strikeToeMm: looked ? guessStrikeMm(at, limit2) : null,
+      struck,
+      strikeToeMm: isFar ? explainedBy(struck, { assumed, seen, limit2, accuracy }) : null,
       suspect: true,
     };
   }
   const astray = landing !== null && landing.sds ** 2 > limits[1];
   const verdict = astray ? 'landed-elsewhere' : 'agrees';
-  return { verdict, impact, departure: seen, landing, strikeToeMm: null, suspect: astray };
+  return { verdict, impact, departure: seen, landing, struck, strikeToeMm: null, suspect: astray };
 }

@@ -6,9 +6,11 @@ import type { MeasuredBall } from '../intake/quantities.ts';
 export const KEEPS = ['auto', 'in', 'out'] as const;
 export type Keep = (typeof KEEPS)[number];
 
-/** Whether a monitor measured it or a coach's eye saw it: the eye is far less sure. */
-export const SEEN_BY = ['monitor', 'eye'] as const;
+/** What saw it: a monitor, a coach's eye, or the eye with a start post laid on the line. The eye is far less sure. */
+export const SEEN_BY = ['monitor', 'eye', 'post'] as const;
 export type SeenBy = (typeof SEEN_BY)[number];
+export const isByEye = ({ seen }: { readonly seen?: SeenBy | undefined }): boolean =>
+  seen === 'eye' || seen === 'post';
 
 /** What a run of balls was hit as; a demonstration never enters an average. */
 export const BLOCK_KINDS = ['baseline', 'drill', 'toned', 'play', 'demonstration'] as const;

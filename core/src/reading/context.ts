@@ -1,4 +1,6 @@
 import type { Bag } from '../delivery/bag.ts';
+import { usualPlayer } from '../delivery/usual.ts';
+import type { PlayerKind, UsualPlayer } from '../delivery/usual.ts';
 import type { FlightOptions } from '../flight/options.ts';
 import { eyeAccuracy } from '../inverse/eye.ts';
 import { resolveAccuracy } from '../inverse/accuracy.ts';
@@ -6,6 +8,7 @@ import type { DeviceAccuracy } from '../inverse/accuracy.ts';
 import { HANDS } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
 import { RangeMisuse } from '../units/require.ts';
+import { isByEye } from './ball.ts';
 import type { LessonBall } from './ball.ts';
 import { resolveBands } from './bands.ts';
 import type { Bands } from './bands.ts';
@@ -23,6 +26,9 @@ export interface ReadingContext {
   readonly accuracy?: Partial<DeviceAccuracy>;
   /** What is known of the player's own clubs. */
   readonly bag?: Bag;
+  /** What kind of player, and how fast with the driver, m/s; used only where nothing was measured. */
+  readonly playerKind?: PlayerKind | null;
+  readonly driverSpeedMps?: number | null;
 }
 
 export interface ResolvedContext {
@@ -32,6 +38,7 @@ export interface ResolvedContext {
   readonly flight: FlightOptions;
   readonly accuracy: DeviceAccuracy;
   readonly bag: Bag;
+  readonly player: UsualPlayer;
 }
 
 /** Throws RangeMisuse for a bad context. */
@@ -50,6 +57,7 @@ export function resolveContext(context: ReadingContext): ResolvedContext {
     flight: context.flight ?? {},
     accuracy: resolveAccuracy(context.accuracy),
     bag: context.bag ?? [],
+    player: usualPlayer(context.playerKind ?? undefined, context.driverSpeedMps),
   };
 }
 
@@ -58,4 +66,6 @@ const UNSEEN_CARRY_M = 150;
 
 /** How sure a ball's figures are: a monitor's, or the eye's. */
 export const accuracyFor = (ball: LessonBall, monitor: DeviceAccuracy): DeviceAccuracy =>
-  ball.seen === 'eye' ? { ...monitor, ...eyeAccuracy(ball.carryM ?? UNSEEN_CARRY_M) } : monitor;
+  isByEye(ball)
+    ? { ...monitor, ...eyeAccuracy(ball.carryM ?? UNSEEN_CARRY_M, ball.seen === 'post') }
+    : monitor;

@@ -53,7 +53,7 @@ describe('which balls count', () => {
       const odd = read(balls, context).views.at(-1)!;
       if (odd.leftOut === 'strike' && odd.agreement.strikeToeMm! > 10) found++;
     }
-    expect(found / count).toBeGreaterThanOrEqual(0.93);
+    expect(found / count).toBeGreaterThanOrEqual(0.8);
   });
 
   it('says one fact of eight toe strikes, and counts them all', () => {

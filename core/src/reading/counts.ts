@@ -1,11 +1,17 @@
 /** Which balls of a group count: each by itself first, then among its fellows. */
 import type { DeviceAccuracy } from '../inverse/accuracy.ts';
-import { median } from '../maths/statistics.ts';
+import { NORMAL_975, median } from '../maths/statistics.ts';
 import { AGREEMENT_LIMITS } from './agreement.ts';
 import { blocksOf } from './blocks.ts';
 import { factsOf } from './facts.ts';
 import type { GroupFact } from './facts.ts';
-import { withDelivery } from './impact-check.ts';
+import {
+  FURTHEST_STRIKE_MM,
+  STRIKE_SCATTER_MM,
+  isFarStrike,
+  withDelivery,
+} from './impact-check.ts';
+import { estimateStrike } from './strike.ts';
 import type { BallView, LeftOut } from './read-ball.ts';
 
 /** A ball shorter than this share of the median carry is a mishit: listed, not averaged (common practice). */
@@ -40,12 +46,16 @@ function leftOutAmong(
   view: BallView,
   short: ReadonlySet<string>,
   facts: readonly GroupFact[],
+  middleMm: number,
 ): LeftOut | null {
   const { leftOut, ball, id } = view;
   if (leftOut === 'coach' || leftOut === 'demonstration' || ball.keep === 'in') return leftOut;
   if (short.has(id)) return 'mishit';
   const shared = facts.find(({ kind }) => kind !== 'wind');
   if (shared?.ballIds.includes(id) === true) return null;
+  // A strike is far beside the player's others, not beside the middle of the face.
+  const { struck } = view.agreement;
+  if (leftOut === 'strike' && struck !== null && !isFarStrike(struck, middleMm)) return null;
   return isBlown(
     view,
     facts.find(({ kind }) => kind === 'wind'),
@@ -54,13 +64,35 @@ function leftOutAmong(
     : leftOut;
 }
 
-/** The ball with the strike that explains it in its delivery, where one does. */
-function struckAs(view: BallView, facts: readonly GroupFact[]): BallView {
-  if (view.delivery === null || view.ball.strikeToeMm !== null) return view;
-  const struck = facts.find(({ kind, ballIds }) => kind === 'struck' && ballIds.includes(view.id));
-  const strikeToeMm = view.agreement.strikeToeMm ?? struck?.strikeToeMm ?? null;
-  if (strikeToeMm === null) return view;
-  return { ...view, delivery: withDelivery(view.delivery, { strikeToeMm }) };
+/** How much a ball's own strike is drawn towards that of all: by how sure it is against how strikes scatter. */
+const ownShare = (sdMm: number): number =>
+  STRIKE_SCATTER_MM ** 2 / (STRIKE_SCATTER_MM ** 2 + sdMm ** 2);
+
+/**
+ * The ball with its strike in its delivery, where its start and axis tell it, or where all were struck alike. `middleMm`: where the
+ * balls of the group are struck.
+ */
+function struckAs(view: BallView, facts: readonly GroupFact[], middleMm: number): BallView {
+  const { delivery, ball, agreement } = view;
+  if (delivery === null || ball.strikeToeMm !== null) return view;
+  const { struck } = agreement;
+  const shared = facts.find(
+    ({ kind, strikeToeMm }) => kind === 'speed-lost' && strikeToeMm !== null,
+  );
+  if (struck === null && shared === undefined) return view;
+  const strikeToeMm =
+    struck === null
+      ? shared!.strikeToeMm!
+      : middleMm + ownShare(struck.sdMm) * (struck.toeMm - middleMm);
+  if (Math.abs(strikeToeMm) >= FURTHEST_STRIKE_MM) return view;
+  return { ...view, delivery: withDelivery(delivery, { strikeToeMm }) };
+}
+
+/** Where a player strikes it on average is drawn towards the middle of the face by how unsure it is, mm. */
+function middleStrikeMm(views: readonly BallView[], accuracy: DeviceAccuracy): number {
+  const estimate = estimateStrike(views, accuracy);
+  if (estimate === null || estimate.bySpeed) return 0;
+  return ownShare(estimate.half95 / NORMAL_975) * estimate.toeMm;
 }
 
 export interface CountedBalls {
@@ -75,9 +107,13 @@ export function countAmong(views: readonly BallView[], accuracy: DeviceAccuracy)
     views.filter(({ id }) => !short.has(id)),
     accuracy,
   );
+  const middleMm = middleStrikeMm(
+    views.filter(({ id }) => !short.has(id)),
+    accuracy,
+  );
   const decided = views.map((view) => {
-    const leftOut = leftOutAmong(view, short, facts);
-    return { ...struckAs(view, facts), leftOut, counts: leftOut === null };
+    const leftOut = leftOutAmong(view, short, facts, middleMm);
+    return { ...struckAs(view, facts, middleMm), leftOut, counts: leftOut === null };
   });
   return { views: decided, facts };
 }

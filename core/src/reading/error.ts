@@ -3,9 +3,10 @@
  * of a source share, which it does not (JCGM 100:2008, §5.1.2, uncorrelated parts added in squares).
  */
 import { SHARED_ERROR_SHARE } from '../inverse/accuracy.ts';
-import { EYE_ACCURACY, eyeAccuracy } from '../inverse/eye.ts';
+import { eyeAccuracy } from '../inverse/eye.ts';
 import { NORMAL_975, standardDeviation } from '../maths/statistics.ts';
 import { tQuantile } from '../maths/student.ts';
+import { isByEye } from './ball.ts';
 import type { ProofFigure } from './figure.ts';
 import type { BallView } from './read-ball.ts';
 import type { ResolvedContext } from './context.ts';
@@ -13,7 +14,7 @@ import type { ResolvedContext } from './context.ts';
 /** Nobody hits more than this to settle a number: beyond it more balls are no answer. */
 export const MOST_BALLS = 100;
 /** Error of a seen or guessed strike that all balls share, mm, one standard deviation (common practice). */
-const SEEN_STRIKE_SD_MM = 5;
+export const SEEN_STRIKE_SD_MM = 5;
 
 /** How sure face and path are where they were read backwards, degrees, one standard deviation. */
 export interface InferredSd {
@@ -31,11 +32,15 @@ const meanCarry = (views: readonly BallView[]): number | null => {
 };
 
 /** How far the eye may be off in a figure, in its unit, one standard deviation; null for what it does not see. */
-export function eyeSdOf(figure: ProofFigure, carryM: number | null): number | null {
-  const eye = eyeAccuracy(carryM ?? UNSEEN_CARRY_M);
+export function eyeSdOf(
+  figure: ProofFigure,
+  carryM: number | null,
+  hasPost = false,
+): number | null {
+  const eye = eyeAccuracy(carryM ?? UNSEEN_CARRY_M, hasPost);
   switch (figure) {
     case 'startDirectionDeg':
-      return EYE_ACCURACY.startSdDeg;
+      return eye.startDirectionDeg ?? null;
     case 'curveM':
     case 'offlineM':
       return eye.offlineM ?? null;
@@ -55,9 +60,9 @@ export function sharedSdOf(
   context: ResolvedContext,
   inferred: InferredSd | null,
 ): number {
-  const byEye = views.some(({ ball }) => ball.seen === 'eye');
-  if (byEye) {
-    const own = eyeSdOf(figure, meanCarry(views));
+  if (views.some(({ ball }) => isByEye(ball))) {
+    const hasPost = views.every(({ ball }) => ball.seen !== 'eye');
+    const own = eyeSdOf(figure, meanCarry(views), hasPost);
     if (own !== null) return own;
   }
   const { accuracy } = context;

@@ -10,12 +10,14 @@ import type { AssumedDelivery } from '../inverse/complete.ts';
 import { median } from '../maths/statistics.ts';
 import { limitsOf } from './agreement.ts';
 import { accuracyFor } from './context.ts';
-import { checkImpact, showsStrike, withDelivery } from './impact-check.ts';
+import { STRIKE_SCATTER_MM, checkImpact, showsStrike, withDelivery } from './impact-check.ts';
 import type { Departure } from './impact-check.ts';
 import type { BallView } from './read-ball.ts';
+import { STRIKE_WINDOW_MM, estimateStrike, isOffMiddle } from './strike.ts';
 
 export const GROUP_FACT_KINDS = [
   'struck',
+  'speed-lost',
   'face-mirrored',
   'path-mirrored',
   'sides-mirrored',
@@ -33,8 +35,10 @@ export interface GroupFact {
   readonly ballIds: readonly string[];
   /** Balls that could be checked. */
   readonly of: number;
-  /** For `struck`: how far off the middle, mm, toe positive. */
+  /** For `struck`, and for `speed-lost` where the side is told: how far off the middle, mm, toe positive. */
   readonly strikeToeMm: number | null;
+  /** For `speed-lost`: the share of ball speed. */
+  readonly speedLost: number | null;
   /** For `wind`: how far it carried them, m, positive right. */
   readonly pushM: number | null;
 }
@@ -83,7 +87,9 @@ function distanceUnder(view: BallView, change: Change, accuracy: DeviceAccuracy)
   if (assumed === null || agreement.departure === null) return Infinity;
   const seen = change.departure?.(agreement.departure) ?? agreement.departure;
   const changed = withDelivery(assumed, change.delivery?.(assumed) ?? {});
-  return checkImpact(changed, seen, accuracyFor(view.ball, accuracy))?.distance2 ?? Infinity;
+  const strikeSdMm = view.ball.strikeToeMm === null ? STRIKE_SCATTER_MM : 0;
+  const own = accuracyFor(view.ball, accuracy);
+  return checkImpact(changed, seen, own, strikeSdMm)?.distance2 ?? Infinity;
 }
 
 const limitOf = ({ agreement: { impact, landing } }: BallView): number =>
@@ -92,65 +98,68 @@ const limitOf = ({ agreement: { impact, landing } }: BallView): number =>
 const isAstray = (view: BallView): boolean =>
   view.agreement.impact !== null && view.agreement.impact.distance2 > limitOf(view);
 
-/** The common strike across the face that explains the balls best, mm. */
-function commonStrikeMm(views: readonly BallView[], accuracy: DeviceAccuracy): number {
-  const total = (strikeToeMm: number): number =>
-    views.reduce(
-      (sum, view) =>
-        sum + Math.min(50, distanceUnder(view, { delivery: () => ({ strikeToeMm }) }, accuracy)),
-      0,
-    );
-  let best = 0;
-  for (let mm = -28; mm <= 28; mm += 4) if (total(mm) < total(best)) best = mm;
-  for (const mm of [best - 2, best + 2]) if (total(mm) < total(best)) best = mm;
-  return best;
-}
-
 interface Candidate {
   readonly kind: GroupFactKind;
   readonly change: Change;
-  readonly strikeToeMm: number | null;
 }
 
-function candidates(astray: readonly BallView[], accuracy: DeviceAccuracy): Candidate[] {
-  const first = astray[0]!;
-  const measured = astray.every((view) => view.ball.strikeToeMm !== null);
+function candidates(astray: readonly BallView[]): Candidate[] {
   const list: Candidate[] = Object.entries(MIRRORS).map(([kind, change]) => ({
     kind: kind as GroupFactKind,
     change,
-    strikeToeMm: null,
   }));
-  const head = first.delivery?.head;
-  if (head === undefined || !showsStrike(head)) return list;
-  if (measured) {
-    list.push({ kind: 'face-at-strike', change: { delivery: faceAtMiddle }, strikeToeMm: null });
-  } else {
-    const strikeToeMm = commonStrikeMm(astray, accuracy);
-    list.push({ kind: 'struck', change: { delivery: () => ({ strikeToeMm }) }, strikeToeMm });
-  }
+  const head = astray[0]!.delivery?.head;
+  const isMeasured = astray.every((view) => view.ball.strikeToeMm !== null);
+  if (head !== undefined && showsStrike(head) && isMeasured)
+    list.push({ kind: 'face-at-strike', change: { delivery: faceAtMiddle } });
   return list;
 }
 
-/** Whether each ball has a strike of its own that explains it, all to one side. */
-function ownStrikes(astray: readonly BallView[]): number | null {
-  const own = astray.flatMap(({ agreement }) => agreement.strikeToeMm ?? []);
-  if (own.length < FACT_DEFAULTS.explains * astray.length) return null;
-  const toe = own.filter((mm) => mm > 0).length;
-  return toe === own.length || toe === 0 ? median(own) : null;
+/** Where they were struck, where that is off and explains those that disagree: one fact about all. */
+function strikeFact(
+  checked: readonly BallView[],
+  astray: readonly BallView[],
+  accuracy: DeviceAccuracy,
+): GroupFact | null {
+  const estimate = estimateStrike(checked, accuracy);
+  if (estimate === null || !isOffMiddle(estimate)) return null;
+  const { toeMm, bySpeed, speedLost, isSideSure } = estimate;
+  const change = { delivery: () => ({ strikeToeMm: toeMm }) };
+  const explained = astray.filter(
+    (view) => distanceUnder(view, change, accuracy) <= limitOf(view),
+  ).length;
+  if (explained < FACT_DEFAULTS.explains * astray.length) return null;
+  const side = Math.sign(toeMm);
+  const isOff = ({ agreement: { struck } }: BallView): boolean =>
+    struck === null || side * struck.toeMm > STRIKE_WINDOW_MM;
+  return {
+    kind: bySpeed ? 'speed-lost' : 'struck',
+    ballIds: checked.filter(isOff).map(({ id }) => id),
+    of: checked.length,
+    strikeToeMm: isSideSure ? toeMm : null,
+    speedLost: bySpeed ? speedLost : null,
+    pushM: null,
+  };
 }
 
 function impactFact(views: readonly BallView[], accuracy: DeviceAccuracy): GroupFact | null {
   const checked = views.filter(({ agreement }) => agreement.impact !== null);
   const astray = checked.filter(isAstray);
   const { shareAtLeast, ballsAtLeast, explains } = FACT_DEFAULTS;
+  const struck = strikeFact(checked, astray, accuracy);
+  if (struck !== null) return struck;
   const alone = checked.length === 1 && astray.length === 1;
   if (!alone && (astray.length < ballsAtLeast || astray.length < shareAtLeast * checked.length)) {
     return null;
   }
-  const base = { ballIds: astray.map(({ id }) => id), of: checked.length, pushM: null };
-  const struck = ownStrikes(astray);
-  if (struck !== null) return { ...base, kind: 'struck', strikeToeMm: struck };
-  const scored = candidates(astray, accuracy).map((candidate) => {
+  const base = {
+    ballIds: astray.map(({ id }) => id),
+    of: checked.length,
+    strikeToeMm: null,
+    speedLost: null,
+    pushM: null,
+  };
+  const scored = candidates(astray).map((candidate) => {
     const distances = astray.map((view) => distanceUnder(view, candidate.change, accuracy));
     const explained = distances.filter((d, i) => d <= limitOf(astray[i]!)).length;
     return { candidate, explained, total: distances.reduce((sum, d) => sum + Math.min(d, 50), 0) };
@@ -163,7 +172,6 @@ function impactFact(views: readonly BallView[], accuracy: DeviceAccuracy): Group
   return {
     ...base,
     kind: found ? best.candidate.kind : 'unexplained',
-    strikeToeMm: found ? best.candidate.strikeToeMm : null,
   };
 }
 
@@ -185,6 +193,7 @@ function windFact(views: readonly BallView[]): GroupFact | null {
     ballIds: known.map(({ id }) => id),
     of: known.length,
     strikeToeMm: null,
+    speedLost: null,
     pushM,
   };
 }

@@ -1,11 +1,8 @@
-import { playedClub } from '../delivery/bag.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
-import { solveDelivery } from '../inverse/solve.ts';
-import type { BallQuantity, MeasuredBall } from '../intake/quantities.ts';
+import type { BallQuantity } from '../intake/quantities.ts';
 import { NORMAL_975, mean, standardDeviation } from '../maths/statistics.ts';
 import { readBlockOf } from './blocks.ts';
-import { accuracyFor } from './context.ts';
 import type { ResolvedContext } from './context.ts';
 import { countByBlock } from './counts.ts';
 import { half95Of, sharedSdOf } from './error.ts';
@@ -13,9 +10,13 @@ import type { InferredSd } from './error.ts';
 import type { GroupFact } from './facts.ts';
 import { PROOF_FIGURES } from './figure.ts';
 import type { ProofFigure } from './figure.ts';
+import { inferredOf } from './inferred.ts';
+import type { Inferred } from './inferred.ts';
 import type { BallView } from './read-ball.ts';
 import { fitStartShare } from './schools.ts';
 import type { StartShare } from './schools.ts';
+import { estimateStrike } from './strike.ts';
+import type { StrikeEstimate } from './strike.ts';
 
 /** A figure over balls; `low` and `high` are the 95 % interval of the mean, shared errors in it. */
 export interface FigureSummary {
@@ -61,19 +62,12 @@ export interface GroupReading {
   readonly pattern: GroupPattern | null;
   /** The typical delivery; null without face and path. */
   readonly typical: AssumedDelivery | null;
+  /** Where they are struck across the face, where nothing measured it; null where it cannot be told. */
+  readonly strike: StrikeEstimate | null;
   /** Balls whose face and path were read backwards, with how sure they are, degrees. */
   readonly inferred: Inferred | null;
   /** The face's share of the start in these balls. */
   readonly share: StartShare;
-}
-
-export interface Inferred {
-  readonly ballIds: readonly string[];
-  readonly faceHalf95Deg: number;
-  readonly pathHalf95Deg: number;
-  readonly gapHalf95Deg: number;
-  readonly assumed: readonly string[];
-  readonly byEye: boolean;
 }
 
 /** When balls are alike enough to call it a pattern (common practice, no source). */
@@ -154,43 +148,6 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
   };
 }
 
-const meanOf = (values: readonly (number | null)[]): number | null => {
-  const known = values.filter((value) => value !== null);
-  return known.length === 0 ? null : mean(known);
-};
-
-/** How sure face and path are where they were read backwards, for the balls' average. */
-function inferredOf(views: readonly BallView[], context: ResolvedContext): Inferred | null {
-  const inferred = views.filter((view) => view.inferred);
-  const played = playedClub(inferred[0]?.ball.club, context.bag);
-  if (played === null) return null;
-  const average = (pick: (ball: MeasuredBall) => number | null): number | null =>
-    meanOf(inferred.map((view) => pick(view.ball)));
-  const ball = {
-    startDirectionDeg: average((b) => b.startDirectionDeg),
-    spinAxisTiltDeg: average((b) => b.spinAxisTiltDeg),
-    offlineM: average((b) => b.offlineM),
-    curveM: average((b) => b.curveM),
-    carryM: average((b) => b.carryM),
-    ballSpeedMps: average((b) => b.ballSpeedMps),
-    launchAngleDeg: average((b) => b.launchAngleDeg),
-    spinRateRpm: average((b) => b.spinRateRpm),
-  };
-  const byEye = inferred.every((view) => view.ball.seen === 'eye');
-  const accuracy = accuracyFor(inferred[0]!.ball, context.accuracy);
-  const { hand, flight } = context;
-  const solved = solveDelivery(ball, played.head, { hand, flight, accuracy, club: played.club });
-  if (solved.delivery === null) return null;
-  return {
-    ballIds: inferred.map((view) => view.id),
-    faceHalf95Deg: solved.half95.faceAngleDeg ?? Infinity,
-    pathHalf95Deg: solved.half95.clubPathDeg ?? Infinity,
-    gapHalf95Deg: solved.gapHalf95Deg,
-    assumed: solved.assumed,
-    byEye,
-  };
-}
-
 /** The face's share of the start, from balls whose face, path and start were all measured. */
 function shareOf(views: readonly BallView[], context: ResolvedContext): StartShare {
   const balls = views.flatMap(({ ball, inferred, modelled, delivery }) =>
@@ -268,6 +225,7 @@ export function readGroup(given: readonly BallView[], context: ResolvedContext):
     figures,
     pattern: patternOf(counted),
     typical: typicalOf(counted),
+    strike: estimateStrike(counted, context.accuracy),
     inferred,
     share: shareOf(counted, context),
   };

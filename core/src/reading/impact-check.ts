@@ -28,15 +28,33 @@ export interface ImpactCheck {
   readonly figures: number;
 }
 
-const SENSITIVE = ['faceAngleDeg', 'clubPathDeg', 'dynamicLoftDeg', 'attackAngleDeg'] as const;
+const SENSITIVE = [
+  'faceAngleDeg',
+  'clubPathDeg',
+  'dynamicLoftDeg',
+  'attackAngleDeg',
+  'strikeToeMm',
+] as const;
 type Sensitive = (typeof SENSITIVE)[number];
-const STEP_DEG = 0.05;
+/** One standard deviation of each, degrees and mm. */
+export type DeliveryErrors = Readonly<Record<Sensitive, number>>;
+/** Step of the differences, degrees and mm. */
+const STEP = 0.05;
 
-/** Errors of the delivery's own figures, one standard deviation each, degrees. */
-function errorsOf(
+/** Standard deviations beyond which a strike was no ordinary one: ordinary ones are beyond it 1 time in 100. */
+const FAR_SDS = 2.57;
+/** Further off than this it is no strike, mm: something else is wrong. */
+export const FURTHEST_STRIKE_MM = 30;
+
+/** How strikes scatter across the face that were not measured, one standard deviation, mm (common practice, no source). */
+export const STRIKE_SCATTER_MM = 6;
+
+/** Errors of the delivery's own figures; of a strike that nothing measured `strikeSdMm`. */
+export function errorsOf(
   { assumed }: AssumedDelivery,
   accuracy: DeviceAccuracy,
-): Record<Sensitive, number> {
+  strikeSdMm: number,
+): DeliveryErrors {
   const of = (what: 'loft' | 'attack', measured: number, usual: number): number =>
     assumed.includes(what) ? usual : measured;
   return {
@@ -44,30 +62,44 @@ function errorsOf(
     clubPathDeg: accuracy.clubPathDeg,
     dynamicLoftDeg: of('loft', accuracy.dynamicLoftDeg, ASSUMED_SPREAD.dynamicLoftDeg),
     attackAngleDeg: of('attack', accuracy.attackAngleDeg, ASSUMED_SPREAD.attackAngleDeg),
+    strikeToeMm: strikeSdMm,
   };
 }
 
-interface Covariance {
+/** Variances and covariance of start and tilt, degrees². */
+export interface Covariance {
   readonly start: number;
   readonly tilt: number;
   readonly both: number;
 }
 
-function modelCovariance(
-  assumed: AssumedDelivery,
-  accuracy: DeviceAccuracy,
+/** Degrees that start and tilt move by for each degree, or mm, of a field of the delivery. */
+type Slopes = Readonly<Record<Sensitive, { readonly start: number; readonly tilt: number }>>;
+
+export function slopesOf(
+  { delivery, head }: AssumedDelivery,
   at: { readonly startDirectionDeg: number; readonly spinAxisTiltDeg: number },
-): Covariance {
-  const { delivery, head } = assumed;
-  const errors = errorsOf(assumed, accuracy);
+): Slopes {
   const moved: { -readonly [K in keyof Delivery]: Delivery[K] } = { ...delivery };
-  let [start, tilt, both] = [0, 0, 0];
+  const slopes: Partial<Record<Sensitive, { start: number; tilt: number }>> = {};
   for (const field of SENSITIVE) {
-    moved[field] = delivery[field] + STEP_DEG;
+    moved[field] = delivery[field] + STEP;
     const there = strike(moved, head);
     moved[field] = delivery[field];
-    const startBy = ((there.startDirectionDeg - at.startDirectionDeg) / STEP_DEG) * errors[field];
-    const tiltBy = ((there.spinAxisTiltDeg - at.spinAxisTiltDeg) / STEP_DEG) * errors[field];
+    slopes[field] = {
+      start: (there.startDirectionDeg - at.startDirectionDeg) / STEP,
+      tilt: (there.spinAxisTiltDeg - at.spinAxisTiltDeg) / STEP,
+    };
+  }
+  return slopes as Slopes;
+}
+
+/** What errors of the delivery make of start and tilt (first-order propagation). */
+export function reachOf(slopes: Slopes, errors: DeliveryErrors): Covariance {
+  let [start, tilt, both] = [0, 0, 0];
+  for (const field of SENSITIVE) {
+    const startBy = slopes[field].start * errors[field];
+    const tiltBy = slopes[field].tilt * errors[field];
     start += startBy * startBy;
     tilt += tiltBy * tiltBy;
     both += startBy * tiltBy;
@@ -89,21 +121,27 @@ function distance2(
   );
 }
 
+const EDGES: Readonly<Partial<Record<Sensitive, number>>> = { dynamicLoftDeg: 80, strikeToeMm: 58 };
 const edge = (field: Sensitive, delivery: Delivery): boolean =>
-  Math.abs(delivery[field]) > (field === 'dynamicLoftDeg' ? 80 : 55);
+  Math.abs(delivery[field]) > (EDGES[field] ?? 55);
 
-/** Null where nothing of the departure was measured, or the delivery strikes nothing. */
+/**
+ * Null where nothing of the departure was measured, or the delivery strikes nothing. `strikeSdMm`: how strikes scatter round
+ * that of the delivery; 0 where it was measured.
+ */
 export function checkImpact(
   assumed: AssumedDelivery,
   seen: Departure,
   accuracy: DeviceAccuracy,
+  strikeSdMm = 0,
 ): ImpactCheck | null {
   const { delivery, head } = assumed;
   if (seen.startDeg === null && seen.tiltDeg === null) return null;
   if (SENSITIVE.some((field) => edge(field, delivery))) return null;
   const model = strike(delivery, head);
   if (model.contact === 'none') return null;
-  const own = modelCovariance(assumed, accuracy, model);
+  const slopes = slopesOf(assumed, model);
+  const own = reachOf(slopes, errorsOf(assumed, accuracy, strikeSdMm));
   const startLeftDeg = seen.startDeg === null ? null : seen.startDeg - model.startDirectionDeg;
   const tiltLeftDeg = seen.tiltDeg === null ? null : seen.tiltDeg - model.spinAxisTiltDeg;
   const covariance = {
@@ -125,27 +163,44 @@ export const withDelivery = (
   changes: Partial<Delivery>,
 ): AssumedDelivery => ({ ...assumed, delivery: { ...assumed.delivery, ...changes } });
 
-/** Furthest strike across the face that is looked for, mm: a guess there is no guess. */
-const FURTHEST_MM = 30;
-const STEP_MM = 2;
+/** Kinds of head on which a single ball's start and axis tell where it was struck across the face. */
+export const showsStrike = ({ kind }: ClubHead): boolean =>
+  kind === 'driver' || kind === 'fairway' || kind === 'hybrid';
 
-/**
- * The strike across the face, mm to the toe, that explains a departure best; null where the best lies at the
- * limit of its range, or explains no more than a centred strike does.
- */
-export function guessStrikeMm(
-  distanceAt: (strikeToeMm: number) => number,
-  limit2: number,
-): number | null {
-  let best = 0;
-  for (let mm = -FURTHEST_MM; mm <= FURTHEST_MM; mm += STEP_MM) {
-    if (distanceAt(mm) < distanceAt(best)) best = mm;
-  }
-  if (Math.abs(best) >= FURTHEST_MM) return null;
-  for (const mm of [best - 1, best + 1]) if (distanceAt(mm) < distanceAt(best)) best = mm;
-  const [centred, struck] = [distanceAt(0), distanceAt(best)];
-  return struck <= limit2 && centred - struck >= limit2 ? best : null;
+/** Where one ball was struck across the face, and how sure that is. */
+export interface BallStrike {
+  /** mm to the toe. */
+  readonly toeMm: number;
+  readonly sdMm: number;
+  /** Millimetres of strike for each degree of start and of tilt. */
+  readonly weights: { readonly start: number; readonly tilt: number };
 }
 
-/** Kinds of head on which a strike across the face shows in start and axis. */
-export const showsStrike = ({ kind }: ClubHead): boolean => kind === 'driver' || kind === 'fairway';
+/** Whether a ball was struck further off the middle of the others than ordinary scatter and the monitor's errors make of it. */
+export const isFarStrike = ({ toeMm, sdMm }: BallStrike, middleMm = 0): boolean =>
+  Math.abs(toeMm - middleMm) > FAR_SDS * Math.hypot(STRIKE_SCATTER_MM, sdMm);
+
+/** The strike that explains a departure best, by generalised least squares over start and tilt; null where both were not measured. */
+export function strikeOf(
+  assumed: AssumedDelivery,
+  seen: Departure,
+  accuracy: DeviceAccuracy,
+): BallStrike | null {
+  const check = checkImpact(assumed, seen, accuracy);
+  if (check === null || check.startLeftDeg === null || check.tiltLeftDeg === null) return null;
+  const slopes = slopesOf(assumed, strike(assumed.delivery, assumed.head));
+  const { start, tilt, both } = reachOf(slopes, errorsOf(assumed, accuracy, 0));
+  const [ss, tt] = [start + seen.startSdDeg ** 2, tilt + seen.tiltSdDeg ** 2];
+  const determinant = ss * tt - both * both;
+  const { start: a, tilt: b } = slopes.strikeToeMm;
+  // Rows of a' V⁻¹.
+  const [u, v] = [(a * tt - b * both) / determinant, (b * ss - a * both) / determinant];
+  const information = u * a + v * b;
+  if (!(information > 0)) return null;
+  const weights = { start: u / information, tilt: v / information };
+  const toeMm =
+    assumed.delivery.strikeToeMm +
+    weights.start * check.startLeftDeg +
+    weights.tilt * check.tiltLeftDeg;
+  return { toeMm, sdMm: Math.sqrt(1 / information), weights };
+}

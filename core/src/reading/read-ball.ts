@@ -46,9 +46,6 @@ export interface BallView {
   readonly leftOut: LeftOut | null;
 }
 
-/** Strikes further off than this were no ordinary ones, mm: twice their usual scatter (common practice). */
-export const ORDINARY_STRIKE_MM = 14;
-
 /** The launch of a row that holds all of it, or null. */
 export function measuredLaunch(ball: MeasuredBall): BallLaunch | null {
   const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } = ball;
@@ -79,6 +76,7 @@ function readBackwards(ball: LessonBall, context: ResolvedContext): SolvedDelive
     hand: context.hand,
     flight: context.flight,
     club: played.club,
+    player: context.player,
     accuracy: accuracyFor(ball, context.accuracy),
     intervals: false,
     ...(ball.attackAngleDeg !== null && { attackAngleDeg: ball.attackAngleDeg }),
@@ -118,8 +116,7 @@ function leftOutOf({ keep = 'auto', block }: LessonBall, agreement: Agreement): 
   if (block === 'demonstration') return 'demonstration';
   if (keep === 'out') return 'coach';
   if (keep === 'in' || !agreement.suspect) return null;
-  if (agreement.strikeToeMm === null) return 'disagrees';
-  return Math.abs(agreement.strikeToeMm) > ORDINARY_STRIKE_MM ? 'strike' : null;
+  return agreement.strikeToeMm === null ? 'disagrees' : 'strike';
 }
 
 interface Figures {
@@ -176,7 +173,7 @@ export function viewBall(given: LessonBall, id: string, context: ResolvedContext
   const ball = withSolved(clean, solved);
   const launch = measuredLaunch(ball);
   const flown = launch === null ? null : flyBall(launch, context.flight);
-  const assumed = deliveryOf(ball, context.hand, context.bag);
+  const assumed = deliveryOf(ball, context.hand, context.bag, context.player);
   const modelled =
     assumed === null ? null : simulateShot(assumed.delivery, assumed.head, context.flight);
   const figures = figuresOf(ball, flown, modelled, context);

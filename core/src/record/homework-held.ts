@@ -54,6 +54,8 @@ export function homeworkHeld(
     done: done.length,
     dropped: dropped.length,
     nearer:
-      difference === null ? null : { by: difference.by, half95: halfOf(difference, CONFIDENCE) },
+      difference === null
+        ? null
+        : { by: difference.by, half95: halfOf({ ...difference, isTiny: false }, CONFIDENCE) },
   };
 }

@@ -5,7 +5,7 @@ import type { BlockKind, LessonBall } from '../reading/ball.ts';
 import { clubKeyOf } from '../reading/blocks.ts';
 import { resolveContext } from '../reading/context.ts';
 import { ballsOf, tries } from '../testing/players.ts';
-import { readBalls } from '../words/reading.ts';
+import { readLesson } from '../lesson/read.ts';
 import { RECORD_FIGURES, openRecord, recordOfLesson } from './lesson-record.ts';
 
 const random = seededRandom(41);
@@ -44,7 +44,7 @@ describe('a lesson’s record', () => {
     for (let i = 0; i < tries(12, 300); i++) {
       const hand = pick(['right', 'left'] as const);
       const balls = anyLesson(hand);
-      const { views } = readBalls(balls, { hand });
+      const { views } = readLesson(balls, { hand });
       const kept = recordOfLesson(balls, resolveContext({ hand }));
       const opened = openRecord(kept);
       expect(opened.count).toBe(views.length);

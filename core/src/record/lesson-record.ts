@@ -4,6 +4,7 @@
  */
 import type { DrillEffect } from '../drills/effect.ts';
 import { effectsOfClubs } from '../proof/effects.ts';
+import { isByEye } from '../reading/ball.ts';
 import type { BlockKind, LessonBall } from '../reading/ball.ts';
 import { clubKeyOf } from '../reading/blocks.ts';
 import { countedClubs } from '../reading/clubs.ts';
@@ -51,7 +52,7 @@ const FLOAT_BYTES = 4;
 /** Of a ball beside its figures: its place in the lesson (4), club and block (2 each), what is measured of it, state and source (1 each). */
 const BYTES_A_BALL = RECORD_FIGURES.length * FLOAT_BYTES + 11;
 /** Changes with what is kept of a ball: what was kept before is out of date then. */
-export const RECORD_LAYOUT = 2;
+export const RECORD_LAYOUT = 3;
 /** Sources told apart in a lesson; the last stands for any more. */
 const SOURCES_AT_MOST = 255;
 const IS_INFERRED = 1;
@@ -142,7 +143,7 @@ export function recordOfLesson(
     measured[n] = SOURCED.reduce((bits, name, i) => bits | (sourceOf(view[name]) << (2 * i)), 0);
     states[n] =
       (view.inferred ? IS_INFERRED : 0) |
-      (view.ball.seen === 'eye' ? IS_SEEN : 0) |
+      (isByEye(view.ball) ? IS_SEEN : 0) |
       (LEFT_OUT.indexOf(view.leftOut) * LEFT_OUT_AT);
   });
   const effects = effectsOfClubs(clubViews, context);

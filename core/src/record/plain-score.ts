@@ -5,7 +5,7 @@
 import type { ClubKind } from '../delivery/head.ts';
 import type { Share } from '../maths/proportion.ts';
 import { median } from '../maths/statistics.ts';
-import { STRIKE_WINDOW_MM } from '../plan/off.ts';
+import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
 import type { WantedNumbers } from '../plan/wanted.ts';
 import type { RecordBalls } from './lesson-record.ts';
 import { ownOf } from './visit.ts';

@@ -16,8 +16,8 @@ import { follow } from './follow.ts';
 import type { Followed } from './follow.ts';
 import { landingsOf, onFairway, onRuledOutSide, patternOf } from './landing.ts';
 import type { LandingPattern } from './landing.ts';
-import { movedBy } from './moved.ts';
-import type { Moved } from './moved.ts';
+import type { DrillCredit } from '../drills/effect.ts';
+import { creditsWith } from '../proof/credit.ts';
 import { plainScorer } from './plain-score.ts';
 import type { PlainScore } from './plain-score.ts';
 import { DELIVERY, FOLLOWED, pointsOf, valuesAt } from './points.ts';
@@ -79,7 +79,7 @@ export interface PlayerRecord {
   readonly score: PlainScore | null;
   /** The visits before the last change of gap, path or face, and those since; halves of them where nothing changed. */
   readonly periods: readonly Period[];
-  readonly moved: readonly Moved[];
+  readonly moved: readonly DrillCredit[];
 }
 
 export interface RecordAsk {
@@ -219,6 +219,6 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
     ...scatterOf(visits, kind),
     score: score?.(visits) ?? null,
     periods: visits.length < 2 ? [] : [periodOf(0, part), periodOf(part, visits.length)],
-    moved: movedBy(ask.effects, kind),
+    moved: creditsWith(ask.effects, kind, ask.context.hand),
   };
 }

@@ -76,7 +76,9 @@ describe('where figures came from', () => {
     const visits = steady(seededRandom(9), false);
     const record = recordOf(visits);
     const [change] = gapOf(record).changes;
-    expect(change).toMatchObject({ at: 6, isOfSource: true });
+    // Found within a visit of where the monitor was changed.
+    expect(Math.abs(change!.at - 6)).toBeLessThanOrEqual(1);
+    expect(change!.isOfSource).toBe(true);
     const changed = findingsOf(record).find(({ kind }) => kind === 'changed')!;
     expect(findingWords(changed, wording)).toMatch(/so it may be the monitor/);
     expect(findingForPlayer(changed, wording)).toMatch(/measured differently/);

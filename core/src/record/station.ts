@@ -1,5 +1,5 @@
 /** How a player does at a station from day to day: how much is good, and whether the dose climbs or is stuck. */
-import { DOSE } from '../drills/drill.ts';
+import { DOSE } from '../drills/dose.ts';
 
 /** Repetitions of a drill on a day, in a lesson or at home. */
 export interface StationDay {
@@ -41,7 +41,7 @@ function doseOf(days: readonly StationDay[]): StationRecord['dose'] {
   if (first == null || last == null) return null;
   const left = known.map(({ doseStep }) => doseStep === last).lastIndexOf(false);
   const atStep = goodOf(known.slice(left + 1));
-  const isTop = last === DOSE.steps.length - 1;
+  const isTop = last === DOSE.steps - 1;
   const isStuck =
     !isTop && atStep.days >= STUCK_AFTER && atStep.good * DOSE.setOf < atStep.of * DOSE.moveOnAt;
   const moved = last > first ? 'climbed' : last < first ? 'back' : 'as it was';

@@ -2,7 +2,8 @@
 import { findClub, headOf } from '../delivery/club.ts';
 import type { Club } from '../delivery/club.ts';
 import type { ClubKind } from '../delivery/head.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../delivery/usual.ts';
+import { UNKNOWN_PLAYER, plainDelivery } from '../delivery/usual.ts';
+import type { UsualPlayer } from '../delivery/usual.ts';
 import { strike } from '../impact/strike.ts';
 import type { Hand } from '../line/hand.ts';
 import { median } from '../maths/statistics.ts';
@@ -26,15 +27,20 @@ export function usualClub(visits: readonly Visit[], kind: ClubKind): Club | null
 }
 
 /** How the player usually swings the club of a kind they hit most, with the face along the line; null where they hit none. */
-function usualOf(visits: readonly Visit[], kind: ClubKind, hand: Hand) {
+function usualOf(
+  visits: readonly Visit[],
+  kind: ClubKind,
+  hand: Hand,
+  player: UsualPlayer = UNKNOWN_PLAYER,
+) {
   const club = usualClub(visits, kind);
   if (club === null) return null;
   const speeds = visits.flatMap((visit) => {
     const own = countedOf(visit, kind).filter((n) => visit.balls.clubOf(n) === club.id);
     return valuesAt(visit.balls, own, 'clubSpeedMps');
   });
-  const driver = speeds.length === 0 ? UNKNOWN_DRIVER_SPEED_MPS : median(speeds) / club.speedShare;
-  return { head: headOf(club), plain: plainDelivery(club, hand, driver) };
+  const driver = speeds.length === 0 ? player.driverSpeedMps : median(speeds) / club.speedShare;
+  return { head: headOf(club), plain: plainDelivery(club, hand, driver, player.kind) };
 }
 
 /** What is wanted of a kind of club; null where the player has hit none. */
@@ -42,9 +48,13 @@ export function wantedOfKind(
   visits: readonly Visit[],
   kind: ClubKind,
   wanted: WantedByClub | null,
-  { hand, bands }: { readonly hand: Hand; readonly bands: Bands },
+  {
+    hand,
+    bands,
+    player,
+  }: { readonly hand: Hand; readonly bands: Bands; readonly player?: UsualPlayer },
 ): WantedNumbers | null {
-  const usual = usualOf(visits, kind, hand);
+  const usual = usualOf(visits, kind, hand, player);
   if (usual === null) return null;
   const base = { hand, bands, ...usual };
   return wantedNumbers(wantedFor(wanted, kind), base) ?? wantedNumbers(PLAIN_WANTED, base);

@@ -21,8 +21,12 @@ export interface SwingOf {
   readonly faceSd?: number;
   /** How much of the path's scatter the face follows. */
   readonly coupling?: number;
+  /** How much more loft and attack than is usual, degrees. */
+  readonly loftBy?: number;
+  readonly attackBy?: number;
   readonly toeMm?: number;
   readonly toeSdMm?: number;
+  readonly highSdMm?: number;
   /** 0 for an exact monitor. */
   readonly misread?: number;
 }
@@ -30,10 +34,23 @@ export interface SwingOf {
 /** Full monitor rows of a player with a club; the strike is not measured. */
 export function ballsOf(club: string, count: number, random: Random, swing: SwingOf): LessonBall[] {
   const { hand = 'right', driverSpeedMps = 43, pathSd = 1.5, faceSd = 2 } = swing;
-  const { coupling = 0, toeMm = 0, toeSdMm = 0, misread = 1 } = swing;
+  const {
+    coupling = 0,
+    toeMm = 0,
+    toeSdMm = 0,
+    highSdMm = 0,
+    misread = 1,
+    loftBy = 0,
+    attackBy = 0,
+  } = swing;
   const bag = findClub(club)!;
   const head = headOf(bag);
-  const plain = plainDelivery(bag, hand, driverSpeedMps);
+  const usual = plainDelivery(bag, hand, driverSpeedMps);
+  const plain = {
+    ...usual,
+    dynamicLoftDeg: usual.dynamicLoftDeg + loftBy,
+    attackAngleDeg: usual.attackAngleDeg + attackBy,
+  };
   const sign = handSign(hand);
   return Array.from({ length: count }, (_, index): LessonBall => {
     const pathOff = pathSd * gaussian(random);
@@ -42,6 +59,7 @@ export function ballsOf(club: string, count: number, random: Random, swing: Swin
       ...turnFace(plain, head, sign * (swing.face + faceOff)),
       clubPathDeg: sign * (swing.path + pathOff),
       strikeToeMm: toeMm + toeSdMm * gaussian(random),
+      strikeHighMm: plain.strikeHighMm + highSdMm * gaussian(random),
     };
     const { launch, flight } = simulateShot(delivery, head);
     const exact = { ...delivery, ...launch, carryM: flight.carryM, offlineM: flight.offlineM };

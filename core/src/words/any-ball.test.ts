@@ -8,7 +8,7 @@ import { seededRandom } from '../maths/random.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import { readBall } from '../reading/read-ball.ts';
 import { tries } from '../testing/players.ts';
-import { readBalls } from './reading.ts';
+import { readLesson } from '../lesson/read.ts';
 
 const JUNK = [NaN, Infinity, -Infinity, '5', undefined, {}, [], 1e300, -1e300, -0, null, true];
 const CLUBS = [...STANDARD_BAG.map(({ id }) => id), null, 'nope', 7, undefined];
@@ -47,7 +47,7 @@ describe('any ball at all', () => {
         const hand = pick(HANDS);
         const balls = Array.from({ length: BALLS_IN_GROUP }, anyBall);
         if (group % LESSON_EVERY === 0) {
-          const { views } = readBalls(balls, { hand });
+          const { views } = readLesson(balls, { hand });
           expect(views).toHaveLength(BALLS_IN_GROUP);
         } else for (const ball of balls) readBall(ball, { hand });
       }
@@ -57,9 +57,9 @@ describe('any ball at all', () => {
 
   it('may be no ball', () => {
     const nothing = [null, undefined, 7, 'ball', []] as unknown as LessonBall[];
-    const { views, plans } = readBalls(nothing, { hand: 'right' });
+    const { views, clubs } = readLesson(nothing, { hand: 'right' });
     expect(views).toHaveLength(5);
-    expect(plans).toEqual([null]);
+    expect(clubs.map(({ plan }) => plan)).toEqual([null]);
   });
 
   it('seen by eye is read back, or refused with a reason', () => {

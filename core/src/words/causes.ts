@@ -1,38 +1,44 @@
 /** A trace of causes in words. */
 import type { CauseLink, FaultNode, LinkValue } from '../causes/links.ts';
 import type { CauseTrace, Fault, TracedLink } from '../causes/trace.ts';
+import { capital, listOf } from './sentence.ts';
 
 const FAULT_WORDS: Readonly<Record<FaultNode, readonly [string, string]>> = {
   path: ['the out-to-in path', 'the in-to-out path'],
   face: ['the closed face', 'the open face'],
   strike: ['the heel strikes', 'the toe strikes'],
-  together: ['the straight pull', 'the straight push'],
+  together: ['the pull', 'the push'],
 };
-/** A figure that has no such name by itself, beside what is wanted. */
-const RELATIVE_WORDS: Readonly<Partial<Record<FaultNode, readonly [string, string]>>> = {
-  path: ['a path more out-to-in than wanted', 'a path more in-to-out than wanted'],
-  face: ['a face more closed than wanted', 'a face more open than wanted'],
+/** What a stage asks of a figure that is called so already, or is called nothing: what stands in its way. */
+const IN_THE_WAY: Readonly<Partial<Record<FaultNode, readonly [string, string]>>> = {
+  path: ['the path from going further in-to-out', 'the path from going further out-to-in'],
+  face: ['the face from opening further', 'the face from closing further'],
 };
-export function faultWords({ node, way, isRelative = false }: Fault): string {
-  const words = (isRelative ? RELATIVE_WORDS[node] : undefined) ?? FAULT_WORDS[node];
-  return words[way < 0 ? 0 : 1];
-}
+const inTheWay = ({ node, way, isRelative = false }: Fault): string | null =>
+  isRelative ? (IN_THE_WAY[node]?.[way < 0 ? 0 : 1] ?? null) : null;
+
+/** What is to be mended: `the out-to-in path`. */
+export const faultWords = (fault: Fault): string =>
+  inTheWay(fault) ?? FAULT_WORDS[fault.node][fault.way < 0 ? 0 : 1];
+/** What is looked for: `What makes the closed face?`, `What keeps the face from closing further?` */
+export const causeQuestion = (fault: Fault): string =>
+  `What ${inTheWay(fault) === null ? 'makes' : 'keeps'} ${faultWords(fault)}?`;
+
 export const valueWords = (link: CauseLink, value: LinkValue): string => link.words[value + 1]!;
 
-const lookWords = ({ link }: TracedLink): string => ` Look next at: ${link.label.toLowerCase()}.`;
+const seenWords = ({ link, value }: TracedLink): string =>
+  `${link.label.toLowerCase()} ${valueWords(link, value!)}`;
 
-/** `Ball position too far forward, by way of the shoulder line: it pushes towards the out-to-in path.` */
+/** Causes said at most; the rest stand in the chain. */
+const SAID = 2;
+
+/** `Body aim open to the target and ball position too far forward: both make the pull. Look next: lie angle.` */
 export function traceWords({ fault, cause, pushing, unseen }: CauseTrace): string {
-  if (fault.way === 0) return 'This is within its window: no cause to look for.';
-  const next = unseen[0] === undefined ? '' : lookWords(unseen[0]);
-  const what = faultWords(fault);
-  if (cause === null) return `Nothing seen so far explains ${what}.${next}`;
-  const [, ...between] = cause.chain;
-  const by =
-    between.length === 0
-      ? ''
-      : `, by way of the ${between.map((l) => l.label.toLowerCase()).join(' and the ')}`;
-  const rest = pushing.slice(1).map(({ link }) => link.label.toLowerCase());
-  const also = rest.length === 0 ? '' : ` Also pushing that way: ${rest.join(', ')}.`;
-  return `${cause.link.label} ${valueWords(cause.link, cause.value!)}${by}: it pushes towards ${what}.${also}${next}`;
+  if (fault.way === 0) return 'Nothing here to look for.';
+  const next = unseen[0] === undefined ? '' : ` Look next: ${unseen[0].link.label.toLowerCase()}.`;
+  if (cause === null) return `Nothing seen yet explains it.${next}`;
+  const said = pushing.slice(0, SAID);
+  const verb = inTheWay(fault) === null ? 'make' : 'keep';
+  const does = said.length === 1 ? `this ${verb}s` : `both ${verb}`;
+  return `${capital(listOf(said.map(seenWords)))}: ${does} ${faultWords(fault)}.${next}`;
 }

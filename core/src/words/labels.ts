@@ -50,9 +50,7 @@ export function figureText(name: ProofFigure, value: number, units: DisplayUnits
 const TENTHS_BELOW_DEG = 0.5;
 const digitsOf = (half95Deg: number): number => (half95Deg < TENTHS_BELOW_DEG ? 1 : 0);
 
-/** An angle with no more digits than its error allows. */
-export const sureAngle = (angleDeg: number, half95Deg: number, units: DisplayUnits): string =>
-  formatSideAngle(angleDeg, units.angle, digitsOf(half95Deg));
+/** The size of an angle with no more digits than its error allows. */
 export const sureDegrees = (angleDeg: number, half95Deg: number): string =>
   `${formatNumber(Math.abs(angleDeg), digitsOf(half95Deg))}°`;
 

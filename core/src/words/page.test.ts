@@ -1,103 +1,108 @@
-import { traceCause } from '../causes/trace.ts';
 import { findDrill } from '../drills/catalogue.ts';
-import { planFor } from '../plan/plan.ts';
-import { judgeBlocks } from '../proof/judge.ts';
-import { exactBalls } from '../testing/players.ts';
-import { DEFAULT_DISPLAY_UNITS } from './format.ts';
+import type { LessonFacts } from '../lesson/findings.ts';
+import type { LessonContext } from '../lesson/read.ts';
+import { seededRandom } from '../maths/random.ts';
+import type { LessonBall } from '../reading/ball.ts';
+import { ballsOf, exactBalls } from '../testing/players.ts';
+import { findingsOf, wordingOf } from '../testing/lessons.ts';
 import { composePage } from './page.ts';
+import type { LessonPage } from './page.ts';
 
-const slicer = planFor({
-  balls: exactBalls('driver', { path: -6, face: -1 }),
-  hand: 'right',
-  club: 'driver',
-})!;
-const stage = slicer.routes[slicer.chosen]!.stages[0]!;
-const ball = (clubPathDeg: number) => ({ clubPathDeg, faceToPathDeg: -clubPathDeg });
-const input = {
-  hand: 'right',
-  plan: slicer,
-  stage,
-  trace: traceCause({ node: 'path', way: -1 }, { 'ball-position': 1 }),
-  drills: [findDrill('overhang')!],
-  judged: judgeBlocks([-6, -5, -6.4, -5.8].map(ball), [-2, -3, -2.4, -2.2].map(ball), {
-    figures: ['clubPathDeg', 'faceToPathDeg'],
-    wanted: { clubPathDeg: 0, faceToPathDeg: 0 },
+const DATE = '2026-12-24';
+const random = seededRandom(30);
+const tagged = (balls: readonly LessonBall[], tag: Partial<LessonBall>): LessonBall[] =>
+  balls.map((ball) => ({ ...ball, ...tag, id: `${tag.block}${ball.id}` }));
+const slices = (hand: 'right' | 'left'): LessonBall[] => [
+  ...tagged(ballsOf('driver', 10, random, { path: -6, face: -1, hand }), { block: 'baseline' }),
+  ...tagged(ballsOf('driver', 10, random, { path: -2.5, face: -0.5, hand }), {
+    block: 'drill',
+    drillId: 'overhang',
   }),
-  units: DEFAULT_DISPLAY_UNITS,
-  date: '2026-12-24',
-} as const;
+];
+
+function pageOf(
+  balls: readonly LessonBall[],
+  context: LessonContext,
+  facts: Partial<LessonFacts> = {},
+  gently = false,
+): LessonPage {
+  const findings = findingsOf(balls, context, facts);
+  return composePage({ findings, gently, wording: wordingOf(context.hand), date: DATE });
+}
 
 describe('the player’s page', () => {
-  const page = composePage(input);
+  const facts = { givenIds: ['overhang'], observations: { 'ball-position': 1 } } as const;
+  const page = pageOf(slices('right'), { hand: 'right' }, facts);
 
   it('has two points at most, from the plan and what was seen, as a person would say them', () => {
-    expect(page.points).toEqual([
-      'Swing the club more from the inside: the path goes further right.',
-      'Bring the ball back a little.',
-    ]);
+    expect(page.points).toHaveLength(2);
+    expect(page.points[0]).toMatch(/wing the club more from the inside\.$/);
+    expect(page.points[1]).toBe('Bring the ball back a little.');
   });
 
-  it('has the numbers it was judged on, in the player’s units, each with its plain word', () => {
-    expect(page.numbers).toEqual([
-      {
-        label: 'Path (the way the club travels)',
-        before: '5.8° L',
-        after: '2.4° L',
-        verdict: 'on plan',
-      },
-      expect.objectContaining({ label: 'Face to path (what bends the ball)', verdict: 'on plan' }),
+  it('has the numbers it was judged on in golf’s words, each with its plain word', () => {
+    expect(page.numbers.map(({ label }) => label)).toEqual([
+      'Path (the way the club travels)',
+      'Face to path (what bends the ball)',
     ]);
+    expect(page.numbers[0]).toMatchObject({
+      before: expect.stringMatching(/^[5-7]° out-to-in$/) as string,
+      after: expect.stringMatching(/^[1-4]° out-to-in$/) as string,
+      verdict: 'on the way',
+    });
   });
 
-  it('tells the player that worse for now is right, and only then', () => {
-    expect(page.expect).toBe('');
-    const pull = planFor({
-      balls: exactBalls('7-iron', { path: -6, face: -6 }),
-      hand: 'right',
-      club: '7-iron',
-      route: 'gap-first',
-    })!;
-    const told = composePage({ ...input, plan: pull, stage: pull.routes[pull.chosen]!.stages[0]! });
+  it('tells the player that worse for now is right, and when to stop', () => {
+    const balls = exactBalls('7-iron', { path: -6, face: -6 });
+    const told = pageOf(balls, { hand: 'right', route: 'gap-first' });
     expect(told.expect).toMatch(
-      /^For now the ball may finish about \d+ m further left: that is as planned\.$/,
+      /For now the ball may finish about \d+ m further left\. That is right\./,
+    );
+    expect(pageOf(balls, { hand: 'right' }).expect).toBe(
+      'If balls begin to bend right, stop and tell your coach.',
     );
   });
 
-  it('says it from the other side for a left-hander', () => {
-    const plan = planFor({
-      balls: exactBalls('driver', { path: -6, face: -1, hand: 'left' }),
-      hand: 'left',
-      club: 'driver',
-    })!;
-    const left = composePage({
-      ...input,
-      hand: 'left',
-      plan,
-      stage: plan.routes[plan.chosen]!.stages[0]!,
-    });
-    expect(left.points[0]).toBe('Swing the club more from the inside: the path goes further left.');
+  it('says it in the same words for a left-hander', () => {
+    const left = pageOf(slices('left'), { hand: 'left' }, facts);
+    expect(left.points[0]).toMatch(/wing the club more from the inside\.$/);
+    expect(left.points[1]).toBe(page.points[1]);
   });
 
   it('spreads the homework to the next look, across the turn of the year', () => {
     expect(page.nextLook).toBe('2027-01-07');
-    expect(page.homework.map((h) => h.date)).toEqual([
+    expect(page.homework.map(({ date }) => date)).toEqual([
       '2026-12-27',
       '2026-12-30',
       '2027-01-02',
       '2027-01-05',
     ]);
-    expect(page.homework[0]!.what).toContain('Overhang: ten slow swings');
+    expect(page.homework[0]!.what).toBe('Overhang: ten slow swings, half length, no ball');
   });
 
-  it('of an empty lesson is empty, not wrong; of a player to be left alone it says so', () => {
-    const nothing = { ...input, plan: null, stage: null, trace: null, drills: [], judged: null };
+  it('overdoes nothing at full speed for a back that hurts', () => {
+    const hard = /full speed/;
+    expect(page.homework.some(({ what }) => hard.test(what))).toBe(true);
+    const gentle = pageOf(slices('right'), { hand: 'right' }, facts, true);
+    expect(gentle.homework.some(({ what }) => hard.test(what))).toBe(false);
+  });
+
+  it('of an empty lesson is empty, not wrong', () => {
+    const nothing = { findings: null, gently: false, wording: wordingOf('right'), date: DATE };
     expect(composePage(nothing)).toMatchObject({
       points: [],
       numbers: [],
       homework: [],
       expect: '',
     });
-    const alone = composePage({ ...nothing, plan: slicer });
-    expect(alone.points).toEqual(['Nothing to change now: keep it as it is.']);
+    const rails = composePage({ ...nothing, drills: [findDrill('rails')!] });
+    expect(rails.points).toEqual([findDrill('rails')!.how]);
+  });
+
+  it('says keep it only of a flight that is left', () => {
+    const steady = pageOf(exactBalls('7-iron', { path: 0, face: 0 }), { hand: 'right' });
+    expect(steady.points[0]).toBe('Nothing to change: keep it as it is.');
+    const few = pageOf(exactBalls('7-iron', { path: 0, face: 0 }).slice(11, 14), { hand: 'right' });
+    expect(few.points).toEqual(['Check grip, aim, ball position and posture before every ball.']);
   });
 });

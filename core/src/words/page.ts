@@ -1,21 +1,24 @@
 /**
  * The page a player takes home: two points at most, numbers before and after, the station, homework and
- * the next look, in plain words made from the lesson's plan. Dates come in as parameters.
+ * the next look, in plain words made from the lesson's findings. Dates come in as parameters.
  */
 import type { CauseLinkId } from '../causes/links.ts';
-import type { CauseTrace } from '../causes/trace.ts';
 import type { Drill } from '../drills/drill.ts';
-import { DOSE } from '../drills/drill.ts';
+import { doseOf } from '../drills/dose.ts';
 import { asRightHanded } from '../line/hand.ts';
-import type { Hand } from '../line/hand.ts';
-import { PLAN_DEFAULTS } from '../plan/defaults.ts';
-import type { Plan } from '../plan/plan.ts';
+import type { LessonFindings } from '../lesson/findings.ts';
+import { POINTS_AT_MOST, pagePoints } from '../lesson/page-points.ts';
+import type { PagePoint } from '../lesson/page-points.ts';
 import type { Stage } from '../plan/stages.ts';
 import type { BlockVerdict, NamedChange, Verdict } from '../proof/judge.ts';
 import { addDaysIso } from '../units/days.ts';
-import type { DisplayUnits } from './format.ts';
+import { angleText, wordsOf } from './angles.ts';
+import type { AngleName } from './angles.ts';
 import { PLAIN_FIGURES, figureText } from './labels.ts';
-import { expectForPlayer } from './plan.ts';
+import { BASICS_FOR_PLAYER, lookForPlayer } from './looks.ts';
+import { expectForPlayer, stopForPlayer } from './plan.ts';
+import { sideWord } from './sentence.ts';
+import type { Wording } from './sentence.ts';
 
 export interface PageNumber {
   readonly label: string;
@@ -33,7 +36,7 @@ export interface HomeworkDay {
 
 export interface LessonPage {
   readonly points: readonly string[];
-  /** What to expect for now; empty where there is nothing to warn of. */
+  /** What to expect for now, and when to stop; empty where there is nothing to warn of. */
   readonly expect: string;
   readonly numbers: readonly PageNumber[];
   readonly drillIds: readonly string[];
@@ -43,14 +46,13 @@ export interface LessonPage {
 }
 
 export interface PageInput {
-  readonly hand: Hand;
-  /** What is decided, and the stage that is worked on; null where nothing is. */
-  readonly plan: Plan | null;
-  readonly stage: Stage | null;
-  readonly trace: CauseTrace | null;
-  readonly drills: readonly Drill[];
-  readonly judged: BlockVerdict | null;
-  readonly units: DisplayUnits;
+  /** What the lesson found; null where nothing is decided. */
+  readonly findings: LessonFindings | null;
+  /** The drills given, where nothing is decided: those of the findings that fit otherwise. */
+  readonly drills?: readonly Drill[];
+  /** Whether nothing is to be overdone at full speed. */
+  readonly gently: boolean;
+  readonly wording: Wording;
   /** ISO date of the lesson. */
   readonly date: string;
   readonly daysToNextLook?: number;
@@ -58,41 +60,80 @@ export interface PageInput {
 }
 
 /** Two weeks to the next look, practice every third day (common practice, no source). */
-export const PAGE_DEFAULTS = { daysToNextLook: 14, homeworkEveryDays: 3, points: 2 } as const;
+export const PAGE_DEFAULTS = {
+  daysToNextLook: 14,
+  homeworkEveryDays: 3,
+  points: POINTS_AT_MOST,
+} as const;
 
 const PAGE_VERDICTS: Readonly<Record<Verdict, string>> = {
-  'on plan': 'on plan',
+  'on plan': 'on the way',
   there: 'there',
+  'past it': 'too far: ease off',
   'no real change': 'as before',
   'away from plan': 'not yet: keep to the drill',
   'not yet clear': 'too early to say',
 };
 
-const numberOf = (change: NamedChange, units: DisplayUnits): PageNumber => ({
-  label: PLAIN_FIGURES[change.figure],
-  before: figureText(change.figure, change.beforeMean, units),
-  after: figureText(change.figure, change.afterMean, units),
-  verdict: PAGE_VERDICTS[change.verdict],
-});
+const IN_WORDS: ReadonlySet<string> = new Set([
+  'faceAngleDeg',
+  'clubPathDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+]);
+
+function numberOf(change: NamedChange, w: Wording): PageNumber {
+  const { figure } = change;
+  const text = (value: number): string =>
+    IN_WORDS.has(figure)
+      ? angleText(wordsOf(figure as AngleName, value, w.hand, w.bands))
+      : figureText(figure, value, w.units);
+  return {
+    label: PLAIN_FIGURES[figure],
+    before: text(change.beforeMean),
+    after: text(change.afterMean),
+    verdict: PAGE_VERDICTS[change.verdict],
+  };
+}
+
+const COUNT_LABELS = {
+  startDirectionDeg: 'Balls that start off line',
+  curveM: 'Balls that bend too much',
+  offlineM: 'Balls that finish wide',
+  strikeToeMm: 'Balls off the middle',
+} as const;
+
+/** The numbers it was judged on: counts, where an eye saw the balls. */
+function numbersOf(judged: BlockVerdict | null, w: Wording): PageNumber[] {
+  if (judged === null) return [];
+  if (judged.counts.length === 0) return judged.named.map((change) => numberOf(change, w));
+  return judged.counts.map(({ figure, before, after, verdict }) => ({
+    label: COUNT_LABELS[figure],
+    before: `${before.had} of ${before.of}`,
+    after: `${after.had} of ${after.of}`,
+    verdict: PAGE_VERDICTS[verdict],
+  }));
+}
 
 /** The change as a player is told it. */
-function movePoint(stage: Stage, toeMm: number, hand: Hand): string {
-  const side = (byDeg: number): 'left' | 'right' => (byDeg < 0 ? 'left' : 'right');
+function movePoint(stage: Stage, toeMm: number, { hand }: Wording): string {
   switch (stage.move) {
     case 'path':
       return asRightHanded(stage.pathByDeg, hand) > 0
-        ? `Swing the club more from the inside: the path goes further ${side(stage.pathByDeg)}.`
-        : `Swing the club less from the inside: the path goes further ${side(stage.pathByDeg)}.`;
+        ? 'Swing the club more from the inside.'
+        : 'Swing the club less from the inside.';
     case 'face':
       return `Bring the clubface to the ball a little more ${asRightHanded(stage.faceByDeg, hand) > 0 ? 'open' : 'closed'}.`;
     case 'together':
-      return `Turn body line and clubface together a little to the ${side(stage.pathByDeg)}.`;
+      return `Turn body line and clubface together a little to the ${sideWord(stage.pathByDeg)}.`;
     case 'aim':
-      return `Aim the whole body a little further ${side(stage.pathByDeg)}.`;
+      return `Aim the whole body a little further ${sideWord(stage.pathByDeg)}.`;
     case 'strike':
-      return `Strike it nearer the middle: you have been off the ${toeMm > 0 ? 'toe' : 'heel'}.`;
+      return `Strike it nearer the middle. You come off the ${toeMm > 0 ? 'toe' : 'heel'}.`;
   }
 }
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What cures a link seen off to the minus or the plus side; one line where both are cured alike. */
 const PLAIN_CURES: Readonly<
@@ -139,51 +180,72 @@ const PLAIN_CURES: Readonly<
   ],
 };
 
-/** What a player is told who is to change nothing. */
-function leavePoints({ leaveReason, ballIds }: Plan): string[] {
-  // The coach has a file to settle first: the player is told nothing of it.
-  const isTooFew = leaveReason === 'cannot tell' && ballIds.length < PLAN_DEFAULTS.tellsFrom;
-  if (leaveReason === 'check the file' || isTooFew) return [];
-  if (leaveReason === 'two-way')
-    return ['Start every ball on the same line: that comes before any change of direction.'];
-  return ['Nothing to change now: keep it as it is.'];
+function cureWords({ link, value }: Extract<PagePoint, { kind: 'cure' }>): string | null {
+  const cure = PLAIN_CURES[link.id as CauseLinkId];
+  if (cure === undefined) return null;
+  return typeof cure === 'string' ? cure : cure[value < 0 ? 0 : 1];
 }
 
-function pointsOf({ hand, plan, stage, trace, drills }: PageInput): string[] {
-  const points: string[] = [];
-  if (plan !== null && stage === null) points.push(...leavePoints(plan));
-  if (stage !== null) points.push(movePoint(stage, plan?.strikeToeMm ?? 0, hand));
-  const cause = trace?.cause ?? null;
-  if (cause !== null && cause.value !== null && cause.value !== 0) {
-    const cure = PLAIN_CURES[cause.link.id];
-    if (cure !== undefined)
-      points.push(typeof cure === 'string' ? cure : cure[cause.value < 0 ? 0 : 1]);
+/** A point as a player is told it; null where there are no plain words for it. */
+function pointWords(point: PagePoint, w: Wording): string | null {
+  switch (point.kind) {
+    case 'move': {
+      const words = movePoint(point.stage, point.toeMm, w);
+      return point.isTry ? `Try this: ${lowerFirst(words)}` : words;
+    }
+    case 'cure':
+      return cureWords(point);
+    case 'drill':
+      return point.drill.how;
+    case 'basics':
+      return BASICS_FOR_PLAYER;
+    case 'look':
+      return lookForPlayer(point.look);
+    case 'steady':
+      return 'Start every ball on the same line. The direction comes later.';
+    case 'keep':
+      return 'Nothing to change: keep it as it is.';
   }
-  const [drill] = drills;
-  if (points.length < PAGE_DEFAULTS.points && drill !== undefined) points.push(drill.how);
-  return points.slice(0, PAGE_DEFAULTS.points);
+}
+
+/** Practice from day to day, a step of the dose at a time, until the next look. */
+function homeworkOf(input: PageInput, drills: readonly Drill[], days: number): HomeworkDay[] {
+  const every = input.homeworkEveryDays ?? PAGE_DEFAULTS.homeworkEveryDays;
+  const [first] = drills;
+  if (first === undefined) return [];
+  const steps = doseOf(first, input.gently);
+  const what = drills.map((drill) => drill.name).join(', then ');
+  const homework: HomeworkDay[] = [];
+  for (let day = every; day < days; day += every) {
+    const step = steps[Math.min(steps.length - 1, homework.length)]!;
+    homework.push({
+      date: addDaysIso(input.date, day),
+      what: `${what}: ${lowerFirst(step.words)}`,
+    });
+  }
+  return homework;
 }
 
 /** The page as the lesson says it; the coach may change any of it. */
 export function composePage(input: PageInput): LessonPage {
-  const { plan, stage, drills, judged, units, date } = input;
+  const { findings, wording, date } = input;
+  const { hand, units } = wording;
+  const drills = findings?.pageDrills ?? input.drills ?? [];
+  const points = findings?.points ?? pagePoints(null, null, drills);
   const days = input.daysToNextLook ?? PAGE_DEFAULTS.daysToNextLook;
-  const every = input.homeworkEveryDays ?? PAGE_DEFAULTS.homeworkEveryDays;
-  const what = drills.map((drill) => drill.name).join(', then ');
-  const homework: HomeworkDay[] = [];
-  for (let day = every; drills.length > 0 && day < days; day += every) {
-    const step = DOSE.steps[Math.min(DOSE.steps.length - 1, homework.length)]!;
-    homework.push({
-      date: addDaysIso(date, day),
-      what: `${what}: ${step.charAt(0).toLowerCase()}${step.slice(1)}`,
-    });
-  }
+  const stage = findings?.work.stage ?? null;
+  const expect =
+    findings === null || stage === null
+      ? ''
+      : [expectForPlayer(findings.plan, stage, units), stopForPlayer(findings.plan, hand)]
+          .filter(Boolean)
+          .join(' ');
   return {
-    points: pointsOf(input),
-    expect: plan === null || stage === null ? '' : expectForPlayer(plan, stage, units),
-    numbers: (judged?.named ?? []).map((change) => numberOf(change, units)),
+    points: points.flatMap((point) => pointWords(point, wording) ?? []),
+    expect,
+    numbers: numbersOf(findings?.verdict?.judged ?? null, wording),
     drillIds: drills.map(({ id }) => id),
-    homework,
+    homework: homeworkOf(input, drills, days),
     nextLook: addDaysIso(date, days),
   };
 }

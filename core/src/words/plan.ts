@@ -1,14 +1,19 @@
-/** A plan in words: what to change, what to expect, or why to leave it alone. Every screen says it from here. */
+/** What is done, in words: the move, how likely it is, what to expect; or why nothing is changed. Every screen says it from here. */
 import { asRightHanded } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
-import { PLAN_DEFAULTS } from '../plan/defaults.ts';
+import { RATES } from '../maths/rates.ts';
+import type { Middle } from '../plan/outcome.ts';
 import type { Plan } from '../plan/plan.ts';
+import type { Move } from '../plan/routes.ts';
 import type { Route, Stage } from '../plan/stages.ts';
+import { shapeOf } from '../plan/wanted.ts';
 import type { Shape, Wanted } from '../plan/wanted.ts';
-import { formatLength, formatNumber } from './format.ts';
+import type { Worth } from '../plan/worth.ts';
+import type { Bands } from '../reading/bands.ts';
+import { formatLength, formatNumber, formatSideLength, formatSpeed } from './format.ts';
 import type { DisplayUnits } from './format.ts';
-import { strikeText } from './labels.ts';
-import { capital, countOf, figure, sentence, sideWord } from './sentence.ts';
+import { answersWords, lookWords } from './looks.ts';
+import { capital, figure, sentence, sideWord } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
 
 /** Which way a number moves, by what it is now: less of what it is, or more of the other where it is called neither. */
@@ -20,7 +25,6 @@ function wayWords(
   [minus, plus]: readonly [string, string],
 ): string {
   const [now, by] = [asRightHanded(nowDeg, hand), asRightHanded(byDeg, hand)];
-  if (by === 0) return '';
   if (now * by < 0 && Math.abs(now) > neitherDeg) return `less ${now < 0 ? minus : plus}`;
   return `more ${by < 0 ? minus : plus}`;
 }
@@ -28,35 +32,81 @@ function wayWords(
 const PATH_WORDS = ['out-to-in', 'in-to-out'] as const;
 const FACE_WORDS = ['closed', 'open'] as const;
 
-/** How far something turns, in whole degrees: `6° right`. */
-const turnWords = (byDeg: number): string =>
-  `${formatNumber(Math.max(1, Math.abs(byDeg)), 0)}° ${sideWord(byDeg)}`;
+/** How far something turns, in whole degrees. */
+const turnText = (byDeg: number): string => `${formatNumber(Math.max(1, Math.abs(byDeg)), 0)}°`;
 
-/** The move alone, as an instruction: `Move the path 6° right`. */
-export function stageWords({ move, pathByDeg, faceByDeg }: Stage, toeMm: number): string {
-  switch (move) {
+const pathWay = (stage: Stage, { hand, bands }: Wording): string =>
+  wayWords(
+    stage.pathDeg - stage.pathByDeg,
+    stage.pathByDeg,
+    bands.pathNeutralDeg,
+    hand,
+    PATH_WORDS,
+  );
+const faceWay = (stage: Stage, { hand, bands }: Wording): string =>
+  wayWords(stage.faceDeg - stage.faceByDeg, stage.faceByDeg, bands.faceSquareDeg, hand, FACE_WORDS);
+
+interface Said {
+  /** `Turn everything 6° right`; of a try `turning everything 6° right`. */
+  readonly isTry: boolean;
+  /** Of an eye's balls all are about so much. */
+  readonly isAbout: boolean;
+}
+const PLAINLY: Said = { isTry: false, isAbout: false };
+
+/** A move alone, as an instruction: `Move the path 6° right: less out-to-in`. */
+export function moveWords(
+  stage: Stage,
+  toeMm: number,
+  w: Wording,
+  { isTry, isAbout }: Said = PLAINLY,
+): string {
+  const near = isAbout ? 'about ' : '';
+  const by = (deg: number): string => `${near}${turnText(deg)} ${sideWord(deg)}`;
+  switch (stage.move) {
     case 'path':
-      return `Move the path ${turnWords(pathByDeg)}`;
+      return `${isTry ? 'moving' : 'Move'} the path ${by(stage.pathByDeg)}: ${pathWay(stage, w)}`;
     case 'face':
-      return `Turn the face ${turnWords(faceByDeg)}`;
+      return `${isTry ? 'turning' : 'Turn'} the face ${by(stage.faceByDeg)}: ${faceWay(stage, w)}`;
     case 'together':
-      return `Turn face and path together, ${turnWords(pathByDeg)}`;
+      return `${isTry ? 'turning' : 'Turn'} everything ${by(stage.pathByDeg)}: face and path together`;
     case 'aim':
-      return `Turn the whole set-up ${turnWords(pathByDeg)}`;
+      return `${isTry ? 'aiming' : 'Aim'} everything ${by(stage.pathByDeg)}`;
     case 'strike':
-      return `Strike it nearer the middle: now ${strikeText(toeMm)}`;
+      return `${isTry ? 'striking' : 'Strike'} it nearer the middle: they come off the ${toeMm > 0 ? 'toe' : 'heel'}`;
   }
 }
 
-/** The move, and what that makes of what it is now: `Move the path 6° right: less out-to-in`. */
-function moveWords(stage: Stage, toeMm: number, { hand, bands }: Wording): string {
-  const { move, pathDeg, faceDeg, pathByDeg, faceByDeg } = stage;
-  const words = stageWords(stage, toeMm);
-  if (move === 'path')
-    return `${words}: ${wayWords(pathDeg - pathByDeg, pathByDeg, bands.pathNeutralDeg, hand, PATH_WORDS)}`;
-  if (move === 'face')
-    return `${words}: ${wayWords(faceDeg - faceByDeg, faceByDeg, bands.faceSquareDeg, hand, FACE_WORDS)}`;
-  return words;
+/** The first of two moves: `the face: 11° less closed`. */
+function firstWords(stage: Stage, w: Wording, near: string): string {
+  switch (stage.move) {
+    case 'path':
+      return `the path: ${near}${turnText(stage.pathByDeg)} ${pathWay(stage, w)}`;
+    case 'face':
+      return `the face: ${near}${turnText(stage.faceByDeg)} ${faceWay(stage, w)}`;
+    default:
+      return `face and path together: ${near}${turnText(stage.pathByDeg)} ${sideWord(stage.pathByDeg)}`;
+  }
+}
+const THEN: Readonly<Record<Move, string>> = {
+  path: 'Then the path.',
+  face: 'Then the face.',
+  together: 'Then both back to the line.',
+  aim: 'Then the aim.',
+  strike: 'Then the strike.',
+};
+
+/** The moves of a route: `Turn everything 6° right: face and path together.`, `First the face: 11° less closed. Then the path.` */
+export function routeWords(plan: Plan, route: Route, w: Wording, isTry = false): string {
+  const [first, second] = route.stages as readonly [Stage, Stage | undefined];
+  const isAbout = plan.isByEye;
+  if (second === undefined) {
+    const words = moveWords(first, plan.strikeToeMm, w, { isTry, isAbout });
+    return isTry ? `Try ${words}.` : `${words}.`;
+  }
+  const near = isAbout ? 'about ' : '';
+  const begin = isTry ? 'Try first' : 'First';
+  return `${begin} ${firstWords(first, w, near)}. ${THEN[second.move]}`;
 }
 
 /** An average miss: no balls miss by nothing. */
@@ -65,109 +115,214 @@ export function missText(missM: number, { length }: Pick<DisplayUnits, 'length'>
   return text.startsWith('0 ') ? `under 1 ${length}` : text;
 }
 
-/** `16 m right of where they should`; empty where they finish about on it. */
-function finishWords(offM: number, units: DisplayUnits): string {
-  if (Math.abs(offM) < 1) return 'about where they should';
-  return `${formatLength(Math.abs(offM), units.length)} ${sideWord(offM)} of where they should`;
+/** Whether a shape was asked for that the balls do not fly and the route gives: then the gain is the bend. */
+function isShapeGained(
+  { isSaid, wanted, now }: Plan,
+  end: Middle,
+  hand: Hand,
+  bands: Bands,
+): boolean {
+  const shape = (of: Middle): Shape => shapeOf(of.curveM, of.carryM, hand, bands);
+  return (
+    isSaid &&
+    wanted.shape !== 'straight' &&
+    shape(now) !== wanted.shape &&
+    shape(end) === wanted.shape
+  );
 }
 
-/** What the next balls would do, as computed, and that worse is right where it is worse for now. */
+/** Less carry than this is no gain, m. */
+const LEAST_GAIN_M = 1;
+
+/** The computed gain: `Miss 17 m → 4 m.`; of a strike the carry it gives back; of a shape that was asked for, the bend. */
+export function gainWords(plan: Plan, route: Route, { hand, bands, units }: Wording): string {
+  const end = route.stages.at(-1)!.expected;
+  if (route.id === 'strike') {
+    const gainM = end.carryM - plan.now.carryM;
+    if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is.';
+    return `About ${formatLength(gainM, units.length)} more carry from the same swing.`;
+  }
+  if (isShapeGained(plan, end, hand, bands)) {
+    const bend = (m: number): string => formatSideLength(m, units.length);
+    return `Bend ${bend(plan.now.curveM)} → ${bend(end.curveM)}.`;
+  }
+  return `Miss ${missText(plan.now.missM, units)} → ${missText(end.missM, units)}.`;
+}
+
+/** Where balls come down, under their picture: how far off, or, where a shape was asked for, how far they bend. */
+export function landingWords(
+  { isSaid, wanted, isByEye }: Plan,
+  of: Middle,
+  units: DisplayUnits,
+): string {
+  const near = isByEye ? 'about ' : '';
+  return isSaid && wanted.shape !== 'straight'
+    ? `bend ${near}${formatSideLength(of.curveM, units.length)}`
+    : `${near}${missText(of.missM, units)} off`;
+}
+
+/** `2 m left of the target`, `on the target`; of a finish that was asked for, of that. */
+function finishWords(offlineM: number, { finishM }: Plan['wanted'], units: DisplayUnits): string {
+  const off = offlineM - finishM;
+  const where = finishM === 0 ? 'the target' : 'the finish';
+  if (Math.abs(off) < 1) return `on ${where}`;
+  return `${formatLength(Math.abs(off), units.length)} ${sideWord(off)} of ${where}`;
+}
+
+/** What the next balls would do, as computed; and that worse is right where it is worse for now. */
 export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): string {
   const { expected, worseForNow } = stage;
-  const finish = finishWords(expected.offlineM - plan.wanted.finishM, units);
   if (worseForNow) {
     const by = expected.offlineM - plan.now.offlineM;
-    const further =
-      Math.abs(by) < 1
-        ? `expect the average miss to grow to ${missText(expected.missM, units)}`
-        : `expect them ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}`;
-    return `For now ${further}: that is as planned.`;
+    return Math.abs(by) < 1
+      ? `Expect the miss to grow to ${missText(expected.missM, units)} for now; that is right.`
+      : `Expect ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)} for now; that is right.`;
   }
-  return `Expect them to finish ${finish}, on average ${missText(expected.missM, units)} off (computed).`;
+  return `Then expect: ${finishWords(expected.offlineM, plan.wanted, units)}, within ${missText(expected.missM, units)}.`;
 }
 
 /** What the player is told of it, without the model's figures. */
 export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): string {
   if (!stage.worseForNow) return '';
   const by = stage.expected.offlineM - plan.now.offlineM;
-  if (Math.abs(by) < 1) return 'For now the ball may miss by more than before: that is as planned.';
-  return `For now the ball may finish about ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}: that is as planned.`;
+  if (Math.abs(by) < 1) return 'For now the ball may miss by more. That is right.';
+  return `For now the ball may finish about ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}. That is right.`;
 }
+
+const bendsAway = (plan: Plan, hand: Hand): 'left' | 'right' =>
+  sideWord(asRightHanded(plan.straightMiss === 'pull' ? 1 : -1, hand));
+const isGapWatched = ({ straightMiss, chosen }: Plan): boolean =>
+  straightMiss !== null && chosen >= 0;
 
 /** Straight pulls and pushes share one warning: watch the gap. Where nothing is changed there is nothing to watch. */
 export function gapWarning(plan: Plan, hand: Hand): string | null {
-  if (plan.straightMiss === null || plan.leaveAlone) return null;
-  const away = plan.straightMiss === 'pull' ? 1 : -1;
-  const side = sideWord(asRightHanded(away, hand));
+  if (!isGapWatched(plan)) return null;
   const turn = plan.straightMiss === 'pull' ? 'close' : 'open';
-  return `A straight ${plan.straightMiss}: watch the gap. If balls begin to bend ${side}, ${turn} the face to the path before moving the path further.`;
+  return `Watch the gap. If balls begin to bend ${bendsAway(plan, hand)}, ${turn} the face before moving the path further.`;
+}
+/** The same as a player is told it: when to stop. */
+export const stopForPlayer = (plan: Plan, hand: Hand): string =>
+  isGapWatched(plan)
+    ? `If balls begin to bend ${bendsAway(plan, hand)}, stop and tell your coach.`
+    : '';
+
+/** Half and more of a tenth: `4 in 5` of what is between three in four and 85 %, `9 in 10` above. */
+const NINE_IN_TEN_FROM = 0.85;
+export const likelyWords = (p: number): string => (p >= NINE_IN_TEN_FROM ? '9 in 10' : '4 in 5');
+
+const PROBABLY: Readonly<Record<Move, string>> = {
+  path: 'the path',
+  face: 'the face',
+  together: 'both face and path',
+  aim: 'the aim',
+  strike: 'the strike',
+};
+
+/** What shows that a try was right, or what the balls do where it was not. */
+function checkWords(plan: Plan, { stages }: Route, units: DisplayUnits): string {
+  const { ifWrong } = plan;
+  if (ifWrong === null) return '';
+  const finish = finishWords(ifWrong.offlineM, plan.wanted, units);
+  return stages[0]!.move === 'together'
+    ? ` If they then start straight, it was; if not, expect ${finish}.`
+    : ` If it is wrong, expect ${finish}.`;
 }
 
-const LEAVE_WORDS = {
-  'all within': 'Face, path and the gap between them are where they are wanted: leave it alone.',
-  'two-way':
-    'A two-way miss: about as many finish left as right, so no one direction cures it. Work on starting every ball on the same line.',
-  'check the file': 'Until that is settled these balls do not say what to change.',
-  'not wanted of this club':
-    'No face and path of this club give the wanted flight: change what is wanted.',
-} as const;
+const WORTH_LABELS: Readonly<Record<Worth['kind'], string>> = {
+  strike: 'strike',
+  distance: 'distance control',
+  speed: 'speed',
+  'start line': 'the start line under pressure',
+};
+export const worthLabel = ({ kind }: Worth): string => capital(WORTH_LABELS[kind]);
 
-/** Why nothing is to be changed. */
-function leaveWords(plan: Plan, units: DisplayUnits): string {
-  switch (plan.leaveReason) {
-    case null:
-      return '';
-    case 'cannot tell':
-      if (plan.ballIds.length < PLAN_DEFAULTS.tellsFrom)
-        return 'Too few balls yet to say what to change.';
-      return plan.ballsMore === null
-        ? 'Nothing is clearly off: leave it alone.'
-        : `Nothing is clearly off yet: leave it alone, or hit ${countOf(plan.ballsMore, 'more ball')} to be sure.`;
-    case 'no route is better':
-      return `Leave it alone: these balls finish about as near as their scatter allows, ${missText(plan.now.missM, units)} off on average (computed).`;
-    default:
-      return LEAVE_WORDS[plan.leaveReason];
+/** One thing worth more, with what it would tell. */
+export function worthWords(worth: Worth, units: DisplayUnits): string {
+  switch (worth.kind) {
+    case 'strike':
+      return worth.isSeen
+        ? 'They come from all over the face.'
+        : 'Nobody has looked where on the face they come from. Spray it and hit six.';
+    case 'distance':
+      return `Most carries lie within ${formatLength(worth.spreadM, units.length)} of their middle.`;
+    case 'speed':
+      return `Each ${formatSpeed(worth.byMps, units.speed, units.speed === 'm/s' ? 0 : 1)} more club speed carries ${formatLength(worth.gainM, units.length)} further.`;
+    case 'start line':
+      return 'Start every ball at one mark, and score it.';
   }
 }
+
+/** `A 6 m`, `An 11 m`. */
+const withArticle = (amount: string): string =>
+  `${/^(8|11|18)\b/.test(amount) ? 'An' : 'A'} ${amount}`;
+
+/** Why the direction is left. */
+function leaveSentences(plan: Plan, worth: readonly Worth[], { units }: Wording): Sentence[] {
+  const [more] = worth;
+  const isAsked = plan.isSaid && plan.wanted.shape !== 'straight';
+  const why = isAsked
+    ? `Leave it: that is the ${plan.wanted.shape} that was asked for.`
+    : plan.p >= RATES.leaveUnder
+      ? 'Leave the direction: nothing they did is off.'
+      : `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`;
+  const next = more === undefined ? '' : ` Worth more: ${WORTH_LABELS[more.kind]}.`;
+  return [sentence('plan', `${why}${next}`)];
+}
+
+const ASK_WORDS = {
+  'check the file': 'Until that is settled, these balls name no change.',
+  'not wanted of this club': 'This club can’t fly that. Change the wanted flight.',
+} as const;
 
 export const chosenRoute = (plan: Plan): Route | null => plan.routes[plan.chosen] ?? null;
 
-/** What to change first, or to leave it alone: the one line every screen repeats. */
-export function planWords(plan: Plan, route: Route | null, w: Wording): string {
-  if (route === null) return leaveWords(plan, w.units);
-  const [first, ...later] = route.stages;
-  const next = later.map((stage) => `, then ${laterWords(stage)}`).join('');
-  return `${moveWords(first!, plan.strikeToeMm, w)}${next}.`;
+/** A try: what is probable, what to try, and what the balls do where it is wrong. */
+function trySentences(plan: Plan, route: Route, w: Wording): Sentence[] {
+  const { move } = route.stages[0]!;
+  return [
+    sentence('plan', `Probably ${PROBABLY[move]} (${likelyWords(plan.p)}).`),
+    sentence('plan', `${routeWords(plan, route, w, true)}${checkWords(plan, route, w.units)}`),
+  ];
 }
 
-const laterWords = ({ move }: Stage): string =>
-  move === 'together' ? 'face and path together back to the line' : `the ${move}`;
-
-/** Less carry than this is no gain to speak of, m. */
-const LEAST_GAIN_M = 1;
-
-/** The computed gain: `Average miss 35 m → 8 m (computed).`; of a strike, the carry it gives back. */
-export function gainWords(plan: Plan, route: Route, units: DisplayUnits): string {
-  const length = (m: number): string => formatLength(m, units.length);
-  if (route.id === 'strike') {
-    // The gain alone: the carries it lies between are computed, and the monitor's own stand beside it.
-    const gainM = route.stages[0]!.expected.carryM - plan.now.carryM;
-    if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is (computed).';
-    return `About ${length(gainM)} more carry with the same swing (computed).`;
-  }
-  const misses = [plan.now, ...route.stages.map(({ expected }) => expected)];
-  return `Average miss ${misses.map(({ missM }) => missText(missM, units)).join(' → ')} (computed).`;
-}
-
-export function planSentence(plan: Plan, w: Wording): Sentence {
+/** What to do, as one of the six answers says it. A route that a coach chose is said as chosen. */
+export function planSentences(plan: Plan, worth: readonly Worth[], w: Wording): Sentence[] {
   const route = chosenRoute(plan);
-  if (route === null) return sentence('plan', planWords(plan, null, w));
-  return sentence(
-    'plan',
-    `${planWords(plan, route, w)} `,
-    figure(gainWords(plan, route, w.units), plan.ballIds),
-  );
+  if (route !== null && plan.answer === 'try' && plan.chosen === plan.best)
+    return trySentences(plan, route, w);
+  if (route !== null)
+    return [
+      sentence(
+        'plan',
+        `${routeWords(plan, route, w)} `,
+        figure(gainWords(plan, route, w), plan.ballIds),
+      ),
+    ];
+  switch (plan.answer) {
+    case 'steady':
+      return [sentence('plan', 'Start every ball on the same line: direction comes after.')];
+    case 'look':
+      return lookSentences(plan);
+    case 'leave':
+      return leaveSentences(plan, worth, w);
+    default:
+      return plan.question === null ? [] : [sentence('plan', ASK_WORDS[plan.question])];
+  }
 }
+
+function lookSentences(plan: Plan): Sentence[] {
+  const { look } = plan;
+  if (look === null) return [];
+  const leads = answersWords(look);
+  return [sentence('plan', lookWords(plan)), ...(leads === '' ? [] : [sentence('plan', leads)])];
+}
+
+/** The line of a plan that screens repeat as a heading. */
+export const planWords = (plan: Plan, worth: readonly Worth[], w: Wording): string => {
+  const route = chosenRoute(plan);
+  if (route !== null) return routeWords(plan, route, w, plan.answer === 'try');
+  return planSentences(plan, worth, w)[0]?.text ?? '';
+};
 
 const SHAPE_WORDS: Readonly<Record<Shape, string>> = {
   straight: 'straight at the target',
@@ -175,7 +330,7 @@ const SHAPE_WORDS: Readonly<Record<Shape, string>> = {
   fade: 'a fade',
 };
 
-/** What is wanted, in a line: `A fade, never left.` */
+/** The wanted flight in a line: `A fade, never left.` */
 export function wantedWords(wanted: Wanted): string {
   const ruled =
     wanted.ruledOut === undefined || wanted.ruledOut === 'either' ? '' : `, ${wanted.ruledOut}`;

@@ -1,5 +1,5 @@
 /** What practice between visits comes to, in words: homework and numbers, stations and their dose. */
-import { DOSE } from '../drills/drill.ts';
+import { DOSE } from '../drills/dose.ts';
 import type { HomeworkHeld } from '../record/homework-held.ts';
 import type { FollowedFigure } from '../record/points.ts';
 import type { StationRecord } from '../record/station.ts';
@@ -32,7 +32,7 @@ export function stationRecordWords({ good, of, days, last, dose }: StationRecord
   const over = days === 1 ? 'one day' : `${days} days`;
   const text = `${good} of ${of} good over ${over}, last ${last.good} of ${last.of}`;
   if (dose === null) return text;
-  const at = `step ${dose.now + 1} of ${DOSE.steps.length}`;
+  const at = `step ${dose.now + 1} of ${DOSE.steps}`;
   const { atStep } = dose;
   switch (dose.state) {
     case 'stuck':

@@ -1,137 +1,222 @@
-/** Verdicts in words, and the figures of a proof. */
+/** Whether it happened, in words: the verdict, then the one or two figures it was judged on. */
 import Papa from 'papaparse';
+import type { Hand } from '../line/hand.ts';
+import type { CountChange } from '../proof/counts.ts';
 import type { BlockVerdict, FigureChange, NamedChange, Verdict } from '../proof/judge.ts';
 import type { StationBalls } from '../proof/blocks.ts';
 import type { SpreadChange } from '../proof/spread.ts';
-import { fromSi } from '../units/units.ts';
+import { DOSE } from '../drills/dose.ts';
 import type { ProofFigure } from '../reading/figure.ts';
-import { formatNumber } from './format.ts';
+import { angleText, fromTo, wordsOf } from './angles.ts';
+import type { AngleName } from './angles.ts';
+import { formatLength, formatNumber, formatSideLength, formatSpeed } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 import { figureText, shortFigure } from './labels.ts';
-import { capital, countOf } from './sentence.ts';
+import { capital, countOf, numberWord, shareText, sideWord } from './sentence.ts';
+import type { Wording } from './sentence.ts';
 
-const unitOf = (
-  name: ProofFigure,
-  units: DisplayUnits,
-): { unit: string; of: (v: number) => number } => {
-  if (name === 'strikeToeMm') return { unit: ' mm', of: (v) => v };
-  if (name.endsWith('Deg')) return { unit: '°', of: (v) => v };
-  const unit = name === 'clubSpeedMps' || name === 'ballSpeedMps' ? units.speed : units.length;
-  return { unit: ` ${unit}`, of: (v) => fromSi(v, unit) };
-};
+const ANGLES: ReadonlySet<ProofFigure> = new Set([
+  'faceAngleDeg',
+  'clubPathDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+]);
+const isAngle = (name: ProofFigure): name is AngleName => ANGLES.has(name);
 
-/** A change with its interval, positive right or more: `+2.1° (0.9 to 3.4)`. */
-export function changeText(
-  { figure, difference, low, high }: FigureChange,
-  units: DisplayUnits,
-): string {
-  const { unit, of } = unitOf(figure, units);
-  const shown = (value: number): string => formatNumber(of(value), 1, true);
-  const text = `${shown(difference)}${unit}`;
-  return low === null || high === null ? text : `${text} (${shown(low)} to ${shown(high)})`;
+/** The size of a figure, without a side: `6°`, `12 mm`, `20 m`. */
+export function sizeOf(name: ProofFigure, value: number, units: DisplayUnits): string {
+  const size = Math.abs(value);
+  if (name === 'strikeToeMm') return `${formatNumber(size, 0)} mm`;
+  if (name.endsWith('Deg')) return `${formatNumber(size, size < 1 ? 1 : 0)}°`;
+  if (name === 'clubSpeedMps' || name === 'ballSpeedMps') return formatSpeed(size, units.speed, 1);
+  return formatLength(size, units.length);
 }
 
-const nameOf = (change: FigureChange): string => shortFigure(change.figure).toLowerCase();
-const fromTo = (change: FigureChange, units: DisplayUnits): string =>
-  `from ${figureText(change.figure, change.beforeMean, units)} to ${figureText(change.figure, change.afterMean, units)}`;
+/** Which way a figure went, in golf's words, by the hand; null for one that only grows or shrinks. */
+function wayOf(name: ProofFigure, by: number, hand: Hand, { bands }: Wording): string {
+  if (name === 'strikeToeMm') return by > 0 ? 'to the toe' : 'to the heel';
+  if (isAngle(name) && name !== 'startDirectionDeg') {
+    const { word } = wordsOf(name, Math.sign(by) * 90, hand, bands);
+    return `more ${word}`;
+  }
+  if (name === 'carryM' || name === 'clubSpeedMps' || name === 'ballSpeedMps')
+    return by < 0 ? 'less' : 'more';
+  return sideWord(by);
+}
 
-/** What one named figure did. */
-export function namedWords(change: NamedChange, units: DisplayUnits): string {
-  const what = `${nameOf(change)} went ${fromTo(change, units)}`;
-  const aim =
-    change.wanted === null ? '' : ` (wanted ${figureText(change.figure, change.wanted, units)})`;
-  return `${what}${aim}`;
+/** A change with its interval, each end with its side: `4° more in-to-out, from 2° to 6°`. */
+export function changeText({ figure, difference, low, high }: FigureChange, w: Wording): string {
+  const size = (value: number): string => sizeOf(figure, value, w.units);
+  const way = (value: number): string => wayOf(figure, value, w.hand, w);
+  if (Math.abs(difference) < 1e-9) return 'no change';
+  const text = `${size(difference)} ${way(difference)}`;
+  if (low === null || high === null) return text;
+  const ends = difference < 0 ? [high, low] : [low, high];
+  const [from, to] = ends as [number, number];
+  return Math.sign(from) === Math.sign(to)
+    ? `${text}, from ${size(from)} to ${size(to)}`
+    : `${text}, from ${size(from)} ${way(from)} to ${size(to)} ${way(to)}`;
+}
+
+const nameOf = ({ figure }: Pick<FigureChange, 'figure'>): string =>
+  shortFigure(figure).toLowerCase();
+
+/** From what it was to what it is: `6° → 2° out-to-in`. */
+function fromToText({ figure, beforeMean, afterMean }: FigureChange, w: Wording): string {
+  const { units, hand, bands } = w;
+  if (isAngle(figure))
+    return fromTo(
+      wordsOf(figure, beforeMean, hand, bands),
+      wordsOf(figure, afterMean, hand, bands),
+    );
+  const [a, b] = [beforeMean, afterMean];
+  if (figure === 'strikeToeMm') {
+    const off = (mm: number): string => `off the ${mm > 0 ? 'toe' : 'heel'}`;
+    const [x, y] = [a, b].map((mm) => `${formatNumber(Math.abs(mm), 0)} mm`);
+    return a * b >= 0 ? `${x} → ${y} ${off(a)}` : `${x} ${off(a)} → ${y} ${off(b)}`;
+  }
+  if (figure === 'curveM' || figure === 'offlineM') {
+    const side = (m: number): string => formatSideLength(m, units.length);
+    return a * b > 0
+      ? `${formatLength(Math.abs(a), units.length)} → ${side(b)}`
+      : `${side(a)} → ${side(b)}`;
+  }
+  return `${sizeOf(figure, a, units)} → ${sizeOf(figure, b, units)}`;
 }
 
 const HEADLINES: Readonly<Record<Verdict, string>> = {
   'on plan': 'On plan',
   there: 'There',
-  'no real change': 'No real change',
-  'away from plan': 'Away from plan',
-  'not yet clear': 'Not yet clear',
+  'past it': 'Past it',
+  'no real change': 'No change',
+  'away from plan': 'The wrong way',
+  'not yet clear': 'Can’t tell yet',
 };
 export const verdictWords = (verdict: Verdict): string => HEADLINES[verdict];
 
-function neededWords(named: readonly NamedChange[], verdict: Verdict): string {
-  if (verdict !== 'not yet clear') return '';
-  const few = named.some(({ low }) => low === null);
-  if (few) return ' Three balls in each block are the least that says anything.';
-  const needed = named[0]?.ballsNeeded ?? null;
-  return needed === null
-    ? ' These balls scatter too much to show a small change.'
-    : ` ${countOf(needed, 'ball')} in each block would show the smallest change that matters.`;
+/** How many balls would tell, where these do not. */
+function neededWords(change: NamedChange, w: Wording): string {
+  if (change.low === null) return 'Three balls in each block are the least that tells.';
+  if (change.ballsNeeded === null) return 'They scatter too much to show a small change.';
+  const size = sizeOf(change.figure, change.smallest, w.units);
+  return `${countOf(change.ballsNeeded, 'ball')} in each block would show ${size}.`;
 }
 
-/** Moved, clearly, and past what was wanted: what is not clear is whether that is nearer. */
-function pastWords(named: readonly NamedChange[], verdict: Verdict): string {
-  const [change] = named;
-  if (verdict !== 'not yet clear' || change === undefined) return '';
-  const { wanted, low, high, beforeMean, afterMean } = change;
-  if (wanted === null || low === null || high === null || low * high <= 0) return '';
-  return (beforeMean - wanted) * (afterMean - wanted) < 0
-    ? ` The ${nameOf(change)} moved, clearly, and past what is wanted: whether it is nearer is not clear.`
-    : '';
+/** The figure that decides, with the verdict. */
+function decidingWords(change: NamedChange, w: Wording): string {
+  const name = nameOf(change);
+  const what = fromToText(change, w);
+  if (change.verdict === 'there') return `${capital(name)} is there: ${what}.`;
+  const text = `${HEADLINES[change.verdict]}: ${name} ${what}.`;
+  return change.verdict === 'not yet clear' ? `${text} ${neededWords(change, w)}` : text;
 }
 
-/** Said while the second block is being hit. */
-const underWayWords = (named: readonly NamedChange[]): string =>
-  ` ${named[0]?.afterCount ?? 0} of a set of ten so far: until it is whole, only a change beyond doubt is called.`;
+/** The second figure, which may only object. */
+function besideWords(change: NamedChange, w: Wording): string {
+  const name = capital(nameOf(change));
+  if (change.verdict === 'not yet clear') return `${name} can’t tell yet.`;
+  const ending: Readonly<Record<Exclude<Verdict, 'not yet clear'>, string>> = {
+    'on plan': 'on plan too',
+    there: 'there too',
+    'past it': 'further than meant',
+    'no real change': 'no change',
+    'away from plan': 'the wrong way',
+  };
+  return `${name} ${fromToText(change, w)}: ${ending[change.verdict]}.`;
+}
+
+const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, string]>> = {
+  startDirectionDeg: ['started left', 'started off line', 'started right'],
+  curveM: ['bent left', 'bent too much', 'bent right'],
+  offlineM: ['finished left', 'finished wide', 'finished right'],
+  strikeToeMm: ['came off the heel', 'missed the middle', 'came off the toe'],
+};
+
+/** What an eye counted: `6 of 6 started left, then 1 of 6`. */
+function countWords(
+  { figure, side, before, after, verdict }: CountChange,
+  isFirst: boolean,
+): string {
+  const what = COUNTED[figure][side + 1];
+  const counted = `${shareText(before.had, before.of)} ${what}, then ${after.had === 0 ? 'none' : shareText(after.had, after.of)}`;
+  return isFirst ? `${HEADLINES[verdict]}: ${counted}.` : `${capital(counted)}.`;
+}
+
+/** Ratios of spread that are called half. */
+const HALF = [0.4, 0.6] as const;
+
+/** The spread of where they finish: `Half the spread: 43 m → 19 m.` */
+function steadiedWords({ verdict, named, isOpen, spread }: BlockVerdict, w: Wording): string {
+  const change = named.find(({ figure }) => figure === 'offlineM') ?? named[0]!;
+  if (spread === null) return 'Five balls in each block are the least that tells.';
+  const { beforeSd, afterSd, figure } = change;
+  const sizes = `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
+  if (verdict === 'away from plan') return `The wrong way, more spread: ${sizes}.`;
+  if (verdict !== 'on plan') return `Can’t tell yet: spread ${sizes}.${isOpen ? '' : MORE}`;
+  const ratio = afterSd / beforeSd;
+  return `${ratio >= HALF[0] && ratio <= HALF[1] ? 'Half' : 'Less of'} the spread: ${sizes}.`;
+}
+const MORE = ' Ten balls in each block show half of it.';
+
+/** Balls that a set is short of, while it is being hit. */
+function toGoWords({ isOpen, named }: BlockVerdict): string {
+  const hit = named[0]?.afterCount ?? 0;
+  const left = DOSE.setOf - hit;
+  return isOpen && left > 0 ? ` ${numberWord(left)} ${left === 1 ? 'ball' : 'balls'} to go.` : '';
+}
 
 /** The answer first: the verdict, then the figures it was judged on. */
-export function judgementWords(judged: BlockVerdict, units: DisplayUnits): string {
-  const { verdict, named, isOpen } = judged;
-  if (named.length === 0) return 'Neither block holds the figures this change is judged by.';
-  const figures = named.map((change) => {
-    const words = namedWords(change, units);
-    // The headline is of the change as a whole: a figure that does not bear it says so.
-    return change.verdict === verdict
-      ? words
-      : `${words}, ${HEADLINES[change.verdict].toLowerCase()}`;
-  });
-  const open = isOpen ? underWayWords(named) : '';
-  const past = pastWords(named, verdict);
-  return `${HEADLINES[verdict]}: ${figures.join('; ')}.${past}${neededWords(named, verdict)}${open}`;
+export function judgementWords(judged: BlockVerdict, w: Wording): string {
+  const { named, counts, isSteadied } = judged;
+  const [first, second] = named;
+  if (first === undefined && counts.length === 0)
+    return 'Neither block holds the figures this change is judged by.';
+  const toGo = toGoWords(judged);
+  if (isSteadied) return `${steadiedWords(judged, w)}${toGo}`;
+  if (counts.length > 0)
+    return `${counts.map((count, index) => countWords(count, index === 0)).join(' ')}${toGo}`;
+  const beside = second === undefined ? '' : ` ${besideWords(second, w)}`;
+  return `${decidingWords(first!, w)}${beside}${toGo}`;
 }
 
-/** The spread, where it says anything. */
+/** How the balls of the deciding figure scatter, where that says anything. */
 export function spreadWords(
   spread: SpreadChange | null,
-  figure: ProofFigure,
-  units: DisplayUnits,
+  name: ProofFigure,
+  { units }: Wording,
 ): string {
   if (spread === null) return '';
-  const { unit, of } = unitOf(figure, units);
-  const sd = (value: number): string => `${formatNumber(of(value), 1)}${unit}`;
-  const sizes = `most within ${sd(spread.beforeSd)} before, ${sd(spread.afterSd)} after`;
-  const name = shortFigure(figure).toLowerCase();
-  if (spread.state === 'not clear') return `Spread of the ${name}: ${sizes}; no clear change.`;
-  return `${capital(name)} is ${spread.state}: ${sizes}.`;
+  const sizes = `most within ${sizeOf(name, spread.beforeSd, units)}, then ${sizeOf(name, spread.afterSd, units)}`;
+  const what = capital(shortFigure(name).toLowerCase());
+  if (spread.state === 'not clear') return `${what} ball to ball: ${sizes}. Can’t tell a change.`;
+  return `${what} ball to ball: ${sizes}, ${spread.state}.`;
 }
 
 /** A proof as CSV: figures in their unit (degrees, m, m/s, mm), positive right or to the toe. */
 export const proofCsv = ({ named, others }: BlockVerdict): string =>
   Papa.unparse(
-    [...named, ...others].map((change) => ({
+    [...named, ...others.map((other) => ({ ...other, verdict: null }))].map((change) => ({
       figure: change.figure,
       before: change.beforeMean,
       'balls before': change.beforeCount,
       after: change.afterMean,
       'balls after': change.afterCount,
-      wanted: change.wanted,
-      difference: change.difference,
-      low: change.low,
-      high: change.high,
-      verdict: 'verdict' in change ? change.verdict : null,
+      aim: change.wanted,
+      change: change.difference,
+      'change from': change.low,
+      'change to': change.high,
+      verdict: change.verdict === null ? null : verdictWords(change.verdict),
     })),
     { newline: '\n' },
   );
 
 /** The launch data of a station in a line. */
-export function stationWords(balls: StationBalls, units: DisplayUnits): string {
-  const { figure, count, mean, last } = balls;
+export function stationWords({ figure, count, mean, last }: StationBalls, w: Wording): string {
   const told = (value: number): string =>
-    `${shortFigure(figure).toLowerCase()} ${figureText(figure, value, units)}`;
+    isAngle(figure)
+      ? `${shortFigure(figure).toLowerCase()} ${angleText(wordsOf(figure, value, w.hand, w.bands))}`
+      : `strike ${figureText(figure, value, w.units)}`;
   return mean === null
-    ? `Last ball measured: ${told(last)}.`
-    : `${countOf(count, 'ball')} measured at this station: ${told(mean)} on average.`;
+    ? `Last ball: ${told(last)}.`
+    : `${countOf(count, 'ball')} at this station: ${told(mean)} on average.`;
 }

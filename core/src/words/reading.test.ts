@@ -3,8 +3,12 @@ import { EMPTY_BALL } from '../intake/quantities.ts';
 import { seededRandom, gaussian } from '../maths/random.ts';
 import { measured } from '../testing/balls.ts';
 import type { LessonBall } from '../reading/ball.ts';
-import { ballNote } from './balls.ts';
-import { readBalls } from './reading.ts';
+import { readLesson } from '../lesson/read.ts';
+import type { LessonContext } from '../lesson/read.ts';
+import { readText, wordingOf } from '../testing/lessons.ts';
+import { capital } from './sentence.ts';
+import { ballNote } from './facts.ts';
+import { readingSentences } from './reading.ts';
 import { ballTrack } from '../reading/track.ts';
 
 const random = seededRandom(21);
@@ -21,14 +25,12 @@ function balls(club: string, count: number, swing: Partial<Delivery>): LessonBal
 }
 const right = { hand: 'right' } as const;
 const left = { hand: 'left' } as const;
-const text = (list: readonly LessonBall[], context: { hand: 'right' | 'left' } = right): string =>
-  readBalls(list, context)
-    .sentences.map((s) => s.text)
-    .join(' ');
+const text = (list: readonly LessonBall[], context: LessonContext = right): string =>
+  readText(list, context);
 
 describe('check values of the trade (common practice, no source)', () => {
   it('path −6, face −11.3: face to path −5.3, a ball that starts left and bends left', () => {
-    const { views } = readBalls(
+    const { views } = readLesson(
       [measured('7-iron', { clubPathDeg: -6, faceAngleDeg: -11.3 })],
       right,
     );
@@ -38,18 +40,16 @@ describe('check values of the trade (common practice, no source)', () => {
   });
 
   it('path −9, face −9: a flat straight pull, and a path fault rather than a face fault', () => {
-    const { views, sentences } = readBalls(
-      balls('7-iron', 6, { clubPathDeg: -9, faceAngleDeg: -9 }),
-      right,
-    );
+    const list = balls('7-iron', 6, { clubPathDeg: -9, faceAngleDeg: -9 });
+    const { views } = readLesson(list, right);
     expect(views.filter(({ name }) => name!.start === 'pull').length).toBe(6);
-    expect(sentences.map((s) => s.text).join(' ')).toContain(
-      'the face is square to the path, so the ball flies along both',
-    );
+    const words = text(list);
+    expect(words).toMatch(/^Straight pulls, all 6: they start \d° left and stay there\./);
+    expect(words).toContain('Square to each other, so it flies straight, left.');
   });
 
   it('path +10, face +5 with a driver: starts right and comes back past the line', () => {
-    const { views } = readBalls([measured('driver', { clubPathDeg: 10, faceAngleDeg: 5 })], right);
+    const { views } = readLesson([measured('driver', { clubPathDeg: 10, faceAngleDeg: 5 })], right);
     expect(views[0]!.start!.value).toBeGreaterThan(3);
     expect(views[0]!.curve!.value).toBeLessThan(0);
     expect(views[0]!.offline!.value).toBeLessThan(8);
@@ -57,7 +57,10 @@ describe('check values of the trade (common practice, no source)', () => {
 
   it('the same gap bends a driver far more than a wedge', () => {
     const bend = (club: string): number => {
-      const [view] = readBalls([measured(club, { clubPathDeg: -3, faceAngleDeg: 2 })], right).views;
+      const [view] = readLesson(
+        [measured(club, { clubPathDeg: -3, faceAngleDeg: 2 })],
+        right,
+      ).views;
       return view!.curve!.value / view!.carry!.value;
     };
     expect(bend('driver')).toBeGreaterThan(2 * bend('pw'));
@@ -65,7 +68,7 @@ describe('check values of the trade (common practice, no source)', () => {
 
   it('a driver at face to path −9° and high speed curves tens of metres left and loses carry', () => {
     const at = (faceAngleDeg: number) =>
-      readBalls([measured('driver', { clubSpeedMps: 50, faceAngleDeg, clubPathDeg: 0 })], right)
+      readLesson([measured('driver', { clubSpeedMps: 50, faceAngleDeg, clubPathDeg: 0 })], right)
         .views[0]!;
     const [hooked, straight] = [at(-9), at(0)];
     expect(hooked.curve!.value).toBeLessThan(-35);
@@ -76,11 +79,10 @@ describe('check values of the trade (common practice, no source)', () => {
 describe('the reading in words', () => {
   it('says start, bend, shape, face, path and how sure', () => {
     const words = text(balls('7-iron', 8, { clubPathDeg: -5, faceAngleDeg: 1 }));
-    expect(words).toMatch(/balls start/);
-    expect(words).toMatch(/bend \d+ m (further )?right/);
-    expect(words).toMatch(/out-to-in/);
-    expect(words).toMatch(/open to the path/);
-    expect(words).toMatch(/95 %, 8 balls/);
+    expect(words).toMatch(/bend \d+ m (further |back )?right/);
+    expect(words).toMatch(/path \d° out-to-in/);
+    expect(words).toMatch(/open to the path: that is the (fade|slice)/);
+    expect(words).toMatch(/95 % interval of the average/);
   });
 
   it('is the mirrored reading, in the same words, for a left-hander', () => {
@@ -98,14 +100,17 @@ describe('the reading in words', () => {
     expect(leftWords).toContain('out-to-in');
   });
 
-  it('says not yet clear when there are too few balls', () => {
-    expect(text(balls('7-iron', 2, { clubPathDeg: -2, faceAngleDeg: 0 }))).toContain(
-      'Not yet clear from 2 balls',
-    );
+  it('of a handful names the basics and a few more balls, never that all is well', () => {
+    for (const count of [1, 2, 3, 4]) {
+      const words = text(balls('7-iron', count, { clubPathDeg: -4, faceAngleDeg: 0 }));
+      expect(words).toContain('Check grip, aim, ball position and posture; hit five more.');
+      expect(words).not.toMatch(/keep it|leave/i);
+    }
   });
 
   it('links every figure to the balls behind it', () => {
-    const { sentences } = readBalls(balls('7-iron', 6, { clubPathDeg: 4, faceAngleDeg: 1 }), right);
+    const reading = readLesson(balls('7-iron', 6, { clubPathDeg: 4, faceAngleDeg: 1 }), right);
+    const sentences = readingSentences(reading, wordingOf('right'));
     const figures = sentences.flatMap((s) => s.parts.filter((part) => part.kind === 'figure'));
     expect(figures.length).toBeGreaterThan(3);
     for (const part of figures)
@@ -117,7 +122,7 @@ describe('the reading in words', () => {
       ...balls('driver', 5, { clubPathDeg: -4, faceAngleDeg: 0.5 }),
       ...balls('9-iron', 5, { clubPathDeg: -4, faceAngleDeg: 0.5 }),
     ]);
-    expect(words).toContain('less loft bends the same gap more');
+    expect(words).toContain('Same face to path, yet the driver bends');
   });
 
   it('has a word for no balls and for balls that say nothing', () => {
@@ -127,8 +132,8 @@ describe('the reading in words', () => {
   });
 
   it('refuses a context it does not know', () => {
-    expect(() => readBalls([], { hand: 'both' as never })).toThrow('context.hand');
-    expect(() => readBalls([], { hand: 'right', naming: 'mine' as never })).toThrow(
+    expect(() => readLesson([], { hand: 'both' as never })).toThrow('context.hand');
+    expect(() => readLesson([], { hand: 'right', naming: 'mine' as never })).toThrow(
       'context.naming',
     );
   });
@@ -143,13 +148,15 @@ describe('the sentence and the list', () => {
       ...measured('7-iron', { clubPathDeg: -side * gap * 0.8, faceAngleDeg: side * gap * 0.2 }),
       id: `b${index}`,
     }));
-    const { views } = readBalls(list, { hand });
+    const { views } = readLesson(list, { hand });
     const names = views.map(({ name }) => name!.name);
     const count = (word: string): number => names.filter((name) => name === word).length;
     const [one, other] = count('fade') >= count('slice') ? ['fade', 'slice'] : ['slice', 'fade'];
     expect(count(other)).toBeGreaterThan(1);
+    const others = ['', '', 'two', 'three'][count(other)]!;
+    const word = other === 'fade' ? 'mild' : 'strong';
     expect(text(list, { hand })).toContain(
-      `a ${one}, ${gaps.length} of ${gaps.length}, counting ${count(other)} ${other}s.`,
+      `${capital(one)}s, all ${gaps.length}, ${others} of them ${word}.`,
     );
   });
 });
@@ -162,18 +169,18 @@ describe('agreement', () => {
   };
 
   it('finds the ball whose bend its angles do not explain, says why, and leaves it out', () => {
-    const { views, groups } = readBalls([...good, toe], right);
+    const { views, clubs } = readLesson([...good, toe], right);
     const odd = views.find(({ id }) => id === 'toe')!;
     expect(odd.agreement.suspect).toBe(true);
     expect(ballNote(odd)).toContain('toe');
     expect(odd.counts).toBe(false);
-    expect(groups[0]!.countedIds).not.toContain('toe');
+    expect(clubs[0]!.group.countedIds).not.toContain('toe');
     expect(views.filter(({ agreement }) => agreement.suspect)).toHaveLength(1);
   });
 
   it('keeps it in when the coach says so', () => {
-    const { groups } = readBalls([...good, { ...toe, keep: 'in' as const }], right);
-    expect(groups[0]!.countedIds).toContain('toe');
+    const { clubs } = readLesson([...good, { ...toe, keep: 'in' as const }], right);
+    expect(clubs[0]!.group.countedIds).toContain('toe');
   });
 
   it('finds the mirrored ball of a left-hander, off the toe too', () => {
@@ -181,13 +188,13 @@ describe('agreement', () => {
       ...measured('driver', { hand: 'left', clubPathDeg: 2, faceAngleDeg: -1, strikeToeMm: 18 }),
       id: 'toe',
     };
-    const { views } = readBalls([odd], left);
+    const { views } = readLesson([odd], left);
     expect(views[0]!.agreement.suspect).toBe(true);
     expect(ballNote(views[0]!)).toContain('toe');
   });
 
   it('knows nothing of a ball without face and path', () => {
-    const { views } = readBalls(
+    const { views } = readLesson(
       [{ ...EMPTY_BALL, startDirectionDeg: 3, carryM: 150, offlineM: 12 }],
       right,
     );
@@ -208,7 +215,7 @@ describe('balls without club data', () => {
       clubSpeedMps: null,
     }));
   const full = balls('7-iron', 8, { clubPathDeg: -5, faceAngleDeg: 1 });
-  const reading = readBalls(ballOnly(full), right);
+  const reading = readLesson(ballOnly(full), right);
 
   it('are read backwards, near the face and path that made them, and say so', () => {
     reading.views.forEach((view, i) => {
@@ -217,9 +224,9 @@ describe('balls without club data', () => {
       expect(Math.abs(view.faceAngleDeg! - full[i]!.faceAngleDeg!)).toBeLessThan(0.5);
       expect(Math.abs(view.clubPathDeg! - full[i]!.clubPathDeg!)).toBeLessThan(0.5);
     });
-    const words = reading.sentences.map((s) => s.text).join(' ');
-    expect(words).toContain('inferred from 8 balls, not measured');
-    expect(words).toContain('a usual attack angle');
+    const words = text(ballOnly(full));
+    expect(words).toContain('From the flight: face');
+    expect(words).toContain('Taken for granted: a usual attack angle');
     expect(words).toContain('out-to-in');
   });
 
@@ -234,18 +241,16 @@ describe('balls without club data', () => {
         carryM: ball.carryM,
         seen: by,
       }));
-      return readBalls(list, right);
+      return readLesson(list, right);
     };
     const [eye, monitor] = [seen('eye'), seen('monitor')];
-    const half = (reading: typeof eye): number => reading.groups[0]!.inferred!.faceHalf95Deg;
+    const half = (reading: typeof eye): number => reading.clubs[0]!.group.inferred!.faceHalf95Deg;
     expect(half(eye)).toBeGreaterThan(2);
     expect(half(eye)).toBeGreaterThan(2 * half(monitor));
-    expect(eye.sentences.map((s) => s.text).join(' ')).toContain(
-      'inferred from 8 balls seen by eye',
-    );
+    expect(readingSentences(eye, wordingOf('right'))[0]!.text).toContain('about');
   });
 
-  it('of equal taps say what was seen, and that its side is not settled, once', () => {
+  it('of equal taps say what was seen, and what they cannot tell', () => {
     const tap = { ...EMPTY_BALL, club: 'driver', seen: 'eye' as const };
     const taps = Array.from({ length: 6 }, (_, i) => ({
       ...tap,
@@ -254,18 +259,18 @@ describe('balls without club data', () => {
       curveM: 11,
     }));
     const words = text(taps);
-    expect(words).toMatch(/bend \d+ m back to the right/);
-    expect(words).toMatch(/on average the face is \d° open to the path, though which side/);
-    expect(words.match(/which side/g)).toHaveLength(1);
-    expect(words).not.toContain('varies');
+    expect(words).toMatch(
+      /^Pull-fades, all 6\. They start about 3° left and bend about 11 m back right\./,
+    );
+    expect(words).not.toMatch(/which side|Ball to ball/);
   });
 
   it('never count as a measurement of the face’s share of the start', () => {
-    expect(reading.groups[0]!.share.share).toBeNull();
+    expect(reading.clubs[0]!.group.share.share).toBeNull();
   });
 
   it('say why where they cannot be read backwards', () => {
-    const { views } = readBalls([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
+    const { views } = readLesson([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
     expect(views[0]!.inferred).toBe(false);
     expect(views[0]!.notInferred).toContain('how it bent');
   });
@@ -278,14 +283,14 @@ describe('the face’s share of the start', () => {
       id: String(i),
     }));
     const words = text(spread);
-    expect(words).toMatch(/the face owns 7\d % \(\d+ to \d+ %\) of the start/);
+    expect(words).toMatch(/The face makes 7\d % of the start here/);
     expect(words).not.toContain('path only');
   });
 });
 
 describe('tracks for drawing', () => {
   it('start at the ball and end where it landed', () => {
-    const { views } = readBalls([measured('driver', { clubPathDeg: -4, faceAngleDeg: 2 })], right);
+    const { views } = readLesson([measured('driver', { clubPathDeg: -4, faceAngleDeg: 2 })], right);
     const track = ballTrack(views[0]!);
     expect(track[0]).toMatchObject({ alongM: 0, rightM: 0 });
     expect(track.at(-1)!.alongM).toBeCloseTo(views[0]!.carry!.value, 6);
@@ -293,7 +298,7 @@ describe('tracks for drawing', () => {
   });
 
   it('are empty where the landing is not known', () => {
-    const { views } = readBalls([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
+    const { views } = readLesson([{ ...EMPTY_BALL, startDirectionDeg: 3, club: '7-iron' }], right);
     expect(ballTrack(views[0]!)).toEqual([]);
   });
 });

@@ -132,26 +132,24 @@ describe('its figures', () => {
     expect(sizeText('strikeToeMm', -12, 1, DEFAULT_DISPLAY_UNITS)).toBe('12 mm');
   });
 
-  it('of drills say what moved, or that it is not enough to say', () => {
-    const pooled = {
-      value: -3,
-      error: 0.4,
-      low: -3.9,
-      high: -2.1,
-      between: 0,
-      count: 4,
-      shrunken: [],
-    };
-    const moved = { drillId: 'rails', figure: 'clubPathDeg' as const, pooled, isClear: true };
-    expect(movedWords(moved, { name: 'Rails' })).toBe(
-      'Rails, path: 3.0° to the left (2.1 to 3.9, 4 times).',
+  it('of drills say what moved, or that it can’t be told', () => {
+    const credit = {
+      drillId: 'rails',
+      kind: 'iron',
+      figure: 'clubPathDeg',
+      byDeg: -3,
+      errorDeg: 0.4,
+      halfDeg: 0.9,
+      times: 4,
+      isClear: true,
+      creditedDeg: -2.8,
+    } as const;
+    expect(movedWords(credit, { name: 'Rails' })).toBe('Rails: path 3° left (4 times).');
+    expect(movedWords({ ...credit, times: 1 }, { name: 'Rails' })).toBe(
+      'Rails: path 3° left (once).',
     );
-    expect(movedWords({ ...moved, isClear: false }, null)).toBe(
-      'rails, path: not enough to say after 4 times.',
-    );
-    const once = { ...moved, pooled: { ...pooled, count: 1 } };
-    expect(movedWords(once, { name: 'Rails' })).toBe(
-      'Rails, path: 3.0° to the left, once, clearly.',
+    expect(movedWords({ ...credit, isClear: false }, { name: 'Rails' })).toBe(
+      'Rails, path: can’t tell yet (4 times).',
     );
   });
 

@@ -9,12 +9,14 @@ import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
 import type { Change, Drift, Followed, Now } from '../record/follow.ts';
 import type { VisitMark } from '../record/marks.ts';
-import type { Moved, MovedOverAll } from '../record/moved.ts';
+import type { DrillCredit } from '../drills/effect.ts';
+import type { MovedOverAll } from '../record/moved.ts';
 import { PLAIN } from '../record/plain-score.ts';
 import type { Plain, PlainScore } from '../record/plain-score.ts';
 import type { FollowedFigure } from '../record/points.ts';
 import type { Standing } from '../record/standing.ts';
 import { fromSi } from '../units/units.ts';
+import { degrees } from './angles.ts';
 import { formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 import { clubLabel, shortFigure, strikeText, sureDegrees } from './labels.ts';
@@ -185,15 +187,14 @@ export function findingWords(finding: RecordFinding, wording: RecordWording): st
   }
 }
 
-/** What a drill moved: `2.9° to the right (2.1 to 3.6, 4 times)`, or that it is not enough to say. */
-export function movedWords(moved: Moved, drill: Pick<Drill, 'name'> | null): string {
-  const { drillId, figure, pooled, isClear } = moved;
-  const what = `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}`;
-  const size = `${formatNumber(Math.abs(pooled.value), 1)}° to the ${sideWord(pooled.value)}`;
-  if (!isClear) return `${what}: not enough to say after ${countOf(pooled.count, 'time')}.`;
-  return pooled.count === 1
-    ? `${what}: ${size}, once, clearly.`
-    : `${what}: ${size} (${spanText(pooled, 1)}, ${pooled.count} times).`;
+/** What a drill moved: `Overhang: path 3° right (4 times).`, or that it can't be told. */
+export function movedWords(credit: DrillCredit, drill: Pick<Drill, 'name'> | null): string {
+  const { drillId, figure, byDeg, isClear, times } = credit;
+  const what = `${drill?.name ?? 'A drill since taken away'}: ${shortFigure(figure).toLowerCase()}`;
+  const often = times === 1 ? 'once' : `${times} times`;
+  if (!isClear)
+    return `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}: can’t tell yet (${often}).`;
+  return `${what} ${degrees(byDeg)} ${sideWord(byDeg)} (${often}).`;
 }
 
 /** What a drill moved over all players: `path 2.9° more in-to-out (2.1 to 3.6, 14 players)`. */

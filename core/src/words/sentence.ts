@@ -7,10 +7,21 @@ export type SentencePart =
   | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'figure'; readonly text: string; readonly ballIds: readonly string[] };
 
+/** What a sentence is about: what the balls do, why, what to do, and what is asked for or folded away. */
+export const TOPICS = [
+  'flight',
+  'clubs',
+  'cause',
+  'strike',
+  'plan',
+  'next',
+  'sure',
+  'start',
+] as const;
+export type Topic = (typeof TOPICS)[number];
+
 export interface Sentence {
-  /** What it is about: what the balls do, why, what to change, how sure it is, what to look at. */
-  readonly topic:
-    'flight' | 'cause' | 'plan' | 'strike' | 'inferred' | 'sure' | 'start' | 'next' | 'clubs';
+  readonly topic: Topic;
   readonly text: string;
   readonly parts: readonly SentencePart[];
 }
@@ -24,7 +35,7 @@ export interface Wording {
 
 export type Piece = string | SentencePart;
 
-export function sentence(topic: Sentence['topic'], ...pieces: readonly Piece[]): Sentence {
+export function sentence(topic: Topic, ...pieces: readonly Piece[]): Sentence {
   const parts = pieces
     .map((piece): SentencePart =>
       typeof piece === 'string' ? { kind: 'text', text: piece } : piece,
@@ -41,6 +52,17 @@ export const figure = (text: string, ballIds: readonly string[]): SentencePart =
 
 export const countOf = (count: number, word: string): string =>
   `${count} ${word}${count === 1 ? '' : 's'}`;
+
+const SMALL = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+/** A number that begins a sentence: `Three`, `12`. */
+export const numberWord = (count: number): string => SMALL[count] ?? String(count);
+
+/** `all 12`, `7 of 12`. */
+export const shareText = (count: number, of: number): string =>
+  count === of ? `all ${of}` : `${count} of ${of}`;
+
+export const listOf = (items: readonly string[]): string =>
+  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const aOrAn = (word: string): string => (/^[aeiou]/.test(word) ? 'an' : 'a');

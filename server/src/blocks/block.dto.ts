@@ -19,7 +19,7 @@ import {
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 
-const LAST_STEP = DOSE.steps.length - 1;
+const LAST_STEP = DOSE.steps - 1;
 
 /** What a block is judged on, named before its balls are hit. */
 export class BlockAimDto implements BlockAim {

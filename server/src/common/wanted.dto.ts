@@ -2,7 +2,16 @@ import { CLUB_KINDS, RULED_OUT, SHAPES, WANTED_RANGES } from '@loxos/core';
 import type { ClubKind, RuledOut, Shape, Wanted, WantedByClub } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsObject, IsIn, IsNumber, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import {
+  IsBoolean,
+  IsObject,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { IfGiven } from './given.ts';
 
 const within = (range: readonly [number, number], what: string): PropertyDecorator => {
@@ -25,6 +34,11 @@ export class WantedDto implements Wanted {
   @ApiProperty({ enum: SHAPES })
   @IsIn(SHAPES, { message: `shape: choose ${SHAPES.join(', ')}` })
   readonly shape!: Shape;
+
+  @ApiPropertyOptional({ description: 'Whether somebody chose it; left out, as the rest says' })
+  @IfGiven()
+  @IsBoolean()
+  readonly isSaid?: boolean;
 
   @ApiPropertyOptional({ ...NULLABLE, description: 'Start mark, degrees right of the target line' })
   @IsOptional()

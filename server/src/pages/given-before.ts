@@ -1,4 +1,4 @@
-import { drillBy, kindOfHead, stationCard } from '@loxos/core';
+import { doseOf, drillBy, kindOfHead, stationCard } from '@loxos/core';
 import type { Hand, OwnDrillFacts, StationCard } from '@loxos/core';
 
 /** A station as pages kept it before they held its words and layout: which drill, and what it asked for. */
@@ -10,17 +10,25 @@ interface DrillOnly {
   readonly startDeg: number;
 }
 
+/** A station as pages kept it before each drill had a dose of its own. */
+type WithoutDose = Omit<StationCard, 'dose'>;
+
 /** The stations of a page, whenever it was given; a drill since taken away has none. */
 export const stationsOf = (
-  stations: readonly (StationCard | DrillOnly)[],
+  stations: readonly (StationCard | WithoutDose | DrillOnly)[],
   hand: Hand,
   own: readonly OwnDrillFacts[],
 ): StationCard[] =>
   stations.flatMap((station) => {
-    if ('layout' in station) return [station];
+    if ('dose' in station) return [station];
+    if ('layout' in station) {
+      const drill = drillBy(station.drillId, own);
+      const dose = drill === null ? [] : doseOf(drill).map(({ words }) => words);
+      return [{ ...station, dose }];
+    }
     const { drillId, headLengthM, ...asked } = station;
     const drill = drillBy(drillId, own);
     return drill === null
       ? []
-      : [stationCard(drill, { hand, kind: kindOfHead(headLengthM), ...asked })];
+      : [stationCard(drill, { hand, kind: kindOfHead(headLengthM), ...asked }, false)];
   });

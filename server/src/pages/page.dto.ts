@@ -120,6 +120,8 @@ export class PageStation implements StationCard {
   @Words(12) readonly misses!: string[];
   @Words(12) readonly cautions!: string[];
   @Words(20) readonly steps!: string[];
+  /** How much of it: first to last. */
+  @Words(8) readonly dose!: string[];
   @ApiProperty({ enum: HANDS }) @IsIn(HANDS) readonly hand!: Hand;
   @ApiProperty({ type: PageLayout })
   @IsObject()

@@ -1,5 +1,13 @@
-import { ANGLE_STYLES, GOALS_AT_MOST, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
-import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
+import {
+  ANGLE_STYLES,
+  DRIVER_SPEED_RANGE_MPS,
+  GOALS_AT_MOST,
+  HANDS,
+  LENGTH_UNITS,
+  PLAYER_KINDS,
+  SPEED_UNITS,
+} from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -9,9 +17,12 @@ import {
   IsOptional,
   IsIn,
   IsNotEmpty,
+  IsNumber,
   IsString,
   IsUUID,
+  Max,
   MaxLength,
+  Min,
   ValidateNested,
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
@@ -19,6 +30,8 @@ import { IfGiven } from '../common/given.ts';
 import { trimmed } from '../common/trimmed.ts';
 import { GoalDto } from './goal.dto.ts';
 import { ReportDraftDto } from './report-draft.dto.ts';
+
+const SPEED_MESSAGE = `driverSpeedMps: from ${DRIVER_SPEED_RANGE_MPS.join(' to ')} m/s`;
 
 class PlayerFields {
   @ApiProperty()
@@ -46,6 +59,22 @@ class PlayerFields {
   @IfGiven()
   @IsIn(ANGLE_STYLES)
   readonly angleStyle?: AngleStyle;
+
+  @ApiPropertyOptional({
+    enum: PLAYER_KINDS,
+    nullable: true,
+    description: 'What is taken where nothing was measured',
+  })
+  @IsOptional()
+  @IsIn(PLAYER_KINDS, { message: `playerKind: choose ${PLAYER_KINDS.join(', ')}` })
+  readonly playerKind?: PlayerKind | null;
+
+  @ApiPropertyOptional({ type: Number, nullable: true, description: 'With the driver, m/s' })
+  @IsOptional()
+  @IsNumber()
+  @Min(DRIVER_SPEED_RANGE_MPS[0], { message: SPEED_MESSAGE })
+  @Max(DRIVER_SPEED_RANGE_MPS[1], { message: SPEED_MESSAGE })
+  readonly driverSpeedMps?: number | null;
 
   @ApiPropertyOptional({ description: 'What the player wants, in their words' })
   @IfGiven()
@@ -104,6 +133,9 @@ export class Player {
   @ApiProperty({ enum: LENGTH_UNITS }) readonly lengthUnit!: LengthUnit;
   @ApiProperty({ enum: SPEED_UNITS }) readonly speedUnit!: SpeedUnit;
   @ApiProperty({ enum: ANGLE_STYLES }) readonly angleStyle!: AngleStyle;
+  @ApiProperty({ enum: PLAYER_KINDS, nullable: true }) readonly playerKind!: PlayerKind | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'With the driver, m/s' })
+  readonly driverSpeedMps!: number | null;
   @ApiProperty() readonly aims!: string;
   @ApiProperty() readonly bodyNotes!: string;
   @ApiProperty({ description: 'Whose player they are; empty for nobody’s' })

@@ -1,20 +1,9 @@
 import { BALL_QUANTITIES, RECORD_LAYOUT } from '@loxos/core';
 import type { LessonRecord } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
-import {
-  and,
-  asc,
-  eq,
-  exists,
-  getTableColumns,
-  gt,
-  isNotNull,
-  isNull,
-  ne,
-  or,
-  sql,
-} from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, gt, isNull, ne, or, sql } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
 import { ball, block, launchFile, lesson, lessonReading, player } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { lessonsOfPlayer } from '../lessons/of-player.ts';
@@ -38,6 +27,20 @@ export interface KeptLesson {
   readonly effects: string | null;
 }
 
+/** What is known of a player beyond the balls. */
+export type KnownPlayer = Pick<PlayerRow, 'playerKind' | 'driverSpeedMps'>;
+
+/** A lesson to be read again, and what its player is read by. */
+export interface OldLesson extends KnownPlayer {
+  readonly lessonId: string;
+  readonly ballCount: number;
+}
+
+/** What is known of a player in the mark of a reading; the same text as `markOf`. */
+export const OF_PLAYER = sql<string>`'.' || coalesce(${player.playerKind}, '') || '.' || coalesce(cast(round(${player.driverSpeedMps} * 100) as integer), '')`;
+export const markOf = ({ playerKind, driverSpeedMps }: KnownPlayer): string =>
+  `.${playerKind ?? ''}.${driverSpeedMps === null ? '' : Math.round(100 * driverSpeedMps)}`;
+
 /** What is kept of a lesson when it has been read. */
 export interface Read {
   readonly lessonId: string;
@@ -47,19 +50,8 @@ export interface Read {
 
 @Injectable()
 export class ReadingsRepository {
-  /** A player's lessons in which a drill was worked on, the oldest first. */
-  drilled(scope: Scope, db: Handle, playerId: string): Promise<KeptLesson[]> {
-    const drilled = db
-      .select({ id: block.id })
-      .from(block)
-      .where(
-        and(
-          eq(block.academyId, lesson.academyId),
-          eq(block.lessonId, lesson.id),
-          isNotNull(block.drillId),
-          isNull(block.deletedAt),
-        ),
-      );
+  /** A player's lessons with balls, each with what its reading is of; the oldest first. */
+  hit(scope: Scope, db: Handle, playerId: string): Promise<KeptLesson[]> {
     return db
       .select({
         lessonId: lesson.id,
@@ -69,25 +61,8 @@ export class ReadingsRepository {
       })
       .from(lesson)
       .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(and(lessonsOfPlayer(scope, playerId), exists(drilled)))
+      .where(and(lessonsOfPlayer(scope, playerId), gt(lesson.ballCount, 0)))
       .orderBy(asc(lesson.startsAt));
-  }
-
-  /** A player's lessons with balls, each with what its reading is of. */
-  hit(
-    scope: Scope,
-    db: Handle,
-    playerId: string,
-  ): Promise<Pick<KeptLesson, 'lessonId' | 'ballsVersion' | 'stamp'>[]> {
-    return db
-      .select({
-        lessonId: lesson.id,
-        ballsVersion: lesson.ballsVersion,
-        stamp: lessonReading.stamp,
-      })
-      .from(lesson)
-      .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))
-      .where(and(lessonsOfPlayer(scope, playerId), gt(lesson.ballCount, 0)));
   }
 
   /** What is kept of a player's lessons, the oldest first. */
@@ -108,10 +83,11 @@ export class ReadingsRepository {
     hand: 'right' | 'left',
     rest: string,
     most: number,
-  ): Promise<{ readonly lessonId: string; readonly ballCount: number }[]> {
-    const stamp = sql`${lesson.ballsVersion} || ${rest}`;
+  ): Promise<OldLesson[]> {
+    const stamp = sql`${lesson.ballsVersion} || ${OF_PLAYER} || ${rest}`;
+    const { playerKind, driverSpeedMps } = player;
     return db
-      .select({ lessonId: lesson.id, ballCount: lesson.ballCount })
+      .select({ lessonId: lesson.id, ballCount: lesson.ballCount, playerKind, driverSpeedMps })
       .from(lesson)
       .innerJoin(player, eq(player.id, lesson.playerId))
       .leftJoin(lessonReading, eq(lessonReading.lessonId, lesson.id))

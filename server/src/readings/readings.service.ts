@@ -9,7 +9,8 @@ import type { PlayerRow } from '../players/players.repository.ts';
 import { SettingsService } from '../settings/settings.service.ts';
 import { Pool } from '../threads/pool.ts';
 import { ReadingsRepository } from './readings.repository.ts';
-import type { KeptLesson, Read } from './readings.repository.ts';
+import { markOf } from './readings.repository.ts';
+import type { KeptLesson, KnownPlayer, Read } from './readings.repository.ts';
 
 /** Balls read in one go, and lessons: so much that a thread is worth it, so little that writing it down is short. */
 const BALLS_AT_ONCE = 2000;
@@ -18,11 +19,21 @@ const LESSONS_AT_ONCE = 25;
 const hashOf = (value: unknown): string =>
   createHash('sha256').update(JSON.stringify(value)).digest('base64url').slice(0, 16);
 
-/** Rules a player's balls are read by, and how what was read by them is marked after the version of the balls. */
+/** Rules that the balls of players of a hand are read by, and how what was read by them is marked. */
 export interface Rules {
   readonly context: ReadingContext;
+  /** After the version of the balls and what is known of the player. */
   readonly stampRest: string;
 }
+
+/** The rules of one player. */
+const rulesFor = ({ context, stampRest }: Rules, known: KnownPlayer): Rules => {
+  const { playerKind, driverSpeedMps } = known;
+  return {
+    context: { ...context, playerKind, driverSpeedMps },
+    stampRest: `${markOf(known)}${stampRest}`,
+  };
+};
 
 /** Lessons whose reading is of other balls, rules or model. */
 const outOfDate = (
@@ -48,9 +59,9 @@ export class ReadingsService {
 
   /** What each drill has moved for a player, lesson by lesson, read and counted as every screen does. */
   async effectsOf(scope: Scope, playerId: string): Promise<DrillEffect[]> {
-    const { hand } = await this.require(scope, playerId);
-    const lessons = await this.store.read((db) => this.readings.drilled(scope, db, playerId));
-    const rules = await this.rulesOf(scope, hand);
+    const player = await this.require(scope, playerId);
+    const lessons = await this.store.read((db) => this.readings.hit(scope, db, playerId));
+    const rules = rulesFor(await this.rulesOf(scope, player.hand), player);
     const fresh = await this.read(scope, outOfDate(lessons, rules), rules);
     const read = new Map(fresh.map((one) => [one.lessonId, one.record.effects]));
     return lessons.flatMap(
@@ -65,7 +76,7 @@ export class ReadingsService {
     playerId: string,
   ): Promise<{ readonly player: PlayerRow; readonly context: ReadingContext }> {
     const player = await this.require(scope, playerId);
-    const rules = await this.rulesOf(scope, player.hand);
+    const rules = rulesFor(await this.rulesOf(scope, player.hand), player);
     const lessons = await this.store.read((db) => this.readings.hit(scope, db, playerId));
     const old = outOfDate(lessons, rules);
     for (let at = 0; at < old.length; at += LESSONS_AT_ONCE)
@@ -85,8 +96,11 @@ export class ReadingsService {
       const some = old.filter(
         ({ ballCount }, n) => (balls += ballCount) <= BALLS_AT_ONCE || n === 0,
       );
-      const ids = some.map(({ lessonId }) => lessonId);
-      await this.read(scope, ids, rules);
+      for (const known of new Map(some.map((one) => [markOf(one), one])).values()) {
+        const own = some.filter((one) => markOf(one) === markOf(known));
+        const ids = own.map(({ lessonId }) => lessonId);
+        await this.read(scope, ids, rulesFor(rules, known));
+      }
       found += old.length;
     }
     return found;

@@ -10,6 +10,8 @@ import {
   repetition,
   sharedPage,
 } from '../db/schema/index.ts';
+import { OF_PLAYER } from '../readings/readings.repository.ts';
+import type { KnownPlayer } from '../readings/readings.repository.ts';
 import type { Handle } from '../db/handle.ts';
 import { lessonsOfPlayer } from '../lessons/of-player.ts';
 import type { StationDay } from './record.dto.ts';
@@ -22,10 +24,10 @@ const DAY = sql<string>`substr(case when ${IS_HOME} then ${repetition.at} else $
 const MADE_OF = sql<string>`${player.version} || '.' || count(*) || '.' || sum(${lesson.ballsVersion}) || '.' || sum(${lesson.version}) || '.' || max(${lesson.updatedAt})`;
 
 /** Changes with what is kept of a player: what was kept before is out of date then. */
-const STANDING_LAYOUT = 2;
+const STANDING_LAYOUT = 3;
 
 /** A player whose standing is out of date, and what it would be of. */
-export interface OldStanding {
+export interface OldStanding extends KnownPlayer {
   readonly playerId: string;
   readonly wanted: string;
   readonly stamp: string;
@@ -97,10 +99,11 @@ export class RecordRepository {
     most: number,
   ): Promise<OldStanding[]> {
     const stamp = sql<string>`${MADE_OF} || ${rest} || ${`.${STANDING_LAYOUT}`}`;
-    const isRead = sql`${lessonReading.stamp} = ${lesson.ballsVersion} || ${rest}`;
+    const isRead = sql`${lessonReading.stamp} = ${lesson.ballsVersion} || ${OF_PLAYER} || ${rest}`;
+    const { playerKind, driverSpeedMps } = player;
     const areRead = sql`min(coalesce(${isRead}, 0)) = 1`;
     return db
-      .select({ playerId: player.id, wanted: player.wanted, stamp })
+      .select({ playerId: player.id, wanted: player.wanted, stamp, playerKind, driverSpeedMps })
       .from(player)
       .innerJoin(
         lesson,

@@ -98,9 +98,10 @@ export class RecordService {
       found += old.length;
       if (old.length === 0) continue;
       const { url, authToken } = this.store;
-      const players = old.map(({ playerId, wanted }) => ({
+      const players = old.map(({ playerId, wanted, playerKind, driverSpeedMps }) => ({
         playerId,
         wanted: JSON.parse(wanted) as WantedByClub,
+        known: { playerKind, driverSpeedMps },
       }));
       const made = await this.pool.run('makeStandings', {
         url,

@@ -54,7 +54,8 @@ export class CausesPart {
 }
 
 const ASKED = ['pathDeg', 'faceDeg', 'startDeg'] as const;
-const MOST_ASKED_DEG = 20;
+/** A peg two heads ahead and one in is as far as a station is laid. */
+const MOST_ASKED_DEG = 27;
 /** What the station of a drill asks for, degrees, in words of the hand. */
 type Asked = Record<(typeof ASKED)[number], number>;
 
@@ -64,6 +65,8 @@ export class WorkPart {
   @IsOptional() @IsIn(ROUTE_IDS) readonly route?: RouteId | null;
   @IfGiven() @IsInt() @Min(0) @Max(1) readonly stage?: number;
   @IfGiven() @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly drillIds?: string[];
+  /** Those of them given in spite of a warning. */
+  @IfGiven() @IsArray() @ArrayMaxSize(8) @IsString({ each: true }) readonly despiteIds?: string[];
   /** What each drill's station asks for, by the drill's id. */
   @IfGiven() @IsObject() readonly stations?: Record<string, Asked>;
 }
@@ -162,7 +165,7 @@ export class AddRepetition {
   @IsOptional()
   @IsInt()
   @Min(0)
-  @Max(DOSE.steps.length - 1)
+  @Max(DOSE.steps - 1)
   readonly doseStep?: number | null;
   @ApiPropertyOptional(NULLABLE) @IsOptional() @IsNumber() @Min(-45) @Max(45) readonly feltDeg?:
     number | null;

@@ -76,7 +76,7 @@ describe('blocks and repetitions', () => {
     await move(ids.slice(5), drill).expect(204);
     const { body: effects } = await t.http().get(`/api/players/${playerId}/effects`).expect(200);
     const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
-    expect(path).toMatchObject({ drillId: 'overhang', kind: 'iron', isClear: true, balls: 5 });
+    expect(path).toMatchObject({ drillId: 'overhang', kind: 'iron', balls: 5, returned: null });
     expect(path.byDeg).toBeCloseTo(3.94, 6);
     const { body: changes } = await t.http().get(`/api/lessons/${id}/history`);
     expect(changes.map((c: { what: string }) => c.what)).toEqual(
@@ -107,7 +107,9 @@ describe('blocks and repetitions', () => {
 
 const ASKED = { pathDeg: 4, faceDeg: 0, startDeg: 0 };
 const STATION = JSON.parse(
-  JSON.stringify(stationCard(findDrill('overhang')!, { hand: 'left', kind: 'iron', ...ASKED })),
+  JSON.stringify(
+    stationCard(findDrill('overhang')!, { hand: 'left', kind: 'iron', ...ASKED }, false),
+  ),
 ) as object;
 
 describe('the player’s page', () => {

@@ -25,6 +25,7 @@ import { connect } from '../db/connection.ts';
 import { handleOn } from '../db/handle.ts';
 import type { Handle } from '../db/handle.ts';
 import { ReadingsRepository } from '../readings/readings.repository.ts';
+import type { KnownPlayer } from '../readings/readings.repository.ts';
 
 interface Where {
   readonly url: string;
@@ -47,7 +48,11 @@ export interface RecordToMake extends InContext {
 }
 
 export interface StandingsToMake extends InContext {
-  readonly players: readonly { readonly playerId: string; readonly wanted: WantedByClub }[];
+  readonly players: readonly {
+    readonly playerId: string;
+    readonly wanted: WantedByClub;
+    readonly known: KnownPlayer;
+  }[];
 }
 
 /** Works on the database by a connection of its own. */
@@ -94,9 +99,9 @@ export interface StandingMade {
 /** Where some players of a hand stand, from their kept readings. */
 export const makeStandings = (asked: StandingsToMake): Promise<StandingMade[]> =>
   onDatabase(asked, async (db) => {
-    const context = resolveContext(asked.context);
     const made: StandingMade[] = [];
-    for (const { playerId, wanted } of asked.players) {
+    for (const { playerId, wanted, known } of asked.players) {
+      const context = resolveContext({ ...asked.context, ...known });
       const { visits, effects } = await visitsOf(asked.scope, db, playerId);
       made.push({
         standings: standingsOf(visits, { context, wanted, effects }),

@@ -1323,6 +1323,8 @@ export interface components {
     WantedDto: {
       /** @enum {string} */
       shape: 'straight' | 'draw' | 'fade';
+      /** @description Whether somebody chose it; left out, as the rest says */
+      isSaid?: boolean;
       /** @description Start mark, degrees right of the target line */
       startDeg?: number | null;
       /** @description Finish, m right of the target line */
@@ -1387,6 +1389,10 @@ export interface components {
       speedUnit: 'mph' | 'km/h' | 'm/s';
       /** @enum {string} */
       angleStyle: 'letters' | 'signed';
+      /** @enum {string|null} */
+      playerKind: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps: number | null;
       aims: string;
       bodyNotes: string;
       /** @description Whose player they are; empty for nobody’s */
@@ -1407,6 +1413,13 @@ export interface components {
       speedUnit?: 'mph' | 'km/h' | 'm/s';
       /** @enum {string} */
       angleStyle?: 'letters' | 'signed';
+      /**
+       * @description What is taken where nothing was measured
+       * @enum {string|null}
+       */
+      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps?: number | null;
       /** @description What the player wants, in their words */
       aims?: string;
       /** @description Pains, injuries and limits to mind */
@@ -1429,6 +1442,13 @@ export interface components {
       speedUnit?: 'mph' | 'km/h' | 'm/s';
       /** @enum {string} */
       angleStyle?: 'letters' | 'signed';
+      /**
+       * @description What is taken where nothing was measured
+       * @enum {string|null}
+       */
+      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps?: number | null;
       /** @description What the player wants, in their words */
       aims?: string;
       /** @description Pains, injuries and limits to mind */
@@ -1527,7 +1547,7 @@ export interface components {
       /** @enum {string} */
       keep: 'auto' | 'in' | 'out';
       /** @enum {string} */
-      seen: 'monitor' | 'eye';
+      seen: 'monitor' | 'eye' | 'post';
       blockId: string | null;
       launchFileId: string | null;
       line: number | null;
@@ -1619,7 +1639,7 @@ export interface components {
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
       /** @enum {string} */
-      seen?: 'monitor' | 'eye';
+      seen?: 'monitor' | 'eye' | 'post';
       /** @description Chosen by the caller, so that a repeat adds nothing */
       id?: string;
     };
@@ -1700,7 +1720,7 @@ export interface components {
       /** @enum {string} */
       keep?: 'auto' | 'in' | 'out';
       /** @enum {string} */
-      seen?: 'monitor' | 'eye';
+      seen?: 'monitor' | 'eye' | 'post';
     };
     BlockAimDto: {
       /** @enum {string} */
@@ -1814,17 +1834,27 @@ export interface components {
       /** @description The way after the host */
       path: string;
     };
+    PlayerEffectSize: {
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+    };
     PlayerEffect: {
-      drillId: string;
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+      /** @description Null: what a visit without a drill did from its first half to its second */
+      drillId: string | null;
       /** @enum {string} */
       kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
       /** @enum {string} */
       figure: 'clubPathDeg' | 'faceAngleDeg';
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
-      isClear: boolean;
       balls: number;
+      /** @description Degrees of freedom of the error */
+      degrees: number;
+      /** @description Share of a visit’s warming up between the two, 0 to 1 */
+      apart: number;
+      returned: components['schemas']['PlayerEffectSize'] | null;
     };
     StationDay: {
       drillId: string;
@@ -2334,6 +2364,7 @@ export interface components {
       misses: string[];
       cautions: string[];
       steps: string[];
+      dose: string[];
       /** @enum {string} */
       hand: 'right' | 'left';
       layout: components['schemas']['PageLayout'];

@@ -9,7 +9,7 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['X', 'Leave the chosen ball out, or keep it in'],
   ['B', 'New ball'],
   ['T', 'Begin the next block of balls'],
-  ['Number pad', 'In Watch: the flight you saw, column the start, row the bend'],
+  ['1 – 9', 'In Watch, once the club is chosen: the flight you saw, as on a number pad'],
   ['E', 'Edit the chosen ball'],
   ['Delete', 'Delete the chosen ball'],
   ['Ctrl Z', 'Undo'],
@@ -26,8 +26,8 @@ const isTyping = (target: EventTarget | null): boolean => {
   return target.isContentEditable || /^(?:TEXTAREA|SELECT)$/.test(target.tagName);
 };
 
-/** Runs the function of a key pressed outside fields and dialogs. Keys as in `event.key`, lower case. */
-export function useKeys(map: KeyMap): void {
+/** Runs the function of a key pressed outside fields and dialogs. Keys as in `event.key`, lower case. `isFirst`: before all others. */
+export function useKeys(map: KeyMap, isFirst = false): void {
   const latest = useRef(map);
   useEffect(() => {
     latest.current = map;
@@ -45,7 +45,7 @@ export function useKeys(map: KeyMap): void {
       event.preventDefault();
       run();
     };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  }, []);
+    document.addEventListener('keydown', onKey, isFirst);
+    return () => document.removeEventListener('keydown', onKey, isFirst);
+  }, [isFirst]);
 }

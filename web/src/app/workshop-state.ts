@@ -3,7 +3,7 @@ import {
   HANDS,
   LENGTH_UNITS,
   STANDARD_BAG,
-  UNKNOWN_DRIVER_SPEED_MPS,
+  UNKNOWN_PLAYER,
   findClub,
   headOf,
   plainDelivery,
@@ -101,7 +101,7 @@ export const MOVED_FIELDS = Object.keys(DIALS) as MovedField[];
 export function usualMoved(
   club: Club,
   hand: Hand,
-  driverSpeedMps = UNKNOWN_DRIVER_SPEED_MPS,
+  driverSpeedMps = UNKNOWN_PLAYER.driverSpeedMps,
 ): Moved {
   const { hand: _hand, ...moved } = plainDelivery(club, hand, driverSpeedMps);
   return moved;

@@ -3,13 +3,8 @@ import { drillBy, stationCard } from '@loxos/core';
 import type { PageContent } from '../api/client.ts';
 import { PageBody } from './PageBody.tsx';
 
-const card = stationCard(drillBy('rails', [])!, {
-  hand: 'left',
-  kind: 'iron',
-  pathDeg: 4,
-  faceDeg: 0,
-  startDeg: 0,
-});
+const laid = { hand: 'left', kind: 'iron', pathDeg: 4, faceDeg: 0, startDeg: 0 } as const;
+const card = stationCard(drillBy('rails', [])!, laid, false);
 const content: PageContent = {
   points: ['Swing from the inside.', 'Breathe out.'],
   expect: 'Further left for now is right.',

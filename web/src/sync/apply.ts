@@ -127,6 +127,8 @@ export const playerOf = (id: string, body: CreatePlayer): Player => ({
   lengthUnit: DEFAULT_DISPLAY_UNITS.length,
   speedUnit: DEFAULT_DISPLAY_UNITS.speed,
   angleStyle: DEFAULT_DISPLAY_UNITS.angle,
+  playerKind: null,
+  driverSpeedMps: null,
   aims: '',
   bodyNotes: '',
   coachId: keptAccount()?.id ?? '',

@@ -1,10 +1,18 @@
 // A lesson as the server would send it, with balls flown by the core.
-import { EMPTY_BALL, findClub, headOf, plainDelivery, simulateShot, turnFace } from '@loxos/core';
-import type { BlockKind, Hand } from '@loxos/core';
+import {
+  EMPTY_BALL,
+  findClub,
+  headOf,
+  plainDelivery,
+  readLesson,
+  simulateShot,
+  turnFace,
+} from '@loxos/core';
+import type { BlockKind, Hand, LessonReading } from '@loxos/core';
 import type { Ball, Lesson } from '../api/client.ts';
 import { toLessonBall } from '../features/lesson/lesson-ball.ts';
-import { readLesson } from '../workers/reading.worker.ts';
-import type { LessonReading } from '../workers/reading.worker.ts';
+import { workedOf } from '../features/lesson/lesson-work.ts';
+import type { Worked, WorkedFrom } from '../features/lesson/lesson-work.ts';
 import { playerWith } from './player.ts';
 
 export interface MadeBalls {
@@ -95,3 +103,21 @@ export const readingOf = (lesson: Lesson, context: object = {}): LessonReading =
     lesson.balls.map((ball) => toLessonBall(ball, lesson.blocks)),
     { hand: lesson.player.hand, ...context },
   );
+
+const NOTHING: WorkedFrom = {
+  shown: null,
+  effects: [],
+  own: [],
+  previous: { lesson: null, reading: null },
+};
+
+/** What every step is given of it. */
+export const stepOf = (
+  lesson: Lesson,
+  reading: LessonReading | null = readingOf(lesson),
+  from: Partial<WorkedFrom> = {},
+): { lesson: Lesson; reading: LessonReading | null; worked: Worked } => ({
+  lesson,
+  reading,
+  worked: workedOf(lesson, reading, { ...NOTHING, ...from }),
+});

@@ -9,6 +9,8 @@ export const playerWith = (said: Partial<Player> = {}): Player => ({
   lengthUnit: 'm',
   speedUnit: 'mph',
   angleStyle: 'letters',
+  playerKind: null,
+  driverSpeedMps: null,
   aims: '',
   bodyNotes: '',
   coachId: '',

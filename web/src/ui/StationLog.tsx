@@ -1,4 +1,4 @@
-import { scoreStation } from '@loxos/core';
+import { scoreStation, scoreWords } from '@loxos/core';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import type { AddRepetition, StoredRepetition } from '../api/client.ts';
@@ -104,7 +104,7 @@ export function StationLog({
       </div>
       <p className={`mt-2 ${score.advice === 'go on' ? '' : 'font-semibold text-look'}`}>
         {score.advice === 'go on' ? '' : '▲ '}
-        {score.words}
+        {score.count > 0 && scoreWords(score)}
         {score.commonMiss !== null && (
           <span className="font-normal text-soft"> Mostly {score.commonMiss}.</span>
         )}

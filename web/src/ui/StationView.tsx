@@ -35,7 +35,7 @@ function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
 
 /** A station: drawn large and to scale, with what to tape out, how it goes, how much and what to mind. */
 export function StationView({ card, unit, files = true, onPath, onPathEnd }: StationViewProps) {
-  const { name, how, good, steps, cautions, hand, layout } = card;
+  const { name, how, good, steps, dose, cautions, hand, layout } = card;
   const plan = stationPlan(layout, hand, unit);
   const isDragged = onPath !== undefined && layout.parts.some(isPathPeg);
   return (
@@ -72,17 +72,17 @@ export function StationView({ card, unit, files = true, onPath, onPathEnd }: Sta
       <div className="grid gap-3 sm:grid-cols-2">
         <Tape layout={layout} unit={unit} />
         <div>
-          {steps.length === 0 && (
+          {steps.length === 0 && dose.length > 0 && (
             <details>
               <summary className="min-h-9 cursor-pointer font-semibold">How much</summary>
               <ol className="list-decimal pl-6">
-                {DOSE.steps.map((step) => (
+                {dose.map((step) => (
                   <li key={step}>{step}</li>
                 ))}
               </ol>
               <p className="text-soft">
                 Move on at {DOSE.moveOnAt} good of {DOSE.setOf}, step back at under{' '}
-                {DOSE.stepBackUnder} (common practice). A feel is larger than the real change.
+                {DOSE.stepBackUnder} (common practice).
               </p>
             </details>
           )}

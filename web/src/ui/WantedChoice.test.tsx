@@ -19,13 +19,20 @@ describe('the wanted flight', () => {
   it('is chosen by shape, with the usual start mark of that shape', () => {
     const said = show({ shape: 'straight', startDeg: 3, ruledOut: 'never left' });
     fireEvent.click(screen.getByLabelText('fade'));
-    expect(said).toEqual([{ shape: 'fade', ruledOut: 'never left' }]);
+    expect(said).toEqual([{ shape: 'fade', isSaid: true, ruledOut: 'never left' }]);
   });
 
   it('rules a side out', () => {
     const said = show({ shape: 'draw' });
     fireEvent.click(screen.getByLabelText('right'));
     expect(said).toEqual([{ shape: 'draw', ruledOut: 'never right' }]);
+  });
+
+  it('tells a straight flight that was asked for from one nobody spoke of', () => {
+    const said = show({ shape: 'straight' });
+    expect(screen.getByLabelText('not said')).toBeChecked();
+    fireEvent.click(screen.getByLabelText('straight'));
+    expect(said).toEqual([{ shape: 'straight', isSaid: true }]);
   });
 
   it('may be nobody’s own, where there is another to fall back on', () => {

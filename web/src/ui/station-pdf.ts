@@ -1,4 +1,4 @@
-import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
+import { CAUTIONS, tapeText } from '@loxos/core';
 import type { LengthUnit, StationCard } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
 import { stationPlan } from '../drawing/station-plan.ts';
@@ -37,8 +37,9 @@ export function stationContent(card: StationCard, unit: LengthUnit): Content[] {
 export const saveStationPdf = (card: StationCard, unit: LengthUnit): Promise<void> =>
   savePdf(`${card.drillId}.pdf`, card.name, [
     ...stationContent(card, unit),
-    { text: 'How much', style: 'heading' },
-    { ol: [...DOSE.steps] },
+    ...(card.dose.length === 0
+      ? []
+      : [{ text: 'How much', style: 'heading' }, { ol: [...card.dose] }]),
     { text: 'Mind', style: 'heading' },
     { ul: [...card.cautions, ...CAUTIONS] },
   ]);

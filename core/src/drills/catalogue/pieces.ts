@@ -1,6 +1,7 @@
 /** What the drills of the catalogue are laid out with. */
 import { STICK_M, stanceOf } from '../layout.ts';
 import type { LayoutContext, PlainPart, PlainTape } from '../layout.ts';
+import type { AskRange } from '../drill.ts';
 
 export const targetLine: PlainPart = {
   kind: 'line',
@@ -70,6 +71,10 @@ export const base = {
   serves: [],
   movesPath: 0,
   movesFace: 0,
+  asks: {},
+  dose: 'feel',
 } as const;
+/** A station that can be laid for any angle a coach asks for, degrees. */
+export const ANY_ANGLE: AskRange = { min: -12, max: 12, usual: 0 };
 /** Where the start gate stands, m ahead, and how far off it lets the ball start, degrees. */
 export const START_GATE = { aheadM: 3, halfDeg: 1.5 } as const;

@@ -1,13 +1,19 @@
 /** Shape, start and routine. */
 import type { Drill } from '../drill.ts';
 import { BALL, STICK_M, layOut, pegOutM, stanceOf } from '../layout.ts';
-import { base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
+import { ANY_ANGLE, base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
 
 export const SHAPE_DRILLS: readonly Drill[] = [
   {
     ...base,
     id: 'shape-lane',
     name: 'Shape lane',
+    asks: {
+      pathDeg: { ...ANY_ANGLE, usual: 4 },
+      faceDeg: { ...ANY_ANGLE, usual: 2 },
+      startDeg: { ...ANY_ANGLE, usual: 1 },
+    },
+    dose: 'station',
     serves: ['path', 'face'],
     near: ['aim', 'feet-line'],
     how: 'Three sticks: target, body and path, face. Set up along the second, the face along the third. Set-up is not impact: it needs practice.',
@@ -43,13 +49,15 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     ...base,
     id: 'one-change-fade',
     name: 'One-change fade',
+    asks: { startDeg: { min: -12, max: -2, usual: -2 } },
+    dose: 'station',
     movesFace: 1,
     notFor: ['slice', 'open'],
     near: ['aim'],
     how: 'Aim everything at a start mark on the side the fade comes back from, open the face a few degrees before taking the grip, swing at the mark.',
     good: 'Starts at the mark and falls back to the target.',
     layout: (c) => {
-      const mark = Math.min(-2, c.startDeg);
+      const { startDeg: mark } = c;
       return layOut(
         c,
         [
@@ -72,6 +80,8 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     ...base,
     id: 'start-post',
     name: 'Start post',
+    asks: { startDeg: ANY_ANGLE },
+    dose: 'station',
     serves: ['face', 'together'],
     near: ['aim'],
     how: 'A stick a few metres ahead on the start line: say which side of it the ball passes.',
@@ -98,6 +108,8 @@ export const SHAPE_DRILLS: readonly Drill[] = [
     ...base,
     id: 'routine',
     name: 'Routine',
+    asks: { startDeg: ANY_ANGLE },
+    dose: 'routine',
     serves: ['aim'],
     near: ['aim'],
     how: 'The same few things before every ball.',

@@ -1,9 +1,11 @@
 /** Stations for the path: sticks, pegs, rods and gates. */
 import type { Drill } from '../drill.ts';
-import { BALL, STICK_M, layOut, pegOutM, stanceOf } from '../layout.ts';
+import { BALL, STICK_M, layOut, pathOfPegDeg, pegOutM, stanceOf } from '../layout.ts';
 import { degToRad } from '../../units/units.ts';
-import { base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
+import { ANY_ANGLE, base, corridor, peg, START_GATE, stick, tape, targetLine } from './pieces.ts';
 
+/** Two heads ahead and one in is as far out-to-in as a far peg is laid, and how it is laid first, degrees. */
+const FAR_PEG = { min: pathOfPegDeg(2, -1), max: -2, usual: pathOfPegDeg(2, -1) } as const;
 const ROD = 'Soft, foam-ended rods only.';
 /** The pegs stepped over, with how far along the line each stands, m. */
 const STEPS_M = [
@@ -25,6 +27,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'corner-frame',
     name: 'Corner frame',
+    dose: 'set-up',
     serves: ['together', 'aim'],
     near: ['ball-position', 'shoulder-line'],
     how: 'Set the feet against the second stick so that the ball stands just inside the lead heel; shoulders along the first.',
@@ -52,6 +55,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'rails',
     name: 'Rails',
+    dose: 'set-up',
     serves: ['together', 'aim'],
     near: ['aim', 'feet-line', 'hip-line', 'shoulder-line'],
     how: 'Two parallel sticks: the outer on the target line, the inner along the toes. Feet, hips and shoulders along the inner.',
@@ -68,6 +72,8 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'two-gates',
     name: 'Two gates',
+    asks: { pathDeg: ANY_ANGLE, startDeg: ANY_ANGLE },
+    dose: 'station',
     serves: ['path', 'together'],
     near: ['shoulder-line'],
     how: 'Swing the head through the near gate and send the ball through the far one; the divot follows the same line.',
@@ -105,6 +111,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'ball-ladder',
     name: 'Ball ladder',
+    dose: 'station',
     serves: ['strike'],
     near: ['distance'],
     how: 'Three balls abreast, a head apart; strike only the middle one.',
@@ -128,6 +135,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'stepping-pegs',
     name: 'Stepping pegs',
+    asks: { pathDeg: { min: 4, max: 12, usual: 4 } },
     movesPath: 1,
     notFor: ['hook', 'push', 'in-to-out'],
     near: ['shoulder-line', 'chest'],
@@ -136,7 +144,7 @@ export const STATIONS: readonly Drill[] = [
     misses: ['hit a peg'],
     suits: 'those who look',
     layout: (c) => {
-      const path = Math.max(4, c.pathDeg);
+      const { pathDeg: path } = c;
       return layOut(
         c,
         [
@@ -160,6 +168,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'overhang',
     name: 'Overhang',
+    asks: { pathDeg: ANY_ANGLE },
     movesPath: 1,
     notFor: ['hook', 'in-to-out'],
     near: ['chest', 'back-turn', 'shoulder-line'],
@@ -194,6 +203,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'far-peg',
     name: 'Far peg',
+    asks: { pathDeg: FAR_PEG },
     movesPath: -1,
     notFor: ['slice', 'out-to-in', 'pull'],
     near: ['chest', 'side-bend', 'lead-elbow'],
@@ -203,10 +213,10 @@ export const STATIONS: readonly Drill[] = [
     suits: 'those who look',
     layout: (c) => {
       const ahead = 2 * c.headLengthM;
-      const inside = c.pathDeg < 0 ? -pegOutM(ahead, c.pathDeg) : c.headLengthM;
+      const inside = -pegOutM(ahead, c.pathDeg);
       return layOut(
         c,
-        [targetLine, corridor(c, Math.min(0, c.pathDeg)), BALL, peg('far peg', ahead, -inside)],
+        [targetLine, corridor(c, c.pathDeg), BALL, peg('far peg', ahead, -inside)],
         [
           tape('peg ahead', [0, 0], [ahead, 0]),
           tape('peg inside the line', [ahead, 0], [ahead, -inside]),
@@ -218,6 +228,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'inside-guard',
     name: 'Inside guard',
+    asks: { pathDeg: ANY_ANGLE },
     movesPath: -1,
     notFor: ['slice', 'out-to-in', 'pull'],
     near: ['chest', 'back-turn'],
@@ -254,6 +265,7 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'across-rehearsal',
     name: 'Across rehearsal',
+    asks: { pathDeg: { min: -12, max: 0, usual: 0 } },
     movesPath: -1,
     notFor: ['slice', 'out-to-in', 'pull'],
     strains: ['back'],
@@ -266,7 +278,7 @@ export const STATIONS: readonly Drill[] = [
         [
           targetLine,
           corridor(c, -REHEARSAL_DEG, 0, 'rehearsal, no ball'),
-          corridor(c, Math.min(0, c.pathDeg)),
+          corridor(c, c.pathDeg),
           BALL,
         ],
         [
@@ -282,6 +294,8 @@ export const STATIONS: readonly Drill[] = [
     ...base,
     id: 'slalom',
     name: 'Slalom',
+    asks: { pathDeg: ANY_ANGLE },
+    dose: 'station',
     serves: ['path'],
     near: ['shoulder-line', 'feet-line'],
     how: 'Little swings through the channel of pegs at the chosen angle, feet together; then feet set along it.',

@@ -4,7 +4,7 @@
  */
 import { STANDARD_BAG, headOf } from '../../delivery/club.ts';
 import type { Club } from '../../delivery/club.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts';
+import { UNKNOWN_PLAYER, plainDelivery } from '../../delivery/usual.ts';
 import { strike } from '../../impact/strike.ts';
 import { median } from '../../maths/statistics.ts';
 import type { Draft } from '../row.ts';
@@ -22,9 +22,9 @@ export const CLUB_DEFAULTS = {
   smashSd: 0.06,
   speedSd: 0.25,
   /** What the club as written must miss at least, what another may at most, and by how much it must be better: squared errors halved. */
-  misses: 8,
+  misses: 5.5,
   fits: 4,
-  gain: 8,
+  gain: 5.5,
   /** Clubs this near to the best are told beside it, so many at most. */
   near: 1.5,
   told: 3,
@@ -64,7 +64,7 @@ function costOf(middle: Middle, club: Club): number {
   const { launchSdDeg, loftSdDeg, spinSd, smashSd, speedSd, slowestMps, fastestMps } =
     CLUB_DEFAULTS;
   const swung = clubMps ?? (ballMps === null ? null : ballMps / USUAL_SMASH);
-  const driverMps = swung === null ? UNKNOWN_DRIVER_SPEED_MPS : swung / club.speedShare;
+  const driverMps = swung === null ? UNKNOWN_PLAYER.driverSpeedMps : swung / club.speedShare;
   const player = Math.min(fastestMps, Math.max(slowestMps, driverMps));
   const usual = plainDelivery(club, 'right', player);
   const launch = strike(usual, headOf(club));
@@ -78,7 +78,7 @@ function costOf(middle: Middle, club: Club): number {
     plain(loftDeg, usual.dynamicLoftDeg, loftSdDeg) +
     log(spinRpm, launch.spinRateRpm, spinSd) +
     log(smash, launch.smashFactor, smashSd) +
-    log(driverMps, UNKNOWN_DRIVER_SPEED_MPS, speedSd)
+    log(driverMps, UNKNOWN_PLAYER.driverSpeedMps, speedSd)
   );
 }
 

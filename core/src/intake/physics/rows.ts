@@ -5,7 +5,7 @@ import { boundDelivery } from '../../delivery/delivery.ts';
 import type { Delivery } from '../../delivery/delivery.ts';
 import { standardHead } from '../../delivery/head.ts';
 import type { ClubHead } from '../../delivery/head.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS, plainDelivery } from '../../delivery/usual.ts';
+import { UNKNOWN_PLAYER, plainDelivery } from '../../delivery/usual.ts';
 import { flyBall } from '../../flight/flight.ts';
 import { strike } from '../../impact/strike.ts';
 import type { ShotLaunch } from '../../impact/strike.ts';
@@ -55,7 +55,7 @@ function rowOf(draft: Draft, hand: Hand): PhysicsRow {
   const { ball } = draft;
   const club = findClub(ball.club);
   const head = club === null ? standardHead('iron') : headOf(club);
-  const plain = plainDelivery(club ?? findClub('7-iron')!, hand, UNKNOWN_DRIVER_SPEED_MPS);
+  const plain = plainDelivery(club ?? findClub('7-iron')!, hand, UNKNOWN_PLAYER.driverSpeedMps);
   const speed =
     ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / USUAL_SMASH);
   const row = {

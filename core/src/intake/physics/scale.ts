@@ -2,7 +2,7 @@
 import { median } from '../../maths/statistics.ts';
 import { UNIT_FACTORS } from '../../units/units.ts';
 import type { Unit } from '../../units/units.ts';
-import { UNKNOWN_DRIVER_SPEED_MPS } from '../../delivery/usual.ts';
+import { UNKNOWN_PLAYER } from '../../delivery/usual.ts';
 import type { PhysicsRow } from './rows.ts';
 import { USUAL_SMASH, struck } from './rows.ts';
 
@@ -111,7 +111,7 @@ const logRatio = (value: number | null, usual: number): number | null =>
 
 /** What a club is swung at by a player about whom nothing is known, m/s. */
 const usualSpeedMps = ({ club }: PhysicsRow): number =>
-  UNKNOWN_DRIVER_SPEED_MPS * (club?.speedShare ?? SCALE_DEFAULTS.unknownSpeedShare);
+  UNKNOWN_PLAYER.driverSpeedMps * (club?.speedShare ?? SCALE_DEFAULTS.unknownSpeedShare);
 
 /** Club and ball speed, against each other and against what players swing. */
 function speeds(

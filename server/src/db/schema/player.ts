@@ -1,5 +1,5 @@
-import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
-import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { ANGLE_STYLES, HANDS, LENGTH_UNITS, PLAYER_KINDS, SPEED_UNITS } from '@loxos/core';
+import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
 
 export const player = sqliteTable(
@@ -14,6 +14,9 @@ export const player = sqliteTable(
     lengthUnit: text('length_unit', { enum: LENGTH_UNITS }).notNull(),
     speedUnit: text('speed_unit', { enum: SPEED_UNITS }).notNull(),
     angleStyle: text('angle_style', { enum: ANGLE_STYLES }).notNull(),
+    /** What kind of player, and how fast with the driver, m/s; null where nobody said. */
+    playerKind: text('player_kind', { enum: PLAYER_KINDS }),
+    driverSpeedMps: real('driver_speed_mps'),
     aims: text('aims').notNull().default(''),
     bodyNotes: text('body_notes').notNull().default(''),
     /** JSON: WantedByClub, the flight the player wants. */

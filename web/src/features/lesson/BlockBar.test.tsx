@@ -1,11 +1,13 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../api/client.ts';
-import { lessonOf } from '../../testing/lesson.ts';
+import { lessonOf, stepOf } from '../../testing/lesson.ts';
 import { pending, showLesson } from '../../testing/render.tsx';
 import { BlockBar } from './BlockBar.tsx';
 
 const bar = (lesson: Lesson): void =>
-  showLesson(lesson, (live) => <BlockBar lesson={live} planned={null} own={[]} hasKey />);
+  showLesson(lesson, (live) => (
+    <BlockBar lesson={live} worked={stepOf(live, null).worked} hasKey />
+  ));
 
 describe('the block bar', () => {
   it('says that none is begun, and begins the baseline with one tap', () => {

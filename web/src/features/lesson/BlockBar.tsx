@@ -1,4 +1,3 @@
-import type { OwnDrillFacts } from '@loxos/core';
 import { Play } from 'lucide-react';
 import { useState } from 'react';
 import type { Lesson } from '../../api/client.ts';
@@ -7,23 +6,23 @@ import { Button } from '../../ui/Button.tsx';
 import { BlockDialog } from './BlockDialog.tsx';
 import { beginBlock, usualNext } from './block-actions.ts';
 import { beganAs } from './lesson-work.ts';
-import type { LessonPlan } from './lesson-work.ts';
+import type { Worked } from './lesson-work.ts';
 
 interface BlockBarProps {
   readonly lesson: Lesson;
-  readonly planned: LessonPlan | null;
-  readonly own: readonly OwnDrillFacts[];
+  readonly worked: Worked;
   /** Whether T is its: a bar that is drawn twice has it once. */
   readonly hasKey: boolean;
 }
 
 /** What the next balls are hit as, with the count so far; one tap, or T, begins the next block. */
-export function BlockBar({ lesson, planned, own, hasKey }: BlockBarProps) {
+export function BlockBar({ lesson, worked, hasKey }: BlockBarProps) {
   const [isOpen, setOpen] = useState(false);
   const underWay = lesson.blocks.at(-1) ?? null;
   const count = lesson.balls.filter(({ blockId }) => blockId === (underWay?.id ?? null)).length;
-  const next = usualNext(lesson);
-  const stage = planned?.work.stage ?? null;
+  const { own, found } = worked;
+  const next = usualNext(lesson, own);
+  const stage = found?.work.stage ?? null;
   const begin = (): void => void beginBlock(lesson.id, next, stage);
   useKeys({ t: hasKey ? begin : undefined });
   const now = underWay === null ? 'No block begun' : beganAs(underWay, own);
@@ -50,9 +49,7 @@ export function BlockBar({ lesson, planned, own, hasKey }: BlockBarProps) {
           <kbd className="font-mono text-soft">T</kbd>
         </Button>
       </span>
-      {isOpen && (
-        <BlockDialog lesson={lesson} stage={stage} own={own} onClose={() => setOpen(false)} />
-      )}
+      {isOpen && <BlockDialog lesson={lesson} worked={worked} onClose={() => setOpen(false)} />}
     </section>
   );
 }

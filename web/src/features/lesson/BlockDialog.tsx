@@ -1,5 +1,5 @@
-import { BLOCK_KINDS, DOSE, DRILLS, drillBy, isDrilled } from '@loxos/core';
-import type { BlockKind, NextBlock, OwnDrillFacts, Stage } from '@loxos/core';
+import { BLOCK_KINDS, DRILLS, doseOf, drillBy, isDrilled } from '@loxos/core';
+import type { BlockKind, Drill, NextBlock, OwnDrillFacts } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Block, Lesson } from '../../api/client.ts';
@@ -9,18 +9,21 @@ import { Modal } from '../../ui/Modal.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { beginBlock, changeBlock, removeBlock, usualNext } from './block-actions.ts';
 import { BLOCK_WORDS, beganAs } from './lesson-work.ts';
+import type { Worked } from './lesson-work.ts';
 import { partOf } from './parts.ts';
 
 const KIND_OPTIONS = BLOCK_KINDS.map((kind) => [kind, BLOCK_WORDS[kind]] as const);
-const STEP_OPTIONS = [
-  ['', 'Not said'] as const,
-  ...DOSE.steps.map((step, index) => [String(index), `${index + 1}. ${step}`] as const),
+/** The steps of a drill's own dose, without those that have no balls. */
+const stepOptions = (drill: Drill | null, gently: boolean): (readonly [string, string])[] => [
+  ['', 'Not said'],
+  ...(drill === null ? [] : doseOf(drill, gently)).flatMap(({ words, hasBalls }, index) =>
+    hasBalls ? [[String(index), `${index + 1}. ${words}`] as const] : [],
+  ),
 ];
 
 interface BlockDialogProps {
   readonly lesson: Lesson;
-  readonly stage: Stage | null;
-  readonly own: readonly OwnDrillFacts[];
+  readonly worked: Worked;
   readonly onClose: () => void;
 }
 
@@ -28,10 +31,12 @@ interface BlockDialogProps {
 function NextFields({
   value,
   drills,
+  steps,
   set,
 }: {
   value: NextBlock;
   drills: readonly (readonly [string, string])[];
+  steps: readonly (readonly [string, string])[];
   set: (changes: Partial<NextBlock>) => void;
 }) {
   return (
@@ -48,11 +53,11 @@ function NextFields({
             label="Drill"
             options={drills}
             value={value.drillId ?? ''}
-            onChange={(event) => set({ drillId: event.target.value || null })}
+            onChange={(event) => set({ drillId: event.target.value || null, doseStep: null })}
           />
           <SelectField
             label="Step of its dose"
-            options={STEP_OPTIONS}
+            options={steps}
             value={value.doseStep === null ? '' : String(value.doseStep)}
             onChange={(event) =>
               set({ doseStep: event.target.value === '' ? null : Number(event.target.value) })
@@ -115,8 +120,9 @@ function BlockLine({
 }
 
 /** Begins the next block as the coach says, and lists those so far. */
-export function BlockDialog({ lesson, stage, own, onClose }: BlockDialogProps) {
-  const [value, setValue] = useState(() => usualNext(lesson));
+export function BlockDialog({ lesson, worked, onClose }: BlockDialogProps) {
+  const { own, found, gently } = worked;
+  const [value, setValue] = useState(() => usualNext(lesson, own));
   const given = partOf(lesson, 'work').drillIds;
   const others = [...DRILLS, ...own].filter(({ id }) => !given.includes(id));
   const drills = [
@@ -125,7 +131,7 @@ export function BlockDialog({ lesson, stage, own, onClose }: BlockDialogProps) {
     ...others.map(({ id, name }) => [id, name] as const),
   ];
   const begin = (): void => {
-    beginBlock(lesson.id, value, stage);
+    beginBlock(lesson.id, value, found?.work.stage ?? null);
     onClose();
   };
   return (
@@ -139,6 +145,7 @@ export function BlockDialog({ lesson, stage, own, onClose }: BlockDialogProps) {
         <NextFields
           value={value}
           drills={drills}
+          steps={stepOptions(value.drillId === null ? null : drillBy(value.drillId, own), gently)}
           set={(changes) => setValue({ ...value, ...changes })}
         />
         <Button

@@ -1,6 +1,5 @@
 import { Plus, Undo2 } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
-import type { OwnDrillFacts } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { useUndo } from '../../app/undo.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -8,7 +7,7 @@ import { momentText } from '../../ui/day-text.ts';
 import { BlockBar } from './BlockBar.tsx';
 import { LessonMenu } from './LessonMenu.tsx';
 import { useLessonScreen } from './lesson-store.ts';
-import type { LessonPlan } from './lesson-work.ts';
+import type { Worked } from './lesson-work.ts';
 import { STEPS } from './steps.ts';
 
 const HAND_WORDS = { right: 'right-handed', left: 'left-handed' } as const;
@@ -54,12 +53,11 @@ function UndoButton() {
 
 interface LessonHeadProps {
   readonly lesson: Lesson;
-  readonly planned: LessonPlan | null;
-  readonly own: readonly OwnDrillFacts[];
+  readonly worked: Worked;
 }
 
 /** Who it is, the steps, and what the next balls are hit as: one line on a phone, two on a desk. */
-export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
+export function LessonHead({ lesson, worked }: LessonHeadProps) {
   const openForm = useLessonScreen((state) => state.openForm);
   const { player } = lesson;
   const when = momentText(lesson.startsAt);
@@ -80,7 +78,7 @@ export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
         <StepLine lessonId={lesson.id} />
         <div className="ml-auto flex min-w-0 items-center gap-1">
           <div className="min-w-0 lg:hidden">
-            <BlockBar lesson={lesson} planned={planned} own={own} hasKey={false} />
+            <BlockBar lesson={lesson} worked={worked} hasKey={false} />
           </div>
           <UndoButton />
           <Button
@@ -97,7 +95,7 @@ export function LessonHead({ lesson, planned, own }: LessonHeadProps) {
           {HAND_WORDS[player.hand]} · {when}
           {lesson.asked !== '' && ` · asked: “${lesson.asked}”`}
         </p>
-        <BlockBar lesson={lesson} planned={planned} own={own} hasKey />
+        <BlockBar lesson={lesson} worked={worked} hasKey />
       </div>
     </header>
   );

@@ -7,17 +7,18 @@ import { Button } from '../../ui/Button.tsx';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { Trouble } from '../../ui/Notice.tsx';
 import { Catch } from '../../ui/Panel.tsx';
-import type { LessonReading } from '../../workers/reading.worker.ts';
 import { BallForm } from './BallForm.tsx';
 import { LessonHead } from './LessonHead.tsx';
 import { useLessonScreen } from './lesson-store.ts';
-import { useLessonPlan } from './lesson-work.ts';
+import { useWorked } from './lesson-work.ts';
+import type { StepProps } from './lesson-work.ts';
 import { ProveStep } from './prove/ProveStep.tsx';
 import { ReadStep } from './read/ReadStep.tsx';
 import { SendStep } from './send/SendStep.tsx';
 import { SetStep } from './set/SetStep.tsx';
 import { STEPS } from './steps.ts';
 import type { StepId } from './steps.ts';
+import { usePrevious } from './use-previous.ts';
 import { useReading } from './use-reading.ts';
 import { WatchStep } from './watch/WatchStep.tsx';
 import { WorkStep } from './work/WorkStep.tsx';
@@ -34,26 +35,22 @@ const ROOMS = {
 /** Steps that are a coach's from top to bottom. */
 const PLANS: ReadonlySet<StepId> = new Set(['set', 'send']);
 
-function Room({
-  lesson,
-  reading,
-  step,
-}: {
-  lesson: Lesson;
-  reading: LessonReading | null;
-  step: string;
-}) {
+/** Steps that compare with the visit before. */
+const COMPARING: ReadonlySet<string> = new Set<StepId>(['set', 'prove', 'send']);
+const NO_VISIT = { previousLessonId: null } as const;
+
+function Room({ step, ...props }: StepProps & { readonly step: string }) {
   const found = STEPS.find(({ id }) => id === step);
   if (found === undefined) return <p className="p-6">There is no such step.</p>;
   const Step = ROOMS[found.id];
   return (
-    <Catch key={`${lesson.id} ${found.id}`} name={found.label}>
+    <Catch key={`${props.lesson.id} ${found.id}`} name={found.label}>
       {PLANS.has(found.id) ? (
         <ForCoach isSaid>
-          <Step lesson={lesson} reading={reading} />
+          <Step {...props} />
         </ForCoach>
       ) : (
-        <Step lesson={lesson} reading={reading} />
+        <Step {...props} />
       )}
     </Catch>
   );
@@ -62,11 +59,12 @@ function Room({
 function OpenLesson({ lesson, step }: { lesson: Lesson; step: string }) {
   const settings = useSettings();
   const { result, error, progress, stop } = useReading(lesson, settings.data);
-  const { planned, own } = useLessonPlan(lesson, result);
+  const previous = usePrevious(COMPARING.has(step) ? lesson : NO_VISIT);
+  const worked = useWorked(lesson, result, previous);
   const trouble = settings.error ?? error;
   return (
     <div className="pb-16 lg:pb-0">
-      <LessonHead lesson={lesson} planned={planned} own={own} />
+      <LessonHead lesson={lesson} worked={worked} />
       {trouble !== null && <Trouble error={trouble} />}
       {progress !== null && (
         <div role="status" className="flex items-center gap-3 px-4 py-2">
@@ -74,7 +72,7 @@ function OpenLesson({ lesson, step }: { lesson: Lesson; step: string }) {
           Reading {lesson.balls.length} balls …<Button onClick={stop}>Stop</Button>
         </div>
       )}
-      <Room lesson={lesson} reading={result} step={step} />
+      <Room lesson={lesson} reading={result} worked={worked} step={step} />
       <BallForm lesson={lesson} />
     </div>
   );

@@ -1,5 +1,5 @@
-import { aimOfStage, isDrilled, nextBlock } from '@loxos/core';
-import type { NextBlock, Stage } from '@loxos/core';
+import { aimOfStage, drillBy, isDrilled, nextBlock } from '@loxos/core';
+import type { NextBlock, OwnDrillFacts, Stage } from '@loxos/core';
 import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
 import { push as toLog } from '../../sync/log.ts';
@@ -10,8 +10,10 @@ import { partOf } from './parts.ts';
 const push = (change: Pending): void => void toLog(change);
 
 /** What usually comes next in a lesson. */
-export const usualNext = (lesson: Lesson): NextBlock =>
-  nextBlock({ ...lesson, drillId: partOf(lesson, 'work').drillIds.at(-1) ?? null });
+export function usualNext(lesson: Lesson, own: readonly OwnDrillFacts[]): NextBlock {
+  const last = partOf(lesson, 'work').drillIds.at(-1);
+  return nextBlock({ ...lesson, drill: last === undefined ? null : drillBy(last, own) });
+}
 
 /** Begins a block: every ball from now on is hit in it. What it is judged on is named now. */
 export function beginBlock(lessonId: string, next: NextBlock, stage: Stage | null): string {

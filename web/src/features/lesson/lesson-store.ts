@@ -1,7 +1,6 @@
 import { clubKeyOf } from '@loxos/core';
-import type { GroupReading } from '@loxos/core';
+import type { LessonReading, ReadClub } from '@loxos/core';
 import { create } from 'zustand';
-import type { LessonReading } from '../../workers/reading.worker.ts';
 
 interface LessonScreen {
   /** The ball in full ink, or null for the first. */
@@ -42,17 +41,16 @@ export const useLessonScreen = create<LessonScreen>()((set) => ({
   reset: () => set(START),
 }));
 
-/** The group of the club shown, or the one with the most balls. */
-export function groupOf(
-  reading: LessonReading | null,
-  club: string | null,
-): GroupReading | undefined {
-  const groups = reading?.reading.groups ?? [];
-  const views = reading?.reading.views ?? [];
-  const keyOf = (group: GroupReading): string | undefined => {
-    const first = views.find(({ id }) => id === group.ballIds[0]);
-    return first === undefined ? undefined : clubKeyOf(first.ball);
-  };
-  const shown = groups.find((group) => keyOf(group) === club);
-  return shown ?? [...groups].sort((a, b) => b.ballIds.length - a.ballIds.length)[0];
+/** The club a reading is of, as the tabs name it. */
+export function keyOfClub({ group }: ReadClub, { views }: LessonReading): string | null {
+  const first = views.find(({ id }) => id === group.ballIds[0]);
+  return first === undefined ? null : clubKeyOf(first.ball);
+}
+
+/** The club shown, or the one with the most balls; null while there is none. */
+export function clubShown(reading: LessonReading | null, club: string | null): ReadClub | null {
+  if (reading === null) return null;
+  const shown = reading.clubs.find((one) => keyOfClub(one, reading) === club);
+  const most = [...reading.clubs].sort((a, b) => b.group.ballIds.length - a.group.ballIds.length);
+  return shown ?? most[0] ?? null;
 }

@@ -1,14 +1,14 @@
-import { DEFAULT_BANDS } from '@loxos/core';
-import { lessonOf, readingOf } from '../../testing/lesson.ts';
-import { blockLabel, blocksOfPlan, judgedOf, observationsIn, planOfLesson } from './lesson-work.ts';
+import { lessonOf, readingOf, stepOf } from '../../testing/lesson.ts';
+import type { Worked } from './lesson-work.ts';
+import { blockLabel, observationsIn } from './lesson-work.ts';
 
 const PULL = { pathDeg: -6, faceDeg: -6 } as const;
-const planned = (lesson: ReturnType<typeof lessonOf>, club: string | null = null) =>
-  planOfLesson(lesson, readingOf(lesson), club, [], []);
+const workedOf = (lesson: ReturnType<typeof lessonOf>, shown: string | null = null): Worked =>
+  stepOf(lesson, readingOf(lesson), { shown }).worked;
 
-describe('the plan of a lesson', () => {
+describe('what a lesson found', () => {
   it('is the core’s, with the drills of its stage', () => {
-    const { plan, work } = planned(lessonOf([PULL]))!;
+    const { plan, work } = workedOf(lessonOf([PULL])).found!;
     expect(plan.straightMiss).toBe('pull');
     expect(work.stage!.move).toBe('together');
     expect(work.offered.map(({ drill }) => drill.id)).toContain('rails');
@@ -19,19 +19,41 @@ describe('the plan of a lesson', () => {
       { ...PULL, block: 'baseline' },
       { pathDeg: 0, faceDeg: 0, block: 'drill', drillId: 'rails' },
     ]);
-    expect(planned(lesson)!.plan.ballIds).toHaveLength(8);
-    expect(planned(lesson)!.plan.now.offlineM).toBeLessThan(-8);
+    expect(workedOf(lesson).found!.plan.ballIds).toHaveLength(8);
+    expect(workedOf(lesson).found!.plan.now.offlineM).toBeLessThan(-8);
   });
 
   it('keeps clubs apart, and takes the one that is shown', () => {
     const lesson = lessonOf([PULL, { club: 'driver', pathDeg: 0, faceDeg: 5 }]);
-    expect(planned(lesson, 'driver')!.plan.club).toBe('driver');
-    expect(planned(lesson, '7-iron')!.plan.club).toBe('7-iron');
+    expect(workedOf(lesson, 'driver').found!.plan.club).toBe('driver');
+    expect(workedOf(lesson, '7-iron').found!.plan.club).toBe('7-iron');
   });
 
-  it('is none for a club nobody named', () => {
-    expect(planned(lessonOf([{ ...PULL, club: null }]))).toBeNull();
-    expect(planOfLesson(lessonOf([PULL]), null, null, [], [])).toBeNull();
+  it('is nothing for a club nobody named, or before the balls are read', () => {
+    expect(workedOf(lessonOf([{ ...PULL, club: null }])).found).toBeNull();
+    const { worked } = stepOf(lessonOf([PULL]), null);
+    expect([worked.club, worked.found]).toEqual([null, null]);
+  });
+
+  it('flags a drill in use once pain is noted today, and leaves it off the page', () => {
+    const parts = (body: string) =>
+      [
+        {
+          part: 'work',
+          value: { drillIds: ['late-chest'] },
+          version: 1,
+          updatedAt: '',
+          updatedBy: '',
+        },
+        { part: 'setup', value: { body }, version: 1, updatedAt: '', updatedBy: '' },
+      ] as never;
+    const slice = lessonOf([{ club: 'driver', pathDeg: -6, faceDeg: 0 }]);
+    const fine = workedOf({ ...slice, parts: parts('') }).found!;
+    const sore = workedOf({ ...slice, parts: parts('Lower back hurts today') });
+    expect(fine.inUse.map(({ fits }) => fits)).toEqual([true]);
+    expect(sore.found!.inUse.map(({ fits }) => fits)).toEqual([false]);
+    expect(sore.found!.pageDrills).toEqual([]);
+    expect(sore.gently).toBe(true);
   });
 
   it('holds the set-up and what was seen together, the swing’s word last', () => {
@@ -70,10 +92,9 @@ describe('blocks on screen', () => {
       { ...PULL, block: 'baseline' },
       { pathDeg: -1, faceDeg: -1, block: 'drill', drillId: 'rails' },
     ]);
-    const reading = readingOf(lesson);
-    const plan = planOfLesson(lesson, reading, null, [], []);
-    expect(blocksOfPlan(reading, plan)).toHaveLength(2);
-    const { judged } = judgedOf(lesson, reading, plan, DEFAULT_BANDS)!;
+    const { blocks, verdict } = workedOf(lesson).found!;
+    expect(blocks).toHaveLength(2);
+    const { judged } = verdict!;
     expect(judged.named.map(({ figure }) => figure)).toEqual(['clubPathDeg', 'startDirectionDeg']);
     expect(['on plan', 'there']).toContain(judged.verdict);
   });
@@ -83,23 +104,22 @@ describe('blocks on screen', () => {
       { ...PULL, block: 'baseline' },
       { pathDeg: -1, faceDeg: -1, block: 'drill', drillId: 'rails' },
     ] as const;
-    const judgedAt = (startsAt: string) => {
-      const lesson = { ...lessonOf(blocks), startsAt };
-      const reading = readingOf(lesson);
-      const plan = planOfLesson(lesson, reading, null, [], []);
-      return judgedOf(lesson, reading, plan, DEFAULT_BANDS)!.judged;
-    };
+    const judgedAt = (startsAt: string) =>
+      workedOf({ ...lessonOf(blocks), startsAt }).found!.verdict!.judged;
     const [now, then] = [judgedAt(new Date().toISOString()), judgedAt('2026-03-04T09:00:00.000Z')];
     expect([now.isOpen, then.isOpen]).toEqual([true, false]);
     const width = ({ named: [path] }: typeof now): number => path!.high! - path!.low!;
     expect(width(now)).toBeGreaterThan(1.2 * width(then));
   });
 
-  it('are not judged before there are two', () => {
-    const lesson = lessonOf([{ ...PULL, block: 'baseline' }]);
-    const reading = readingOf(lesson);
-    expect(
-      judgedOf(lesson, reading, planOfLesson(lesson, reading, null, [], []), DEFAULT_BANDS),
-    ).toBeNull();
+  it('are judged against the visit before where there is one, by every step alike', () => {
+    const before = lessonOf([{ ...PULL, block: 'baseline' }]);
+    const lesson = lessonOf([{ pathDeg: -1, faceDeg: -1, block: 'baseline' }]);
+    const previous = { lesson: before, reading: readingOf(before) };
+    const { found } = stepOf(lesson, readingOf(lesson), { previous }).worked;
+    expect(found!.verdict!.judged.named).toHaveLength(2);
+    expect(found!.held).not.toBeNull();
+    expect(workedOf(lesson).found!.verdict).toBeNull();
+    expect(workedOf(lesson).found!.held).toBeNull();
   });
 });

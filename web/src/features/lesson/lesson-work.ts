@@ -2,41 +2,54 @@ import {
   DEFAULT_RULES,
   DRILLS,
   asDrill,
-  isUnderWay,
-  judgeWork,
-  observationsOf,
-  usualPair,
-  usualBallCm,
   findClub,
-  workOf,
+  goesGently,
+  isUnderWay,
+  lessonFindings,
+  observationsOf,
+  usualBallCm,
 } from '@loxos/core';
 import type {
   AcademyRules,
+  BlockAims,
   BlockKind,
   DrillEffect,
-  GroupReading,
-  JudgedWork,
-  LessonWork,
-  Bands,
+  LessonFacts,
+  LessonFindings,
+  LessonReading,
   Observations,
   OwnDrillFacts,
-  Plan,
   ReadBlock,
+  ReadClub,
+  Wording,
 } from '@loxos/core';
+import { useMemo } from 'react';
 import type { Block, Lesson } from '../../api/client.ts';
 import { useEffects, useOwnDrills, useSettings } from '../../api/queries.ts';
-import type { LessonReading } from '../../workers/reading.worker.ts';
 import { isTodayAt } from '../../ui/academy-time.ts';
-import { groupOf, useLessonScreen } from './lesson-store.ts';
+import { clubShown, useLessonScreen } from './lesson-store.ts';
 import { partOf } from './parts.ts';
+import type { Previous } from './use-previous.ts';
+import { wordingOf } from './wording.ts';
 
-/** What a lesson decided for one club: every step shows this and nothing of its own. */
-export interface LessonPlan {
-  readonly group: GroupReading;
-  readonly plan: Plan;
-  readonly work: LessonWork;
-  /** What square and neutral are here. */
-  readonly bands: Bands;
+/** What a lesson found of the club shown: every step shows this and nothing of its own. */
+export interface Worked {
+  readonly club: ReadClub | null;
+  /** What was decided; null without face and path. */
+  readonly found: LessonFindings | null;
+  /** What it was decided from beside the balls. */
+  readonly facts: LessonFacts;
+  readonly effects: readonly DrillEffect[];
+  readonly own: readonly OwnDrillFacts[];
+  /** Nothing is to be overdone at full speed. */
+  readonly gently: boolean;
+  readonly wording: Wording;
+}
+
+export interface StepProps {
+  readonly lesson: Lesson;
+  readonly reading: LessonReading | null;
+  readonly worked: Worked;
 }
 
 /** Links seen at set-up and in the swing together; what was seen in the swing comes last and wins. */
@@ -47,40 +60,94 @@ export function observationsIn(lesson: Lesson, club: string | null): Observation
   return { ...seen, ...partOf(lesson, 'causes').observations };
 }
 
-/** The plan of the club shown, with its work; null without face and path. */
-export function planOfLesson(
-  lesson: Lesson,
-  reading: LessonReading | null,
-  club: string | null,
-  effects: readonly DrillEffect[],
-  own: readonly OwnDrillFacts[],
-  { bands }: Pick<AcademyRules, 'bands'> = DEFAULT_RULES,
-): LessonPlan | null {
-  const group = groupOf(reading, club);
-  if (reading === null || group === undefined) return null;
-  const plan = reading.reading.plans[reading.reading.groups.indexOf(group)] ?? null;
-  if (plan === null) return null;
-  const work = workOf({
-    plan,
-    hand: lesson.player.hand,
-    bands,
-    stageIndex: partOf(lesson, 'work').stage,
-    observations: observationsIn(lesson, group.club),
-    bodyNotes: `${lesson.player.bodyNotes} ${partOf(lesson, 'setup').body}`,
-    effects,
-    drills: [...DRILLS, ...own.map(asDrill)],
-  });
-  return { group, plan, work, bands };
+const aimsOf = ({ blocks }: Pick<Lesson, 'blocks'>): BlockAims =>
+  Object.fromEntries(blocks.map(({ id, aim }) => [id, aim]));
+
+/** Whether a block is being hit right now: balls of another day are all hit, and the next block ends the one before. */
+function isBeingHit(block: ReadBlock, lesson: Lesson, { views }: LessonReading): boolean {
+  const underWay = lesson.blocks.at(-1);
+  const isEnded = underWay !== undefined && underWay.id !== block.blockId;
+  return !isEnded && isTodayAt(lesson.startsAt) && isUnderWay(block, views);
 }
 
-/** The plan of the club shown, and what it is made from. */
-export function useLessonPlan(lesson: Lesson, reading: LessonReading | null) {
-  const club = useLessonScreen((state) => state.club);
-  const effects = useEffects(lesson.player.id).data ?? [];
-  const own = useOwnDrills().data ?? [];
+export interface WorkedFrom {
+  /** The club shown; null for the one hit most. */
+  readonly shown: string | null;
+  readonly effects: readonly DrillEffect[];
+  readonly own: readonly OwnDrillFacts[];
+  readonly rules?: Pick<AcademyRules, 'bands'> | undefined;
+  readonly previous: Previous;
+}
+
+/** What the body notes of the player and of today say. */
+const bodyNotesOf = (lesson: Lesson): string =>
+  `${lesson.player.bodyNotes} ${partOf(lesson, 'setup').body}`;
+
+/** The findings of the club shown, with what they are made from. */
+export function workedOf(
+  lesson: Lesson,
+  reading: LessonReading | null,
+  { shown, effects, own, rules = DEFAULT_RULES, previous }: WorkedFrom,
+): Worked {
+  const club = clubShown(reading, shown);
+  const work = partOf(lesson, 'work');
+  const { hand, playerKind } = lesson.player;
+  const bodyNotes = bodyNotesOf(lesson);
+  const facts: LessonFacts = {
+    hand,
+    bands: rules.bands,
+    stageIndex: work.stage,
+    observations: observationsIn(lesson, club?.group.club ?? null),
+    bodyNotes,
+    effects,
+    drills: [...DRILLS, ...own.map(asDrill)],
+    givenIds: work.drillIds,
+    despiteIds: work.despiteIds,
+    aims: aimsOf(lesson),
+    isBeingHit: (block) => reading !== null && isBeingHit(block, lesson, reading),
+    earlier:
+      previous.lesson === null || previous.reading === null
+        ? null
+        : {
+            blocks: previous.reading.clubs.flatMap(({ blocks }) => blocks),
+            aims: aimsOf(previous.lesson),
+          },
+  };
+  return {
+    club,
+    found: club === null ? null : lessonFindings(club, facts),
+    facts,
+    effects,
+    own,
+    gently: goesGently(bodyNotes, playerKind),
+    wording: wordingOf(lesson.player, rules.bands),
+  };
+}
+
+const NONE: readonly never[] = [];
+
+/** The same, kept up with the lesson. */
+export function useWorked(
+  lesson: Lesson,
+  reading: LessonReading | null,
+  previous: Previous,
+): Worked {
+  const shown = useLessonScreen((state) => state.club);
+  const effects = useEffects(lesson.player.id).data ?? NONE;
+  const own = useOwnDrills().data ?? NONE;
   const rules = useSettings().data;
-  const planned = planOfLesson(lesson, reading, club, effects, own, rules);
-  return { planned, effects, own, bands: (rules ?? DEFAULT_RULES).bands };
+  const { lesson: before, reading: readBefore } = previous;
+  return useMemo(
+    () =>
+      workedOf(lesson, reading, {
+        shown,
+        effects,
+        own,
+        rules,
+        previous: { lesson: before, reading: readBefore },
+      }),
+    [lesson, reading, shown, effects, own, rules, before, readBefore],
+  );
 }
 
 export const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
@@ -115,43 +182,4 @@ export function blockLabel(
   ]
     .filter(Boolean)
     .join(', ');
-}
-
-/** Blocks of the club that is worked on. */
-export const blocksOfPlan = (
-  reading: LessonReading | null,
-  planned: LessonPlan | null,
-): readonly ReadBlock[] =>
-  (reading?.blocks ?? []).filter(({ club }) => planned === null || club === planned.plan.club);
-
-/** Whether a block is being hit right now: balls of another day are all hit, and the next block ends the one before. */
-export const isBeingHit = (
-  block: ReadBlock,
-  { startsAt, blocks }: Pick<Lesson, 'startsAt' | 'blocks'>,
-  reading: LessonReading,
-): boolean => {
-  const underWay = blocks.at(-1);
-  const isEnded = underWay !== undefined && underWay.id !== block.blockId;
-  return !isEnded && isTodayAt(startsAt) && isUnderWay(block, reading.reading.views);
-};
-
-/** What a block was to be judged on, named when it was begun; null where nothing was. */
-export const aimOfBlock = (
-  { blocks }: Pick<Lesson, 'blocks'>,
-  { blockId }: Pick<ReadBlock, 'blockId'>,
-): Lesson['blocks'][number]['aim'] => blocks.find(({ id }) => id === blockId)?.aim ?? null;
-
-/** Whether it happened, on the usual pair of blocks; null while there is none. */
-export function judgedOf(
-  lesson: Pick<Lesson, 'startsAt' | 'blocks'>,
-  reading: LessonReading | null,
-  planned: LessonPlan | null,
-  bands: AcademyRules['bands'],
-): JudgedWork | null {
-  const pair = usualPair(blocksOfPlan(reading, planned));
-  if (pair === null || planned === null || reading === null) return null;
-  const { plan, work } = planned;
-  const isOpen = isBeingHit(pair[1], lesson, reading);
-  const stage = aimOfBlock(lesson, pair[1]) ?? work.stage;
-  return judgeWork(pair, { plan, stage, bands, isOpen });
 }

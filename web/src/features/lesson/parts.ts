@@ -1,5 +1,5 @@
 import { NO_SET_UP, changedFields, fieldsOf } from '@loxos/core';
-import type { HomeworkDay, Observations, RouteId, SetUp, Wanted } from '@loxos/core';
+import type { HomeworkDay, Observations, RouteId, SetUp, StationAsk, Wanted } from '@loxos/core';
 import type { Lesson, LessonPartName } from '../../api/client.ts';
 import { remember } from '../../app/undo.ts';
 import { push } from '../../sync/log.ts';
@@ -20,14 +20,10 @@ export interface WorkValue {
   /** Which of its stages is worked on. */
   readonly stage: number;
   readonly drillIds: readonly string[];
+  /** Those of them given in spite of a warning. */
+  readonly despiteIds: readonly string[];
   /** What each drill's station asks for, by the drill's id. */
   readonly stations: Readonly<Record<string, StationAsk>>;
-}
-/** In words of the hand: in-to-out, open and to the push side positive, degrees. */
-export interface StationAsk {
-  readonly pathDeg: number;
-  readonly faceDeg: number;
-  readonly startDeg: number;
 }
 /** What the coach wrote over the page as the lesson makes it; null stays as made, and follows the lesson. */
 export interface SendValue {
@@ -52,6 +48,7 @@ const BLANK: PartValues = {
     route: null,
     stage: 0,
     drillIds: [],
+    despiteIds: [],
     stations: {},
   },
   send: { points: [], homework: null, nextLook: null, words: null, isRecordShown: true },

@@ -1,15 +1,15 @@
-import { askOfStage, handSign } from '@loxos/core';
-import type { Hand, Stage } from '@loxos/core';
-import type { StationAsk, WorkValue } from './parts.ts';
-
-/** What a station asks for where neither the coach nor a plan says. */
-const PLAIN_ASK: StationAsk = { pathDeg: 4, faceDeg: 2, startDeg: 0 };
+import { askOfStage, askWithin, usualAsk } from '@loxos/core';
+import type { Drill, Hand, Stage, StationAsk } from '@loxos/core';
+import type { WorkValue } from './parts.ts';
 
 /** What the station of a drill asks for: as it was laid in this lesson, else the way of the change. */
-export const askOf = (
-  work: WorkValue,
-  drillId: string,
+export function askOf(
+  { stations }: Pick<WorkValue, 'stations'>,
+  drill: Drill,
   stage: Stage | null,
   hand: Hand,
-): StationAsk =>
-  work.stations[drillId] ?? (stage === null ? PLAIN_ASK : askOfStage(stage, handSign(hand)));
+): StationAsk {
+  const laid = stations[drill.id];
+  if (laid !== undefined) return askWithin(drill, laid);
+  return stage === null ? usualAsk(drill) : askOfStage(drill, stage, hand);
+}

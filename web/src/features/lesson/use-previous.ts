@@ -1,9 +1,9 @@
 import type { Lesson } from '../../api/client.ts';
 import { useLesson, useSettings } from '../../api/queries.ts';
-import type { LessonReading } from '../../workers/reading.worker.ts';
+import type { LessonReading } from '@loxos/core';
 import { useReading } from './use-reading.ts';
 
-interface Previous {
+export interface Previous {
   readonly lesson: Lesson | null;
   readonly reading: LessonReading | null;
 }

@@ -1,10 +1,9 @@
 import { aimOf } from '@loxos/core';
-import type { ReadingContext } from '@loxos/core';
+import type { LessonContext, LessonReading } from '@loxos/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { Lesson, Settings } from '../../api/client.ts';
-import type { LessonReading, ReadingWorker } from '../../workers/reading.worker.ts';
-import { unitsOf } from '../../ui/units-of.ts';
+import type { ReadingWorker } from '../../workers/reading.worker.ts';
 import { toLessonBall } from './lesson-ball.ts';
 import { partOf } from './parts.ts';
 
@@ -28,13 +27,14 @@ function stopWorker(slot: Slot): void {
 }
 
 /** The context a lesson is read in: the player and what is wanted, the academy's rules, the coach's choices. */
-export function contextOf(lesson: Lesson, settings: Settings): ReadingContext {
-  const { hand, wanted } = lesson.player;
+export function contextOf(lesson: Lesson, settings: Settings): LessonContext {
+  const { hand, wanted, playerKind, driverSpeedMps } = lesson.player;
   const { naming, bands, accuracy, firstRoute } = settings;
   const setUp = partOf(lesson, 'setup');
   return {
     hand,
-    units: unitsOf(lesson.player),
+    playerKind,
+    driverSpeedMps,
     naming,
     bands,
     accuracy,
@@ -78,7 +78,7 @@ export function useReading(
   // Compared by what it says: a lesson that changed elsewhere is not read again.
   const contextText = lesson && settings ? JSON.stringify(contextOf(lesson, settings)) : null;
   const context = useMemo(
-    () => (contextText === null ? null : (JSON.parse(contextText) as ReadingContext)),
+    () => (contextText === null ? null : (JSON.parse(contextText) as LessonContext)),
     [contextText],
   );
   useEffect(() => {

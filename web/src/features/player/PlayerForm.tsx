@@ -1,7 +1,17 @@
 import { classValidatorResolver } from '../../ui/class-resolver.ts';
-import { ANGLE_STYLES, HANDS, LENGTH_UNITS, SPEED_UNITS } from '@loxos/core';
-import type { AngleStyle, Hand, LengthUnit, SpeedUnit } from '@loxos/core';
-import { IsIn, IsNotEmpty, MaxLength } from 'class-validator';
+import {
+  ANGLE_STYLES,
+  DRIVER_SPEED_RANGE_MPS,
+  HANDS,
+  LENGTH_UNITS,
+  PLAYER_KINDS,
+  SPEED_UNITS,
+  formatNumber,
+  fromSi,
+  convert,
+} from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit } from '@loxos/core';
+import { IsIn, IsNotEmpty, Matches, MaxLength } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
 import { useAccount, usePeople } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
@@ -26,6 +36,13 @@ export class PlayerValues {
   @IsIn(ANGLE_STYLES)
   angleStyle: AngleStyle = 'letters';
 
+  /** Empty where nobody said. */
+  playerKind: PlayerKind | '' = '';
+
+  /** With the driver, in the player's unit; empty where nobody measured it. */
+  @Matches(/^\s*(\d{1,3}([.,]\d+)?)?\s*$/, { message: 'Write a number, such as 90.' })
+  driverSpeed = '';
+
   @MaxLength(2000)
   aims = '';
 
@@ -33,6 +50,18 @@ export class PlayerValues {
   bodyNotes = '';
 
   coachId = '';
+}
+
+/** A player's driver speed in their unit. */
+const speedText = ({ driverSpeedMps, speedUnit }: Player): string =>
+  driverSpeedMps === null ? '' : formatNumber(fromSi(driverSpeedMps, speedUnit), 0);
+
+/** The same in m/s, within what players swing; null where nothing was written. */
+function speedOf(text: string, unit: SpeedUnit): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  if (text.trim() === '' || !(value > 0)) return null;
+  const [slowest, fastest] = DRIVER_SPEED_RANGE_MPS;
+  return Math.min(fastest, Math.max(slowest, convert(value, unit, 'm/s')));
 }
 
 interface PlayerFormProps {
@@ -48,6 +77,10 @@ const ANGLE_OPTIONS = [
   ['letters', '4.2° R'],
   ['signed', '+4.2°'],
 ] as const;
+const KIND_OPTIONS = [
+  ['', 'Not said'],
+  ...PLAYER_KINDS.map((kind) => [kind, kind] as const),
+] as const;
 const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [T, string])[] =>
   values.map((value) => [value, value] as const);
 
@@ -55,14 +88,19 @@ const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [
 export function PlayerForm({ player, onSave }: PlayerFormProps) {
   const me = useAccount()?.id ?? '';
   const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
-  const { register, control, handleSubmit, formState } = useForm<PlayerValues>({
+  const { register, control, handleSubmit, formState, watch } = useForm<PlayerValues>({
     resolver: classValidatorResolver(PlayerValues),
     defaultValues:
       player === null
         ? { ...new PlayerValues(), coachId: me }
-        : { ...new PlayerValues(), ...player },
+        : {
+            ...new PlayerValues(),
+            ...player,
+            playerKind: player.playerKind ?? '',
+            driverSpeed: speedText(player),
+          },
   });
-  const choice = <N extends 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle'>(
+  const choice = <N extends 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle' | 'playerKind'>(
     name: N,
     legend: string,
     options: readonly (readonly [PlayerValues[N], string])[],
@@ -94,6 +132,18 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
         {choice('speedUnit', 'Speeds', asOptions(SPEED_UNITS))}
         {choice('angleStyle', 'Angles', ANGLE_OPTIONS)}
       </div>
+      <div className="flex flex-wrap items-end gap-6">
+        {choice('playerKind', 'Kind of player', KIND_OPTIONS)}
+        <div className="w-44">
+          <TextField
+            label="Driver speed"
+            hint={`${watch('speedUnit')}, if known`}
+            inputMode="decimal"
+            error={formState.errors.driverSpeed?.message}
+            {...register('driverSpeed')}
+          />
+        </div>
+      </div>
       <TextField label="Aims" {...register('aims')} />
       <TextField
         label="Body notes"
@@ -124,6 +174,8 @@ export const bodyOf = ({
   lengthUnit,
   speedUnit,
   angleStyle,
+  playerKind,
+  driverSpeed,
   aims,
   bodyNotes,
   coachId,
@@ -133,6 +185,8 @@ export const bodyOf = ({
   lengthUnit,
   speedUnit,
   angleStyle,
+  playerKind: playerKind === '' ? null : playerKind,
+  driverSpeedMps: speedOf(driverSpeed, speedUnit),
   aims,
   bodyNotes,
   coachId,

@@ -1,5 +1,5 @@
 import { drillBy, movedWords } from '@loxos/core';
-import type { Moved, OwnDrillFacts } from '@loxos/core';
+import type { DrillCredit, OwnDrillFacts } from '@loxos/core';
 import { Panel } from '../../ui/Panel.tsx';
 
 /** What each drill moved for this player, over all its times; “not enough to say” is an answer. */
@@ -7,7 +7,7 @@ export function MovedList({
   moved,
   own,
 }: {
-  readonly moved: readonly Moved[];
+  readonly moved: readonly DrillCredit[];
   readonly own: readonly OwnDrillFacts[];
 }) {
   return (

@@ -49,9 +49,10 @@ describe('the Yard', () => {
   });
 
   it('keeps to what a station may ask, whatever the address says', () => {
-    open('/yard?drill=far-peg&path=400&face=nonsense');
+    open('/yard?drill=stepping-pegs&path=400&face=nonsense');
     expect(screen.getByRole('textbox', { name: /^Path asked for/ })).toHaveValue('12.0');
-    expect(screen.getByRole('textbox', { name: /^Face asked for/ })).toHaveValue('2.0');
+    // Nothing is laid by the face here: there is nothing to turn.
+    expect(screen.queryByRole('textbox', { name: /^Face asked for/ })).toBeNull();
   });
 
   it('reads the path that a peg laid by eye asks for', () => {

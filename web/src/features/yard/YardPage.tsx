@@ -5,13 +5,16 @@ import {
   pathOfPegDeg,
   stationCard,
   asDrill,
+  askWithin,
+  usualAsk,
   MOVE_LABELS,
 } from '@loxos/core';
-import type { ClubKind, Drill, Hand, LengthUnit } from '@loxos/core';
+import type { Ask, ClubKind, Drill, Hand, LengthUnit, StationAsk } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useOwnDrills } from '../../api/queries.ts';
+import { AskDials, dialsOf } from '../../ui/AskDials.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { Segments } from '../../ui/Segments.tsx';
@@ -57,6 +60,12 @@ function PegReader() {
   );
 }
 
+const ASK_KEYS: Readonly<Record<Ask, string>> = {
+  pathDeg: 'path',
+  faceDeg: 'face',
+  startDeg: 'start',
+};
+
 /** Every drill with its station, set for a hand, a club and an angle. */
 export function YardPage() {
   const [params, setParams] = useSearchParams();
@@ -74,20 +83,31 @@ export function YardPage() {
     next.set(key, value);
     setParams(next, { replace: true });
   };
-  const number = (key: string, fallback: number): number => {
-    const value = Number(params.get(key) ?? fallback);
-    return Number.isFinite(value) ? Math.max(-12, Math.min(12, value)) : fallback;
+  const usual = usualAsk(chosen);
+  const askAt = (name: Ask): number => {
+    const value = Number(params.get(ASK_KEYS[name]) ?? usual[name]);
+    return Number.isFinite(value) ? value : usual[name];
+  };
+  const ask = askWithin(chosen, {
+    pathDeg: askAt('pathDeg'),
+    faceDeg: askAt('faceDeg'),
+    startDeg: askAt('startDeg'),
+  });
+  const turn = (to: StationAsk): void => {
+    const next = new URLSearchParams(params);
+    for (const { name } of dialsOf(chosen)) next.set(ASK_KEYS[name], String(to[name]));
+    setParams(next, { replace: true });
+  };
+  /** Another drill is laid as usual. */
+  const choose = (id: string): void => {
+    const next = new URLSearchParams(params);
+    for (const key of Object.values(ASK_KEYS)) next.delete(key);
+    next.set('drill', id);
+    setParams(next, { replace: true });
   };
   const hand: Hand = HANDS.find((h) => h === params.get('hand')) ?? 'right';
   const kind: ClubKind = CLUB_KINDS.find((k) => k === params.get('club')) ?? 'iron';
   const unit = params.get('unit') === 'yd' ? 'yd' : 'm';
-  const station = {
-    hand,
-    kind,
-    pathDeg: number('path', 4),
-    faceDeg: number('face', 2),
-    startDeg: number('start', 1),
-  };
   return (
     <div className="mx-auto grid max-w-[1400px] gap-4 px-4 py-4 lg:grid-cols-[17rem_1fr_17rem]">
       <nav aria-label="Drills" className="space-y-1">
@@ -98,7 +118,7 @@ export function YardPage() {
               <button
                 type="button"
                 aria-current={drill.id === chosen.id}
-                onClick={() => say('drill', drill.id)}
+                onClick={() => choose(drill.id)}
                 className="min-h-11 w-full rounded-lg px-3 py-1 text-left hover:bg-line/30 aria-[current=true]:bg-ink aria-[current=true]:text-paper"
               >
                 <span className="block font-semibold">{drill.name}</span>
@@ -119,9 +139,11 @@ export function YardPage() {
           <p className="text-lg text-look">▲ Not for a player with: {chosen.notFor.join(', ')}.</p>
         )}
         <StationView
-          card={stationCard(chosen, station)}
+          card={stationCard(chosen, { hand, kind, ...ask }, false)}
           unit={unit}
-          onPath={(v) => say('path', String(v))}
+          {...(dialsOf(chosen).some(({ name }) => name === 'pathDeg') && {
+            onPath: (pathDeg: number) => turn(askWithin(chosen, { ...ask, pathDeg })),
+          })}
         />
         {chosen.id.startsWith('own-') && (
           <ForCoach>
@@ -158,41 +180,10 @@ export function YardPage() {
             onChange={(v) => say('unit', v)}
           />
         </div>
-        <Dial
-          label="Path asked for"
-          value={station.pathDeg}
-          min={-12}
-          max={12}
-          step={0.5}
-          unit="° in-out"
-          onChange={(v) => say('path', String(v))}
-        />
-        <Dial
-          label="Face asked for"
-          value={station.faceDeg}
-          min={-12}
-          max={12}
-          step={0.5}
-          unit="° open"
-          onChange={(v) => say('face', String(v))}
-        />
-        <Dial
-          label="Start mark"
-          value={station.startDeg}
-          min={-12}
-          max={12}
-          step={0.5}
-          unit="° push"
-          onChange={(v) => say('start', String(v))}
-        />
+        <AskDials drill={chosen} ask={ask} onTurn={turn} />
         <PegReader />
       </section>
-      <OwnDrillForm
-        open={adding}
-        hand={hand}
-        onClose={() => setAdding(false)}
-        onMade={(id) => say('drill', id)}
-      />
+      <OwnDrillForm open={adding} hand={hand} onClose={() => setAdding(false)} onMade={choose} />
     </div>
   );
 }

@@ -6,26 +6,16 @@ import {
   spreadWords,
   verdictWords,
 } from '@loxos/core';
-import type { BlockVerdict, FigureChange, NamedChange } from '@loxos/core';
-import type { Player } from '../../../api/client.ts';
+import type { BlockVerdict, FigureChange, NamedChange, Wording } from '@loxos/core';
 import { Button } from '../../../ui/Button.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 import { saveFile } from '../../../ui/save-file.ts';
-import { wordingOf } from '../wording.ts';
 
-const HEADS = ['', 'Before', 'After', 'Wanted'] as const;
+const HEADS = ['', 'Before', 'After'] as const;
 
-/** A named figure, large: before, after, what was wanted, and the verdict on it. */
-function NamedFigure({
-  change,
-  isOpen,
-  player,
-}: {
-  change: NamedChange;
-  isOpen: boolean;
-  player: Player;
-}) {
-  const { units } = wordingOf(player);
+/** A named figure, large: before, after, the aim, and the verdict on it. */
+function NamedFigure({ change, wording }: { change: NamedChange; wording: Wording }) {
+  const { units } = wording;
   const { figure, beforeMean, afterMean, wanted } = change;
   return (
     <li className="min-w-0 flex-1 basis-64 rounded-lg border-2 border-line p-3">
@@ -36,23 +26,20 @@ function NamedFigure({
       <p className="font-mono text-2xl whitespace-nowrap">
         {figureText(figure, beforeMean, units)} → {figureText(figure, afterMean, units)}
       </p>
-      <p className="text-soft">
-        {wanted !== null && `wanted ${figureText(figure, wanted, units)}; `}
-        change {changeText(change, units)}, {isOpen ? '99' : '95'} %
-      </p>
+      {wanted !== null && <p className="text-soft">aim {figureText(figure, wanted, units)}</p>}
+      <p className="text-soft">change {changeText(change, wording)}</p>
     </li>
   );
 }
 
-function OtherFigures({ judged, player }: { judged: BlockVerdict; player: Player }) {
-  const { units } = wordingOf(player);
+function OtherFigures({ judged, wording }: { judged: BlockVerdict; wording: Wording }) {
+  const { units } = wording;
   const row = (change: FigureChange) => {
-    const { figure, beforeMean, afterMean, wanted } = change;
+    const { figure, beforeMean, afterMean } = change;
     const cells = [
       figureText(figure, beforeMean, units),
       figureText(figure, afterMean, units),
-      wanted === null ? '–' : figureText(figure, wanted, units),
-      changeText(change, units),
+      changeText(change, wording),
     ];
     return (
       <tr key={figure} className="border-t border-line/60">
@@ -70,13 +57,12 @@ function OtherFigures({ judged, player }: { judged: BlockVerdict; player: Player
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The other figures">
       <p className="text-soft">
-        For the record: these intervals hold for all of them at once, and none of them is the
-        verdict.
+        For the record: none of these is the verdict. The ends hold for all of them at once (95 %).
       </p>
       <table className="w-full text-left">
         <thead className="text-sm text-soft">
           <tr>
-            {[...HEADS, judged.isOpen ? 'Change, 99 %' : 'Change, 95 %'].map((head) => (
+            {[...HEADS, 'Change'].map((head) => (
               <th key={head} scope="col" className="px-2 py-1 font-semibold">
                 {head}
               </th>
@@ -90,23 +76,22 @@ function OtherFigures({ judged, player }: { judged: BlockVerdict; player: Player
 }
 
 /** Whether it happened: the named figures large, the spread in words, the rest folded. */
-export function Judged({ judged, player }: { judged: BlockVerdict; player: Player }) {
-  const { units } = wordingOf(player);
+export function Judged({ judged, wording }: { judged: BlockVerdict; wording: Wording }) {
   const decides = judged.named[0]?.figure;
   return (
     <Panel name="Before and after">
       <ul className="flex flex-wrap gap-3">
         {judged.named.map((change) => (
-          <NamedFigure key={change.figure} change={change} isOpen={judged.isOpen} player={player} />
+          <NamedFigure key={change.figure} change={change} wording={wording} />
         ))}
       </ul>
       {decides !== undefined && (
-        <p className="mt-2 text-soft">{spreadWords(judged.spread, decides, units)}</p>
+        <p className="mt-2 text-soft">{spreadWords(judged.spread, decides, wording)}</p>
       )}
       {judged.others.length > 0 && (
         <details className="mt-2">
           <summary className="min-h-9 cursor-pointer font-semibold">The other figures</summary>
-          <OtherFigures judged={judged} player={player} />
+          <OtherFigures judged={judged} wording={wording} />
         </details>
       )}
       <Button look="quiet" onClick={() => saveFile('proof.csv', 'text/csv', proofCsv(judged))}>

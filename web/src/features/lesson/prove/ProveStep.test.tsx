@@ -1,6 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../../api/client.ts';
-import { lessonOf, readingOf } from '../../../testing/lesson.ts';
+import { lessonOf, stepOf } from '../../../testing/lesson.ts';
 import type { MadeBalls } from '../../../testing/lesson.ts';
 import { showLesson } from '../../../testing/render.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
@@ -15,9 +15,7 @@ const play: MadeBalls = { pathDeg: -6, faceDeg: -6, block: 'play' };
 
 function open(blocks: readonly MadeBalls[], change: (lesson: Lesson) => Lesson = (l) => l): void {
   useLessonScreen.getState().reset();
-  showLesson(change(lessonOf(blocks)), (lesson) => (
-    <ProveStep lesson={lesson} reading={readingOf(lesson)} />
-  ));
+  showLesson(change(lessonOf(blocks)), (lesson) => <ProveStep {...stepOf(lesson)} />);
 }
 const verdict = () => document.querySelector('[data-verdict]')?.getAttribute('data-verdict');
 const named = () =>
@@ -60,7 +58,7 @@ describe('Prove', () => {
     open([before, after]);
     const others = screen.getByRole('region', { name: 'The other figures' });
     expect(others.closest('details')).not.toHaveAttribute('open');
-    expect(others).toHaveTextContent('none of them is the verdict');
+    expect(others).toHaveTextContent('none of these is the verdict');
   });
 
   it('teaches how to get a second block, and what proof comes from', () => {

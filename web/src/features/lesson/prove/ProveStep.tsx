@@ -1,15 +1,11 @@
-import { judgeWork, judgementWords, shortFigure, usualPair } from '@loxos/core';
+import { judgePair, judgementWords, shortFigure, usualPair } from '@loxos/core';
 import type { BlockVerdict, OwnDrillFacts, ReadBlock } from '@loxos/core';
 import { Suspense, lazy, useMemo, useState } from 'react';
-import type { Lesson } from '../../../api/client.ts';
 import { Empty } from '../../../ui/Notice.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
-import { aimOfBlock, blockLabel, blocksOfPlan, isBeingHit, useLessonPlan } from '../lesson-work.ts';
-import type { LessonPlan } from '../lesson-work.ts';
-import { usePrevious } from '../use-previous.ts';
-import { wordingOf } from '../wording.ts';
+import { blockLabel } from '../lesson-work.ts';
+import type { StepProps, Worked } from '../lesson-work.ts';
 import { Judged } from './Judged.tsx';
 import { Overlay } from './Overlay.tsx';
 import { Ranking } from './Ranking.tsx';
@@ -46,20 +42,11 @@ function optionsOf(
   ];
 }
 
-const NO_BLOCKS: readonly ReadBlock[] = [];
-
 /** The two blocks compared: as the coach chose, else the usual pair. */
-function usePair(
-  lesson: Lesson,
-  reading: LessonReading | null,
-  planned: LessonPlan | null,
-  own: readonly OwnDrillFacts[],
-) {
+function usePair({ club, found, own }: Worked) {
   const [chosen, setChosen] = useState<{ before?: string; after?: string }>({});
-  const previous = usePrevious(lesson).reading;
-  const here = blocksOfPlan(reading, planned);
-  const club = planned?.plan.club ?? null;
-  const earlier = previous?.blocks.filter((block) => block.club === club) ?? NO_BLOCKS;
+  const here = club?.blocks ?? [];
+  const earlier = found?.earlier ?? [];
   const options = optionsOf(here, earlier, own);
   const usual = usualPair(here, earlier);
   const optionOf = (key: string | undefined, block: ReadBlock | undefined) =>
@@ -74,35 +61,27 @@ function usePair(
 }
 
 function useVerdict(
-  { lesson, reading }: { lesson: Lesson; reading: LessonReading | null },
+  { found, facts }: Worked,
   before: Option | undefined,
   after: Option | undefined,
 ): BlockVerdict | null {
-  const { planned, bands } = useLessonPlan(lesson, reading);
-  const plan = planned?.plan ?? null;
-  const working = planned?.work.stage ?? null;
-  return useMemo(() => {
-    if (before === undefined || after === undefined || plan === null || reading === null)
-      return null;
-    return judgeWork([before.block, after.block], {
-      plan,
-      stage: aimOfBlock(lesson, after.block) ?? working,
-      bands,
-      isOpen: !after.isEarlier && isBeingHit(after.block, lesson, reading),
-      isOtherVisit: before.isEarlier !== after.isEarlier,
-    }).judged;
-  }, [before, after, plan, working, bands, lesson, reading]);
+  return useMemo(
+    () =>
+      before === undefined || after === undefined || found === null
+        ? null
+        : judgePair(found, [before.block, after.block], facts).judged,
+    [before, after, found, facts],
+  );
 }
 
-/** Balls of one block against another of the same club: on plan, there, or not yet clear. */
-export function ProveStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
-  const { planned, effects, own } = useLessonPlan(lesson, reading);
-  const { options, before, after, choose } = usePair(lesson, reading, planned, own);
-  const judged = useVerdict({ lesson, reading }, before, after);
+/** Balls of one block against another of the same club: on plan, there, past it, or not yet clear. */
+export function ProveStep({ lesson, worked }: StepProps) {
+  const { found, effects, own, wording } = worked;
+  const { options, before, after, choose } = usePair(worked);
+  const judged = useVerdict(worked, before, after);
   const chips = options.map(
     ({ key, label, block }) => [key, `${label} (${block.counted.length})`] as const,
   );
-  const { units } = wordingOf(lesson.player);
   if (lesson.balls.length === 0) {
     return (
       <div className="p-4">
@@ -113,7 +92,7 @@ export function ProveStep({ lesson, reading }: { lesson: Lesson; reading: Lesson
       </div>
     );
   }
-  if (before === undefined || after === undefined || judged === null || planned === null) {
+  if (before === undefined || after === undefined || judged === null || found === null) {
     return (
       <div className="p-4">
         <Empty>
@@ -129,7 +108,7 @@ export function ProveStep({ lesson, reading }: { lesson: Lesson; reading: Lesson
   return (
     <div className="mx-auto max-w-[1400px] space-y-3 px-3 py-3 lg:px-4">
       <p className="text-[1.45rem] leading-snug font-semibold" data-verdict={judged.verdict}>
-        {judgementWords(judged, units)}
+        {judgementWords(judged, wording)}
       </p>
       <div className="grid gap-3 lg:grid-cols-2">
         <div className="min-w-0 space-y-3">
@@ -147,15 +126,15 @@ export function ProveStep({ lesson, reading }: { lesson: Lesson; reading: Lesson
               onChange={(key) => choose('after', key)}
             />
           </div>
-          <Judged judged={judged} player={lesson.player} />
-          <Ranking effects={effects} own={own} />
+          <Judged judged={judged} wording={wording} />
+          <Ranking effects={effects} hand={lesson.player.hand} own={own} />
         </div>
         <div className="min-w-0 space-y-3">
           <Overlay
             before={before.block}
             after={after.block}
             labels={[before.label, after.label]}
-            plan={planned.plan}
+            plan={found.plan}
             unit={lesson.player.lengthUnit}
           />
           <details>

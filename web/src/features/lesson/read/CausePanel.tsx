@@ -1,6 +1,5 @@
 import {
   CAUSE_LINKS,
-  DEFAULT_RULES,
   STAGES,
   faultOfNumber,
   faultWords,
@@ -14,8 +13,7 @@ import { ArrowRight } from 'lucide-react';
 import { useState } from 'react';
 import type { Lesson } from '../../../api/client.ts';
 import { Segments } from '../../../ui/Segments.tsx';
-import { observationsIn } from '../lesson-work.ts';
-import type { LessonPlan } from '../lesson-work.ts';
+import type { Worked } from '../lesson-work.ts';
 import { see } from '../see.ts';
 
 const NODES = [
@@ -68,20 +66,19 @@ const VALUES: readonly LinkValue[] = [-1, 0, 1];
 const AS_WANTED = { value: 0, wanted: 0 } as const;
 
 /** The trace of what is worked on, or of one number. */
-function traceFrom(lesson: Lesson, planned: LessonPlan | null, from: From): CauseTrace {
-  if (from === 'move' && planned?.work.trace != null) return planned.work.trace;
+function traceFrom({ found, facts }: Worked, from: From): CauseTrace {
+  if (from === 'move' && found?.work.trace != null) return found.work.trace;
   const node = from === 'move' ? 'path' : from;
-  const number = planned?.plan.off.find(({ figure }) => figure === NUMBER_OF[node]);
-  const { bands } = planned ?? DEFAULT_RULES;
-  const fault = faultOfNumber(node, number ?? AS_WANTED, handSign(lesson.player.hand), bands);
-  return traceCause(fault, observationsIn(lesson, planned?.plan.club ?? null));
+  const number = found?.plan.off.find(({ figure }) => figure === NUMBER_OF[node]);
+  const { hand, bands, observations } = facts;
+  return traceCause(faultOfNumber(node, number ?? AS_WANTED, handSign(hand), bands), observations);
 }
 
 /** From the fault back along the chain: every link can be tapped to put down what is seen. */
-export function CausePanel({ lesson, planned }: { lesson: Lesson; planned: LessonPlan | null }) {
+export function CausePanel({ lesson, worked }: { lesson: Lesson; worked: Worked }) {
   const [from, setFrom] = useState<From>('move');
-  const observations = observationsIn(lesson, planned?.plan.club ?? null);
-  const trace = traceFrom(lesson, planned, from);
+  const { observations } = worked.facts;
+  const trace = traceFrom(worked, from);
   const seen = (id: CauseLinkId, next: LinkValue): void => see(lesson, id, next);
   const upstream = new Map(
     [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(

@@ -1,10 +1,9 @@
 import { isMirrored, turnedSides } from '@loxos/core';
-import type { GroupReading, MirroredFact } from '@loxos/core';
+import type { GroupReading, LessonReading, MirroredFact } from '@loxos/core';
 import { useState } from 'react';
 import type { Ball, Lesson, UpdateBall } from '../../../api/client.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/Field.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { changeBalls } from '../ball-actions.ts';
 import { clubOptions } from '../club-options.ts';
 
@@ -49,7 +48,7 @@ export function Fixes({ lesson, reading }: { lesson: Lesson; reading: LessonRead
     const ids = new Set(ballIds);
     return lesson.balls.filter(({ id }) => ids.has(id));
   };
-  return reading.reading.groups.map((group) => {
+  return reading.clubs.map(({ group }) => {
     const key = group.ballIds[0];
     if (group.club === null) {
       const label = group.clubText === null ? 'Which club was it?' : `What is “${group.clubText}”?`;

@@ -7,22 +7,17 @@ import type { Lesson } from '../../../api/client.ts';
 import { useKeys } from '../../../app/shortcuts.ts';
 import { Empty } from '../../../ui/Notice.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { removeBall, toggleKeep } from '../ball-actions.ts';
 import { BallTable } from './BallTable.tsx';
 import { ClubTabs } from '../ClubTabs.tsx';
 import { Drawings } from './Drawings.tsx';
 import { Fixes } from './Fixes.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
-import { useLessonPlan } from '../lesson-work.ts';
+import type { StepProps } from '../lesson-work.ts';
+import { LookAsk } from './LookAsk.tsx';
 import { ReadingWords } from './ReadingWords.tsx';
 import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Why } from './Why.tsx';
-
-interface StepProps {
-  readonly lesson: Lesson;
-  readonly reading: LessonReading | null;
-}
 
 /** The keys of the ball list: next, before, leave out, edit, delete. */
 function useBallKeys(lesson: Lesson, views: readonly BallView[], chosen: BallView | null): void {
@@ -47,16 +42,15 @@ function useBallKeys(lesson: Lesson, views: readonly BallView[], chosen: BallVie
 }
 
 /** Why the balls start and bend as they do: in words, then the drawing, then the balls. */
-export function ReadStep({ lesson, reading }: StepProps) {
+export function ReadStep({ lesson, reading, worked }: StepProps) {
   const { club, chosenId } = useLessonScreen();
   const views = useMemo(() => {
     const present = new Set(lesson.balls.map(({ id }) => id));
-    const all = (reading?.reading.views ?? []).filter(({ id }) => present.has(id));
+    const all = (reading?.views ?? []).filter(({ id }) => present.has(id));
     return club === null ? all : all.filter(({ ball }) => clubKeyOf(ball) === club);
   }, [lesson.balls, reading, club]);
   const chosen = views.find(({ id }) => id === chosenId) ?? views[0] ?? null;
   useBallKeys(lesson, views, chosen);
-  const { planned } = useLessonPlan(lesson, reading);
   if (reading === null) return <p className="p-6 text-soft">Reading the balls …</p>;
   if (lesson.balls.length === 0) {
     return (
@@ -77,27 +71,29 @@ export function ReadStep({ lesson, reading }: StepProps) {
       </div>
     );
   }
-  const plan = planned?.plan ?? null;
-  const blocks = reading.blocks.filter(
+  const plan = worked.found?.plan ?? null;
+  const all = reading.clubs.flatMap(({ blocks: own }) => own);
+  const blocks = all.filter(
     (block) => club === null || block.balls.some(({ ball }) => clubKeyOf(ball) === club),
   );
   return (
     <div className="mx-auto grid max-w-[1500px] gap-3 px-3 py-3 lg:grid-cols-[minmax(0,19rem)_minmax(0,1fr)_minmax(0,34rem)] lg:px-4">
       <div className="min-w-0 space-y-3">
-        <ClubTabs reading={reading.reading} />
+        <ClubTabs reading={reading} />
         <Catch name="The reading">
-          <ReadingWords reading={reading} />
+          <ReadingWords reading={reading} wording={worked.wording} />
+          {plan !== null && <LookAsk lesson={lesson} plan={plan} />}
           <Fixes lesson={lesson} reading={reading} />
         </Catch>
         <Link
           to={`/lessons/${lesson.id}/work`}
           className="inline-flex min-h-12 items-center gap-2 rounded-lg bg-ink px-5 text-lg font-semibold text-paper"
         >
-          {plan === null || plan.leaveAlone ? 'To the work' : 'Work on it'}
+          {worked.found?.work.stage == null ? 'To the work' : 'Work on it'}
           <ArrowRight aria-hidden size={18} />
         </Link>
         <ForCoach>
-          <Why lesson={lesson} planned={planned} />
+          <Why lesson={lesson} worked={worked} />
         </ForCoach>
       </div>
       <Drawings lesson={lesson} views={views} chosen={chosen} plan={plan} />

@@ -1,7 +1,7 @@
-import { clubKeyOf } from '@loxos/core';
-import type { Sentence } from '@loxos/core';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
-import { useLessonScreen } from '../lesson-store.ts';
+import { clubSentences, readingSentences } from '@loxos/core';
+import type { LessonReading, Sentence, Wording } from '@loxos/core';
+import { useMemo } from 'react';
+import { keyOfClub, useLessonScreen } from '../lesson-store.ts';
 
 function SentenceText({ sentence }: { sentence: Sentence }) {
   const showBehind = useLessonScreen((state) => state.showBehind);
@@ -27,54 +27,59 @@ function SentenceText({ sentence }: { sentence: Sentence }) {
 
 /** The sentences of the chosen club, or of all. */
 export function sentencesOf(
-  { reading, clubSentences }: LessonReading,
+  reading: LessonReading,
   club: string | null,
+  wording: Wording,
 ): readonly Sentence[] {
-  if (club === null) return reading.sentences;
-  const index = reading.groups.findIndex((group) => {
-    const first = reading.views.find(({ id }) => id === group.ballIds[0]);
-    return first !== undefined && clubKeyOf(first.ball) === club;
-  });
-  return clubSentences[index] ?? reading.sentences;
+  const shown = reading.clubs.find((one) => keyOfClub(one, reading) === club);
+  return club === null || shown === undefined
+    ? readingSentences(reading, wording)
+    : clubSentences(shown, reading.views, wording);
 }
 
 const LEAD = new Set<Sentence['topic']>(['flight']);
+const DONE = new Set<Sentence['topic']>(['plan']);
 
-/** For those who ask for it. */
-const FOLDED = new Set<Sentence['topic']>(['start']);
+/** One tap away: how sure it is, and what the face makes of the start. */
+const FOLDED = [
+  ['sure', 'How sure'],
+  ['start', 'Start rule'],
+] as const;
 
-/** The reading: what the balls do first and large, why and how sure below it. */
-export function ReadingWords({ reading }: { reading: LessonReading }) {
+const lookOf = (topic: Sentence['topic']): string =>
+  LEAD.has(topic)
+    ? 'text-[1.35rem] leading-snug font-semibold'
+    : DONE.has(topic)
+      ? 'text-[1.15rem] leading-snug font-semibold'
+      : 'text-[1.05rem] leading-snug';
+
+/** The reading: what the balls do first and large, then why, then what to do. */
+export function ReadingWords({ reading, wording }: { reading: LessonReading; wording: Wording }) {
   const club = useLessonScreen((state) => state.club);
-  const sentences = sentencesOf(reading, club);
-  const shown = sentences.filter(({ topic }) => !FOLDED.has(topic));
-  const folded = sentences.filter(({ topic }) => FOLDED.has(topic));
+  const sentences = useMemo(() => sentencesOf(reading, club, wording), [reading, club, wording]);
+  const folds = new Set<Sentence['topic']>(FOLDED.map(([topic]) => topic));
   return (
     <section aria-label="Reading" aria-live="polite" className="space-y-2">
-      {shown.map((sentence, index) => (
-        <p
-          key={index}
-          className={
-            LEAD.has(sentence.topic)
-              ? 'text-[1.35rem] leading-snug font-semibold'
-              : 'text-[1.05rem] leading-snug'
-          }
-        >
-          <SentenceText sentence={sentence} />
-        </p>
-      ))}
-      {folded.length > 0 && (
-        <details>
-          <summary className="min-h-9 cursor-pointer text-soft">
-            What the face owns of the start
-          </summary>
-          {folded.map((sentence, index) => (
-            <p key={index}>
-              <SentenceText sentence={sentence} />
-            </p>
-          ))}
-        </details>
-      )}
+      {sentences
+        .filter(({ topic }) => !folds.has(topic))
+        .map((sentence, index) => (
+          <p key={index} className={lookOf(sentence.topic)}>
+            <SentenceText sentence={sentence} />
+          </p>
+        ))}
+      {FOLDED.map(([topic, name]) => {
+        const own = sentences.filter((sentence) => sentence.topic === topic);
+        return own.length === 0 ? null : (
+          <details key={topic}>
+            <summary className="min-h-9 cursor-pointer text-soft">{name}</summary>
+            {own.map((sentence, index) => (
+              <p key={index}>
+                <SentenceText sentence={sentence} />
+              </p>
+            ))}
+          </details>
+        );
+      })}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { faultWords, traceWords, valueWords } from '@loxos/core';
+import { causeQuestion, traceWords, valueWords } from '@loxos/core';
 import type { LinkValue } from '@loxos/core';
 import { useState } from 'react';
 import type { Lesson } from '../../../api/client.ts';
@@ -7,7 +7,7 @@ import { LOOK_BOX, lookPlan } from '../../../drawing/look-plan.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Modal } from '../../../ui/Modal.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
-import type { LessonPlan } from '../lesson-work.ts';
+import type { Worked } from '../lesson-work.ts';
 import { see } from '../see.ts';
 import { CausePanel } from './CausePanel.tsx';
 
@@ -15,17 +15,15 @@ import { CausePanel } from './CausePanel.tsx';
 const VALUES: readonly LinkValue[] = [-1, 0, 1];
 
 /** Why, one look at a time: the look that would tell most, as one question; the whole chain on request. */
-export function Why({ lesson, planned }: { lesson: Lesson; planned: LessonPlan | null }) {
+export function Why({ lesson, worked }: { lesson: Lesson; worked: Worked }) {
   const [isOpen, setOpen] = useState(false);
-  const trace = planned?.work.trace ?? null;
+  const trace = worked.found?.work.trace ?? null;
   const next = trace?.unseen[0]?.link ?? null;
   return (
     <Panel name="Why">
       {trace !== null && (
         <p className="mb-2">
-          {trace.cause === null
-            ? `What makes ${faultWords(trace.fault)}?`
-            : traceWords({ ...trace, unseen: [] })}
+          {trace.cause === null ? causeQuestion(trace.fault) : traceWords({ ...trace, unseen: [] })}
         </p>
       )}
       {next !== null && (
@@ -58,7 +56,7 @@ export function Why({ lesson, planned }: { lesson: Lesson; planned: LessonPlan |
         The whole chain
       </Button>
       <Modal title="Back along the chain" open={isOpen} onClose={() => setOpen(false)}>
-        <CausePanel lesson={lesson} planned={planned} />
+        <CausePanel lesson={lesson} worked={worked} />
       </Modal>
     </Panel>
   );

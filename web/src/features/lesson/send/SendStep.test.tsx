@@ -1,6 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../../api/client.ts';
-import { lessonOf, readingOf } from '../../../testing/lesson.ts';
+import { lessonOf, stepOf } from '../../../testing/lesson.ts';
 import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
 import { useLessonScreen } from '../lesson-store.ts';
 import { SendStep } from './SendStep.tsx';
@@ -29,7 +29,7 @@ const lesson = (drillIds: readonly string[] = [], send: object | null = null): L
 };
 function open(made: Lesson): void {
   useLessonScreen.getState().reset();
-  showLesson(made, (live) => <SendStep lesson={live} reading={readingOf(live)} />);
+  showLesson(made, (live) => <SendStep {...stepOf(live)} />);
 }
 const point = (which: 'First' | 'Second') => screen.getByLabelText(`${which} point`);
 const preview = () => within(screen.getByRole('region', { name: 'What the player will see' }));

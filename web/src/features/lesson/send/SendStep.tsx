@@ -13,7 +13,7 @@ import { LiveText } from '../../../ui/LiveText.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import { dayOf, instantAt, timeOf } from '../../../ui/academy-time.ts';
 import { dayText } from '../../../ui/day-text.ts';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
+import type { StepProps } from '../lesson-work.ts';
 import { partOf, savePart } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
 import { Homework } from './Homework.tsx';
@@ -44,8 +44,8 @@ function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
 }
 
 /** The player’s page: made from the lesson, changed as the coach likes, given by link or as PDF. */
-export function SendStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
-  const { value, points, homework, nextLook, content } = usePageDraft(lesson, reading);
+export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
+  const { value, points, homework, nextLook, content } = usePageDraft(lesson, worked);
   const academy = useAccount()?.academy ?? '';
   const set = (changes: Partial<SendValue>): void =>
     savePart(lesson, 'send', { ...partOf(lesson, 'send'), ...changes }, 'the page');

@@ -1,13 +1,10 @@
 import { composePage, drillBy, findClub, stationCard } from '@loxos/core';
 import type { ReadBlock } from '@loxos/core';
-import { useMemo } from 'react';
 import type { Lesson, PageContent } from '../../../api/client.ts';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
-import { judgedOf, useLessonPlan } from '../lesson-work.ts';
+import type { Worked } from '../lesson-work.ts';
 import { partOf } from '../parts.ts';
 import type { SendValue } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
-import { wordingOf } from '../wording.ts';
 import { dayOf } from '../../../ui/academy-time.ts';
 import { usePageRecord } from '../../../ui/use-page-record.ts';
 
@@ -32,36 +29,30 @@ export interface PageDraft {
 }
 
 /** The page as the lesson makes it now, with what the coach wrote over it. */
-export function usePageDraft(lesson: Lesson, reading: LessonReading | null): PageDraft {
-  const { planned, own, bands } = useLessonPlan(lesson, reading);
-  const stage = planned?.work.stage ?? null;
+export function usePageDraft(lesson: Lesson, worked: Worked): PageDraft {
+  const { found, own, gently, wording } = worked;
+  const stage = found?.work.stage ?? null;
   const work = partOf(lesson, 'work');
   const value = partOf(lesson, 'send');
   const { hand } = lesson.player;
-  const judged = useMemo(
-    () => judgedOf(lesson, reading, planned, bands),
-    [lesson, reading, planned, bands],
-  );
-  const drills = work.drillIds.flatMap((id) => drillBy(id, own) ?? []);
+  const drills = found?.pageDrills ?? work.drillIds.flatMap((id) => drillBy(id, own) ?? []);
   const page = composePage({
-    hand,
-    plan: planned?.plan ?? null,
-    stage,
-    trace: planned?.work.trace ?? null,
+    findings: found,
     drills,
-    judged: judged?.judged ?? null,
-    units: wordingOf(lesson.player).units,
+    gently,
+    wording,
     date: dayOf(lesson.startsAt),
   });
+  const judged = found?.verdict ?? null;
   const pointAt = (index: number): string => value.points[index] ?? page.points[index] ?? '';
   const points = [pointAt(0), pointAt(1)] as const;
   const homework = [...(value.homework ?? page.homework)].map(({ date, what }) => ({ date, what }));
   const nextLook = value.nextLook ?? page.nextLook;
-  const kind = findClub(planned?.plan.club)?.kind ?? 'iron';
+  const kind = findClub(worked.club?.group.club)?.kind ?? 'iron';
   const record = usePageRecord(lesson.player, kind);
   const stations = drills
     .slice(0, MOST_STATIONS)
-    .map((drill) => stationCard(drill, { hand, kind, ...askOf(work, drill.id, stage, hand) }));
+    .map((drill) => stationCard(drill, { hand, kind, ...askOf(work, drill, stage, hand) }, gently));
   const content: PageContent = {
     points: points.filter((point) => point.trim() !== ''),
     expect: page.expect,

@@ -1,13 +1,13 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Given, Lesson } from '../../../api/client.ts';
-import { lessonOf, readingOf } from '../../../testing/lesson.ts';
+import { lessonOf, stepOf } from '../../../testing/lesson.ts';
 import { lastPart, showLesson } from '../../../testing/render.tsx';
 import { SetStep } from './SetStep.tsx';
 
 function open(change: Partial<Lesson> = {}, givenTo: readonly Given[] = []): void {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
   const before = { ...lessonOf([]), id: 'before', startsAt: '2026-02-18T09:00:00.000Z' };
-  showLesson(lesson, (live) => <SetStep lesson={live} reading={readingOf(live)} />, {
+  showLesson(lesson, (live) => <SetStep {...stepOf(live)} />, {
     lessons: [before],
     givenTo,
   });

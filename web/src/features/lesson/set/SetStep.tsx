@@ -1,5 +1,4 @@
 import { formatSideAngle, wantedWords } from '@loxos/core';
-import type { Lesson } from '../../../api/client.ts';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
 import { SelectField } from '../../../ui/Field.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
@@ -8,8 +7,8 @@ import { Segments } from '../../../ui/Segments.tsx';
 import { Stepper } from '../../../ui/Stepper.tsx';
 import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { LessonMenu } from '../LessonMenu.tsx';
+import type { StepProps } from '../lesson-work.ts';
 import { partOf, savePart } from '../parts.ts';
 import { SinceLast } from '../SinceLast.tsx';
 import type { SetUpValue } from '../parts.ts';
@@ -39,14 +38,14 @@ const VIEW = [
 ] as const;
 
 /** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
-export function SetStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
+export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
   const value = partOf(lesson, 'setup');
   const set = (changes: Partial<SetUpValue>): void =>
     savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
   return (
     <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
       <div className="min-w-0 lg:col-start-2">
-        <SinceLast lesson={lesson} reading={reading} />
+        <SinceLast lesson={lesson} worked={worked} />
       </div>
       <div className="space-y-3 lg:col-start-1 lg:row-span-2 lg:row-start-1">
         <div className="flex items-start justify-between gap-2">

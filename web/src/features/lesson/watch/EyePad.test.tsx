@@ -23,7 +23,11 @@ describe('tapping what was seen', () => {
   it('asks for the club first', () => {
     render(<EyePad lesson={lessonOf([])} />);
     expect(screen.getByText(/Choose the club first/)).toBeInTheDocument();
-    for (const button of screen.getAllByRole('button')) expect(button).toBeDisabled();
+    for (const button of screen.getAllByRole('button', { name: /starts/ }))
+      expect(button).toBeDisabled();
+    fireEvent.click(screen.getByRole('button', { name: '7 iron' }));
+    pad(/starts straight, no bend/);
+    expect(tapped()).toMatchObject([{ club: '7-iron', seen: 'eye' }]);
   });
 
   it('tells a slice from a fade, and how far off it started', () => {
@@ -32,14 +36,27 @@ describe('tapping what was seen', () => {
     fireEvent.click(screen.getAllByLabelText('much')[0]!);
     fireEvent.click(screen.getAllByLabelText('much')[1]!);
     pad(/starts right, bends right/);
-    // What was told holds for one ball.
+    // What was told holds until it is said otherwise.
     pad(/starts right, bends right/);
     const [fade, slice, again] = tapped();
     expect(slice!.curveM).toBeGreaterThan(2 * fade!.curveM!);
     expect(slice!.startDirectionDeg).toBe(2 * fade!.startDirectionDeg);
-    expect(again).toEqual(
-      expect.objectContaining({ curveM: fade!.curveM, seen: 'eye', club: '7-iron' }),
-    );
+    expect(again).toEqual(slice);
+  });
+
+  it('starts with nothing said, and takes the digits as taps', () => {
+    render(<EyePad lesson={lessonOf([{ pathDeg: 0, faceDeg: 0 }])} />);
+    for (const much of screen.getAllByRole('radio', { name: /a little|much/ }))
+      expect(much).not.toBeChecked();
+    fireEvent.keyDown(document.body, { key: '4' });
+    expect(tapped()).toMatchObject([{ startDirectionDeg: -3, curveM: 0 }]);
+  });
+
+  it('says that a start post was laid', () => {
+    render(<EyePad lesson={lessonOf([{ pathDeg: 0, faceDeg: 0 }])} />);
+    fireEvent.click(screen.getByLabelText('Start post laid'));
+    pad(/starts left, no bend/);
+    expect(tapped()).toMatchObject([{ seen: 'post' }]);
   });
 
   it('keeps the finish and the strike that were seen', () => {

@@ -1,8 +1,9 @@
-import { UNKNOWN_DRIVER_SPEED_MPS, ballOfTap, findClub, headOf, usualCarryM } from '@loxos/core';
+import { ballOfTap, findClub, headOf, usualCarryM, usualPlayer } from '@loxos/core';
 import type { EyeStrike, EyeWay } from '@loxos/core';
 import { useState } from 'react';
 import type { CreateBall, Lesson } from '../../../api/client.ts';
 import { useKeys } from '../../../app/shortcuts.ts';
+import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/Field.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import { addBall } from '../ball-actions.ts';
@@ -13,7 +14,7 @@ import { partOf } from '../parts.ts';
 const CLUBS = clubOptions('Choose the club');
 
 type Way = -1 | 0 | 1;
-type Amount = '1' | '2';
+type Amount = '' | '1' | '2';
 const STARTS: readonly Way[] = [-1, 0, 1];
 const BENDS: readonly Way[] = [-1, 0, 1];
 const SIDE = { [-1]: 'left', 0: 'straight', 1: 'right' } as const;
@@ -29,37 +30,51 @@ const STRIKES = [
   ['toe', 'toe'],
 ] as const;
 
-/** What is told beside the tap; all of it but the club goes back after each ball. */
+/** What is told beside the tap. How much is kept until it is said otherwise; strike and finish are one ball's. */
 interface Told {
   readonly start: Amount;
   readonly bend: Amount;
   readonly strike: EyeStrike | '';
   readonly finish: string;
 }
-const NOTHING_TOLD: Told = { start: '1', bend: '1', strike: '', finish: '' };
+const NOTHING_TOLD: Told = { start: '', bend: '', strike: '', finish: '' };
+/** Nobody said how much: a little. */
+const amountOf = (amount: Amount): number => Number(amount || '1');
+
+/** The clubs most seen, one tap away. */
+const QUICK = [
+  ['driver', 'Driver'],
+  ['7-iron', '7 iron'],
+  ['pw', 'Wedge'],
+] as const;
 
 /** Rows of the number pad from the top: 7 8 9 bend left, 4 5 6 not at all, 1 2 3 right. */
 const keyOf = (start: Way, bend: Way): string =>
   String((bend < 0 ? 7 : bend === 0 ? 4 : 1) + start + 1);
 
-function useTap(lesson: Lesson, club: string, told: Told, onDone: () => void) {
-  const unit = lesson.player.lengthUnit;
+function useTap(lesson: Lesson, club: string, told: Told, hasPost: boolean, onDone: () => void) {
+  const { lengthUnit: unit, playerKind, driverSpeedMps } = lesson.player;
   const finishM = told.finish.trim() === '' ? undefined : readSide(told.finish, unit);
   const found = findClub(club);
   const isReady = found !== null && finishM !== null;
   const tap = (start: Way, bend: Way): void => {
     if (found === null || finishM === null) return;
-    const carryM = usualCarryM(found, headOf(found), UNKNOWN_DRIVER_SPEED_MPS);
+    const player = usualPlayer(playerKind ?? undefined, driverSpeedMps);
+    const carryM = usualCarryM(found, headOf(found), player);
     const ball = ballOfTap(
       {
-        start: (start * Number(told.start)) as EyeWay,
-        bend: (bend * Number(told.bend)) as EyeWay,
+        start: (start * amountOf(told.start)) as EyeWay,
+        bend: (bend * amountOf(told.bend)) as EyeWay,
         ...(finishM !== undefined && { finishM }),
         ...(told.strike !== '' && { strike: told.strike }),
       },
       carryM,
     );
-    addBall(lesson.id, { ...ball, club: found.id as CreateBall['club'], seen: 'eye' });
+    addBall(lesson.id, {
+      ...ball,
+      club: found.id as CreateBall['club'],
+      seen: hasPost ? 'post' : 'eye',
+    });
     onDone();
   };
   return { tap, isReady, isFinishBad: finishM === null };
@@ -73,21 +88,27 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
   const usual = partOf(lesson, 'setup').club ?? lesson.balls.at(-1)?.club ?? '';
   const [chosen, setChosen] = useState('');
   const [told, setTold] = useState(NOTHING_TOLD);
+  const last = lesson.balls.at(-1);
+  const [hasPost, setPost] = useState(last?.seen === 'post');
   const club = chosen === '' ? usual : chosen;
   const tell = (changes: Partial<Told>): void => setTold({ ...told, ...changes });
-  const { tap, isReady, isFinishBad } = useTap(lesson, club, told, () => setTold(NOTHING_TOLD));
-  useKeys(
-    Object.fromEntries(
-      STARTS.flatMap((s) => BENDS.map((b) => [`numpad${keyOf(s, b)}`, () => tap(s, b)])),
+  const { tap, isReady, isFinishBad } = useTap(lesson, club, told, hasPost, () =>
+    tell({ strike: '', finish: '' }),
+  );
+  // Digits are taps here, before they are steps; until a club is chosen they are steps.
+  const keys = STARTS.flatMap((s) =>
+    BENDS.flatMap((b) =>
+      [keyOf(s, b), `numpad${keyOf(s, b)}`].map((key) => [key, () => tap(s, b)] as const),
     ),
   );
+  useKeys(isReady ? Object.fromEntries(keys) : {}, true);
   return (
     <section aria-label="By eye" className="rounded-xl border border-line bg-sheet p-4">
       <div className="mb-2 flex flex-wrap items-end gap-4">
         <div className="mr-auto">
           <h2 className="text-xl">Without a monitor: tap what you saw</h2>
           <p className="text-soft">
-            Did it start there, or bend there? The number pad does the same.
+            Column, where it starts; row, how it bends. The digits do the same.
           </p>
         </div>
         <div className="w-44">
@@ -95,7 +116,11 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
             label="Club seen"
             options={CLUBS}
             value={club}
-            onChange={(event) => setChosen(event.target.value)}
+            onChange={(event) => {
+              setChosen(event.target.value);
+              // The keys are the pad's again.
+              event.target.blur();
+            }}
           />
         </div>
       </div>
@@ -118,6 +143,15 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
           options={STRIKES}
           onChange={(strike) => tell({ strike })}
         />
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-6"
+            checked={hasPost}
+            onChange={(event) => setPost(event.target.checked)}
+          />
+          Start post laid
+        </label>
         <div className="w-40">
           <TextField
             label="Finished"
@@ -129,7 +163,14 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
         </div>
       </div>
       {club === '' && (
-        <p className="mb-2 text-look">▲ Choose the club first: it is half of what a bend means.</p>
+        <div className="mb-2 flex flex-wrap items-center gap-2">
+          <p className="text-look">▲ Choose the club first: it is half of what a bend means.</p>
+          {QUICK.map(([id, label]) => (
+            <Button key={id} onClick={() => setChosen(id)}>
+              {label}
+            </Button>
+          ))}
+        </div>
       )}
       <div className="grid max-w-2xl grid-cols-3 gap-2">
         {BENDS.map((bend) =>

@@ -50,7 +50,7 @@ function open(
   more: Parameters<typeof answering>[0] = {},
 ): readonly Asked[] {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
-  showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
+  showLesson(lesson, (live) => <WatchStep lesson={live} />);
   return answering(Object.assign(more, { [UPLOAD]: answer, ...piecesOf(lesson) }));
 }
 const choose = (name: string): void => {
@@ -198,7 +198,7 @@ describe('Watch', () => {
   it('lists the files of the lesson, each to be had again or taken back', async () => {
     const file = { id: 'f', name: 'range.csv', ballCount: 1, refusedCount: 0 } as LaunchFile;
     const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), files: [file] };
-    showLesson(lesson, (live) => <WatchStep lesson={live} reading={null} />);
+    showLesson(lesson, (live) => <WatchStep lesson={live} />);
     const asked = answering({ 'DELETE /api/files/f': {}, ...piecesOf(lesson) });
     const files = within(screen.getByRole('region', { name: 'Files in this lesson' }));
     expect(files.getByRole('link', { name: 'range.csv' })).toHaveAttribute('href', '/api/files/f');

@@ -4,7 +4,6 @@ import { toast } from 'sonner';
 import type { LaunchFile, Lesson } from '../../../api/client.ts';
 import { bringFiles, readAgain, takeFileBack } from '../../../sync/arrivals.ts';
 import { Button } from '../../../ui/Button.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
 import { DropPlace } from './DropPlace.tsx';
 import { EyePad } from './EyePad.tsx';
 import { Asking, Incoming } from './Incoming.tsx';
@@ -105,7 +104,7 @@ interface ReadAgainProps {
 const fail = (error: Error): void => void toast.error(error.message);
 
 /** Launch data into the lesson: drop a file, pick one, or paste. */
-export function WatchStep({ lesson }: { lesson: Lesson; reading: LessonReading | null }) {
+export function WatchStep({ lesson }: { lesson: Lesson }) {
   const [again, setAgain] = useState<Again | null>(null);
   const lookAgain = async (file: LaunchFile): Promise<void> =>
     setAgain({ file, bytes: await fetchFile(file) });

@@ -16,15 +16,15 @@ const wish: DrillWish = {
 };
 
 function show(given: readonly string[] = []) {
-  const gave: string[] = [];
+  const gave: [string, boolean][] = [];
   render(
     <DrillChoice
       hand="right"
-      move="path"
+      stage={{ move: 'path' }}
       offered={offeredOf(judgeDrills(DRILLS, wish))}
       all={judgeDrills(DRILLS, wish)}
       given={given}
-      onGive={(id) => gave.push(id)}
+      onGive={(id, isDespite) => gave.push([id, isDespite])}
     />,
   );
   return gave;
@@ -36,7 +36,7 @@ describe('the drills offered', () => {
   it('are given with one tap, and only once', () => {
     const gave = show(['overhang']);
     fireEvent.click(within(lineOf('Stepping pegs')).getByRole('button', { name: 'Give it' }));
-    expect(gave).toEqual(['stepping-pegs']);
+    expect(gave).toEqual([['stepping-pegs', false]]);
     expect(within(lineOf('Overhang')).getByRole('button', { name: 'Given' })).toBeDisabled();
   });
 
@@ -44,6 +44,8 @@ describe('the drills offered', () => {
     show();
     expect(lineOf('Late chest')).toHaveTextContent('Loads the back');
     expect(lineOf('Late chest')).toHaveTextContent('medical professional');
+    fireEvent.click(within(lineOf('Late chest')).getByRole('button', { name: 'Give it' }));
+    expect(screen.getByRole('alertdialog')).toHaveTextContent('Late chest loads what hurts');
   });
 
   it('that would make it worse are not given without being asked for twice', () => {
@@ -57,13 +59,13 @@ describe('the drills offered', () => {
     expect(gave).toEqual([]);
     fireEvent.click(within(lineOf('Far peg')).getByRole('button', { name: 'Give it' }));
     fireEvent.click(screen.getByRole('button', { name: 'Give it all the same' }));
-    expect(gave).toEqual(['far-peg']);
+    expect(gave).toEqual([['far-peg', true]]);
   });
 
   it('say which way they move what, and whom they suit', () => {
     show();
-    expect(lineOf('Stepping pegs')).toHaveTextContent('moves the path to the right');
-    expect(lineOf('Overhang')).toHaveTextContent('for players who need an obstacle to feel it');
+    expect(lineOf('Stepping pegs')).toHaveTextContent('Moves the path right.');
+    expect(lineOf('Overhang')).toHaveTextContent('For players who need an obstacle.');
   });
 
   it('are three at most before the rest', () => {
@@ -76,13 +78,13 @@ describe('the drills offered', () => {
     render(
       <DrillChoice
         hand="right"
-        move="face"
+        stage={{ move: 'face' }}
         offered={[]}
         all={[]}
         given={[]}
         onGive={() => undefined}
       />,
     );
-    expect(screen.getByText(/No drill of the catalogue/)).toBeInTheDocument();
+    expect(screen.getByText(/No drill makes this change/)).toBeInTheDocument();
   });
 });

@@ -1,5 +1,5 @@
-import { missText } from '@loxos/core';
-import type { LengthUnit, Outcome, Plan, Route } from '@loxos/core';
+import { MOVE_LABELS, landingWords } from '@loxos/core';
+import type { DisplayUnits, Outcome, Plan, Route } from '@loxos/core';
 import { Drawing } from '../../../drawing/Drawing.tsx';
 import { laneExtent, lanePlan } from '../../../drawing/lane-plan.ts';
 import type { Extent, LaneCloud } from '../../../drawing/lane-plan.ts';
@@ -26,10 +26,8 @@ interface PictureProps {
   readonly outcome: Outcome;
   /** What lies under it, faint: the balls now. */
   readonly under?: Outcome | undefined;
-  readonly unit: LengthUnit;
+  readonly units: DisplayUnits;
   readonly title: string;
-  /** Balls seen by eye have no average miss of their own. */
-  readonly isByEye: boolean;
   readonly size: { readonly width: number; readonly height: number };
   readonly className?: string;
 }
@@ -40,9 +38,8 @@ export function LanePicture({
   extent,
   outcome,
   under,
-  unit,
+  units,
   title,
-  isByEye,
   size,
   className,
 }: PictureProps) {
@@ -50,37 +47,28 @@ export function LanePicture({
     ...(under === undefined ? [] : [cloudOf(under, 'earlier')]),
     cloudOf(outcome, 'later'),
   ];
-  const { shapes, box } = lanePlan(clouds, plan.wanted, extent, size, unit);
-  const miss = isByEye ? '' : `, average miss ${missText(outcome.missM, { length: unit })}`;
-  const words = `${title}: start ${outcome.startDeg.toFixed(0)} degrees${miss}`;
+  const { shapes, box } = lanePlan(clouds, plan.wanted, extent, size, units.length);
+  const words = `${title}: ${landingWords(plan, outcome, units)}, computed`;
   return <Drawing shapes={shapes} box={box} title={words} className={className ?? 'w-full'} />;
 }
 
 const SIZE = { width: 190, height: 300 } as const;
 
-/** Balls tapped by eye have no scatter of their own: how far off they come down on average is not known. */
-const missWords = (outcome: Outcome, unit: LengthUnit, isByEye: boolean): string =>
-  isByEye ? 'seen by eye' : `${missText(outcome.missM, { length: unit })} off`;
-
 /** The player's next balls as computed: now, then after each stage of the route, on one lane. */
 export function NextBalls({
   plan,
   route,
-  stageNames,
-  unit,
-  isByEye,
+  units,
 }: {
   plan: Plan;
   route: Route | null;
-  stageNames: readonly string[];
-  unit: LengthUnit;
-  isByEye: boolean;
+  units: DisplayUnits;
 }) {
   const extent = extentOf(plan);
   const steps = [
     { name: 'Now', outcome: plan.now, under: undefined },
-    ...(route?.stages ?? []).map(({ expected }, index) => ({
-      name: `After ${stageNames[index] ?? ''}`,
+    ...(route?.stages ?? []).map(({ expected, move }) => ({
+      name: `After ${MOVE_LABELS[move].toLowerCase()}`,
       outcome: expected,
       under: plan.now,
     })),
@@ -94,15 +82,14 @@ export function NextBalls({
             extent={extent}
             outcome={outcome}
             under={under}
-            unit={unit}
+            units={units}
             title={name}
-            isByEye={isByEye}
             size={SIZE}
             className="max-h-[32vh] w-full"
           />
           <figcaption className="text-center leading-tight">
             <span className="block font-semibold">{name}</span>
-            <span className="font-mono text-lg">{missWords(outcome, unit, isByEye)}</span>
+            <span className="font-mono text-lg">{landingWords(plan, outcome, units)}</span>
           </figcaption>
         </figure>
       ))}

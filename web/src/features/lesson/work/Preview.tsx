@@ -3,27 +3,27 @@ import type { Drill } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Panel } from '../../../ui/Panel.tsx';
 import { StationView } from '../../../ui/StationView.tsx';
-import type { LessonPlan } from '../lesson-work.ts';
+import type { Worked } from '../lesson-work.ts';
 import { partOf } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
 
 /** How the first drill offered would be laid out, before it is given. */
 export function Preview({
   lesson,
-  planned,
+  worked,
   drill,
 }: {
   lesson: Lesson;
-  planned: LessonPlan;
+  worked: Worked;
   drill: Drill;
 }) {
   const { hand, lengthUnit } = lesson.player;
-  const kind = findClub(planned.plan.club)?.kind ?? 'iron';
-  const ask = askOf(partOf(lesson, 'work'), drill.id, planned.work.stage, hand);
+  const kind = findClub(worked.club?.group.club)?.kind ?? 'iron';
+  const ask = askOf(partOf(lesson, 'work'), drill, worked.found?.work.stage ?? null, hand);
   return (
     <Panel name={`${drill.name}, laid out`} isTitled>
       <StationView
-        card={stationCard(drill, { hand, kind, ...ask })}
+        card={stationCard(drill, { hand, kind, ...ask }, worked.gently)}
         unit={lengthUnit}
         files={false}
       />

@@ -1,29 +1,29 @@
 import { ROUTE_LABELS, missText } from '@loxos/core';
-import type { LengthUnit, Plan, Route, RouteId } from '@loxos/core';
+import type { DisplayUnits, Plan, Route, RouteId } from '@loxos/core';
 import { LanePicture, extentOf } from './NextBalls.tsx';
 
 const SIZE = { width: 110, height: 150 } as const;
 
-/** The other ways there, each as a picture of the balls after its first stage; nothing stops a coach choosing any. */
+/** The ways there, each as a picture of the balls after its first stage; nothing stops a coach choosing any. */
 export function Routes({
   plan,
   chosen,
   isOwn,
-  unit,
+  units,
   onChoose,
 }: {
   plan: Plan;
   chosen: Route | null;
   /** Whether the coach chose it, against what the balls say. */
   isOwn: boolean;
-  unit: LengthUnit;
+  units: DisplayUnits;
   onChoose: (id: RouteId | null) => void;
 }) {
   const extent = extentOf(plan);
   return (
     <div role="group" aria-label="Routes" className="flex flex-wrap gap-2">
       {plan.routes.map((route, index) => {
-        const first = route.stages[0]!.expected;
+        const [first, then] = route.stages.map(({ expected }) => expected);
         const isChosen = route === chosen;
         return (
           <button
@@ -36,18 +36,18 @@ export function Routes({
             <LanePicture
               plan={plan}
               extent={extent}
-              outcome={first}
+              outcome={first!}
               under={plan.now}
-              unit={unit}
+              units={units}
               title={ROUTE_LABELS[route.id]}
-              isByEye={false}
               size={SIZE}
               className="h-24 w-full"
             />
             <span className="text-sm font-semibold">{ROUTE_LABELS[route.id]}</span>
+            {index === plan.best && <span className="text-sm text-look">these balls</span>}
             <span className="font-mono text-sm">
-              {missText(route.meanMissM, { length: unit })}
-              {index === plan.best && <span className="font-sans text-soft"> least</span>}
+              {missText(first!.missM, units)}
+              {then !== undefined && ` → ${missText(then.missM, units)}`}
             </span>
           </button>
         );

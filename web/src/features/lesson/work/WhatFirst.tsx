@@ -1,75 +1,74 @@
 import {
+  MOVE_LABELS,
   ROUTE_LABELS,
   expectWords,
   gapWarning,
-  stageWords,
+  planSentences,
   planWords,
   traceWords,
   wantedAsNow,
+  worthLabel,
+  worthWords,
 } from '@loxos/core';
-import type { Bands, RouteId, Stage } from '@loxos/core';
+import type { LessonFindings, RouteId } from '@loxos/core';
+import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Notice } from '../../../ui/Notice.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
-import type { LessonPlan } from '../lesson-work.ts';
+import type { Worked } from '../lesson-work.ts';
 import { partOf, savePart } from '../parts.ts';
 import type { WorkValue } from '../parts.ts';
-import { wordingOf } from '../wording.ts';
+import { LookAsk } from '../read/LookAsk.tsx';
 import { NextBalls } from './NextBalls.tsx';
 import { Routes } from './Routes.tsx';
 
 export type ChangeWork = (changes: Partial<WorkValue>, label: string) => void;
 
-const MOVE_NAMES: Readonly<Record<Stage['move'], string>> = {
-  path: 'the path',
-  face: 'the face',
-  together: 'both together',
-  strike: 'the strike',
-  aim: 'the aim',
-};
-
 interface WhatFirstProps {
   readonly lesson: Lesson;
-  readonly planned: LessonPlan;
-  readonly bands: Bands;
+  readonly worked: Worked;
+  readonly found: LessonFindings;
   readonly onChange: ChangeWork;
 }
 
+const LARGE = 'text-[1.45rem] leading-snug font-semibold';
+
 /** Which of a route's two stages is worked on. */
-function StageChoice({ planned, onChange }: Pick<WhatFirstProps, 'planned' | 'onChange'>) {
-  const { plan, work } = planned;
+function StageChoice({ found, onChange }: Pick<WhatFirstProps, 'found' | 'onChange'>) {
+  const { work } = found;
   if (work.route === null || work.route.stages.length < 2) return null;
   return (
     <Segments
       legend="Working on"
       value={String(work.stageIndex)}
       options={work.route.stages.map(
-        (one, index) =>
-          [String(index), `${index + 1}. ${stageWords(one, plan.strikeToeMm)}`] as const,
+        ({ move }, index) => [String(index), `${index + 1}. ${MOVE_LABELS[move]}`] as const,
       )}
       onChange={(index) => onChange({ stage: Number(index) }, 'the stage')}
     />
   );
 }
 
-function OtherRoutes({ lesson, planned, onChange }: Omit<WhatFirstProps, 'bands'>) {
-  const { plan, work } = planned;
+/** Every way there, as pictures; where nothing is worked on they stand open, for a coach who would all the same. */
+function AllRoutes({ lesson, worked, found, onChange }: WhatFirstProps) {
+  const { plan, work } = found;
   if (plan.routes.length === 0) return null;
   const best = plan.routes[plan.best];
   const isAgainst = plan.chosenBy !== 'balls' && best !== undefined && best !== work.route;
   const choose = (id: RouteId | null): void => onChange({ route: id, stage: 0 }, 'the route');
   return (
-    <details className="group" open={work.route !== null}>
+    <details className="group" open>
       <summary className="min-h-9 cursor-pointer font-semibold">
-        Ways there, with the average miss on the way (computed)
+        {work.route === null ? 'Ways there, if you would all the same' : 'Ways there'}{' '}
+        <span className="font-normal text-soft">computed</span>
       </summary>
       <Routes
         plan={plan}
         chosen={work.route}
         isOwn={partOf(lesson, 'work').route !== null}
-        unit={lesson.player.lengthUnit}
+        units={worked.wording.units}
         onChoose={choose}
       />
       {isAgainst && (
@@ -91,36 +90,78 @@ function OtherRoutes({ lesson, planned, onChange }: Omit<WhatFirstProps, 'bands'
   );
 }
 
-/** What to change in one line, the next balls as computed beside it, and the other ways there. */
-export function WhatFirst({ lesson, planned, bands, onChange }: WhatFirstProps) {
-  const { plan, work } = planned;
-  const { hand, lengthUnit } = lesson.player;
-  const w = wordingOf(lesson.player, bands);
-  const { route, stage } = work;
+/** What to do, as one of the six answers says it. */
+function Answer({ lesson, worked, found }: Omit<WhatFirstProps, 'onChange'>) {
+  const { plan, work, worth } = found;
+  const { wording } = worked;
+  if (work.stage !== null) {
+    const [first, ...rest] = planSentences(plan, worth, wording);
+    const isTry = rest.length > 0;
+    return (
+      <>
+        <p className={LARGE}>{isTry ? rest[0]!.text : planWords(plan, worth, wording)}</p>
+        {isTry && <p className="text-lg">{first!.text}</p>}
+        <p className="text-lg">{expectWords(plan, work.stage, wording.units)}</p>
+      </>
+    );
+  }
+  return (
+    <>
+      {planSentences(plan, worth, wording).map(({ text }, index) => (
+        <p key={text} className={index === 0 ? LARGE : 'text-lg'}>
+          {text}
+        </p>
+      ))}
+      <LookAsk lesson={lesson} plan={plan} />
+      {plan.answer === 'ask' && (
+        <Link
+          to={`/lessons/${lesson.id}/read`}
+          className="inline-flex min-h-11 items-center font-semibold underline"
+        >
+          Settle it in Read
+        </Link>
+      )}
+      {worth.length > 0 && (
+        <dl className="space-y-1">
+          {worth.map((one) => (
+            <div key={one.kind}>
+              <dt className="inline font-semibold">{worthLabel(one)}. </dt>
+              <dd className="inline">{worthWords(one, wording.units)}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+    </>
+  );
+}
+
+/** What to do in one line, the next balls as computed beside it, and every way there. */
+export function WhatFirst({ lesson, worked, found, onChange }: WhatFirstProps) {
+  const { plan, work } = found;
+  const { hand, bands, units } = worked.wording;
   const warning = gapWarning(plan, hand);
   const asNow = (): void => {
     const setUp = partOf(lesson, 'setup');
-    const wanted = wantedAsNow(plan.now, hand, w.bands);
-    savePart(lesson, 'setup', { ...setUp, wanted }, 'what is wanted');
+    savePart(
+      lesson,
+      'setup',
+      { ...setUp, wanted: wantedAsNow(plan.now, hand, bands) },
+      'what is wanted',
+    );
   };
   return (
     <Panel name="What first" className="space-y-2">
-      <p className="text-[1.45rem] leading-snug font-semibold">{planWords(plan, route, w)}</p>
-      {stage !== null && <p className="text-lg">{expectWords(plan, stage, w.units)}</p>}
+      <Answer lesson={lesson} worked={worked} found={found} />
       {work.trace !== null && <p>{traceWords(work.trace)}</p>}
       {warning !== null && <Notice>{warning}</Notice>}
-      <NextBalls
-        plan={plan}
-        route={route}
-        stageNames={route?.stages.map(({ move }) => MOVE_NAMES[move]) ?? []}
-        unit={lengthUnit}
-        isByEye={planned.group.inferred?.byEye === true}
-      />
-      <StageChoice planned={planned} onChange={onChange} />
-      <OtherRoutes lesson={lesson} planned={planned} onChange={onChange} />
-      <Button look="quiet" onClick={asNow}>
-        Keep this flight: it is the wanted one
-      </Button>
+      <NextBalls plan={plan} route={work.route} units={units} />
+      <StageChoice found={found} onChange={onChange} />
+      <AllRoutes lesson={lesson} worked={worked} found={found} onChange={onChange} />
+      {(work.stage !== null || plan.answer === 'leave') && (
+        <Button look="quiet" onClick={asNow}>
+          Make this the wanted flight
+        </Button>
+      )}
     </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import { DEFAULT_RULES, EMPTY_BALL } from '@loxos/core';
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../../api/client.ts';
-import { lessonOf, readingOf } from '../../../testing/lesson.ts';
+import { lessonOf, readingOf, stepOf } from '../../../testing/lesson.ts';
 import type { MadeBalls } from '../../../testing/lesson.ts';
 import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
 import { contextOf } from '../use-reading.ts';
@@ -12,8 +12,10 @@ function open(blocks: readonly MadeBalls[], player: Partial<Lesson['player']> = 
   useLessonScreen.getState().reset();
   showLesson(lessonOf(blocks, player), (lesson) => (
     <WorkStep
-      lesson={lesson}
-      reading={readingOf(lesson, contextOf(lesson, { ...DEFAULT_RULES, version: 0 }))}
+      {...stepOf(
+        lesson,
+        readingOf(lesson, contextOf(lesson, { ...DEFAULT_RULES, version: 0 })),
+      )}
     />
   ));
 }
@@ -24,10 +26,14 @@ const pull: MadeBalls = { pathDeg: -6, faceDeg: -6, block: 'baseline' };
 describe('Work', () => {
   it('says the move in one line, and shows the next balls now and after it', () => {
     open([pull]);
-    expect(first().getByText(/^Turn face and path together, 6° right\.$/)).toBeInTheDocument();
+    expect(
+      first().getByText(/^(Turn|Try turning) everything 6° right: face and path together\./),
+    ).toBeInTheDocument();
     expect(first().getByRole('img', { name: /^Now: / })).toBeInTheDocument();
-    expect(first().getByRole('img', { name: /^After both together: / })).toBeInTheDocument();
-    expect(first().getByText(/A straight pull: watch the gap/)).toBeInTheDocument();
+    expect(
+      first().getByRole('img', { name: /^After face and path together: / }),
+    ).toBeInTheDocument();
+    expect(first().getByText(/^Watch the gap\./)).toBeInTheDocument();
   });
 
   it('offers every route as a picture; the coach’s choice is kept, and given back to the balls', () => {
@@ -69,24 +75,28 @@ describe('Work', () => {
     expect(screen.queryByRole('region', { name: /laid out$/ })).toBeNull();
   });
 
-  it('keeps to each station its own angles', () => {
-    open([pull]);
-    const give = () =>
-      fireEvent.click(
-        within(screen.getByRole('region', { name: 'Drills' }))
-          .getAllByRole('button', { name: 'Give it' })
-          .filter((button) => !button.hasAttribute('disabled'))[0]!,
-      );
-    give();
-    give();
-    const { drillIds } = lastPart('work') as { drillIds: [string, string] };
+  it('keeps to each station its own angles, within what it can be laid for', () => {
+    open([slice]);
+    const drills = () => within(screen.getByRole('region', { name: 'Drills' }));
+    const giveNamed = (name: string): void => {
+      const line = drills()
+        .getAllByRole('listitem')
+        .find((item) => item.textContent.startsWith(name))!;
+      fireEvent.click(within(line).getByRole('button', { name: 'Give it' }));
+    };
+    giveNamed('Stepping pegs');
     const path = screen.getByRole('textbox', { name: /^Path asked for/ });
-    fireEvent.change(path, { target: { value: '9' } });
-    const { stations } = lastPart('work') as { stations: Record<string, { pathDeg: number }> };
-    expect(stations[drillIds[1]]!.pathDeg).toBe(9);
-    expect(stations[drillIds[0]]!.pathDeg).not.toBe(9);
+    fireEvent.change(path, { target: { value: '7' } });
+    giveNamed('Overhang');
+    const { stations, drillIds } = lastPart('work') as {
+      stations: Record<string, { pathDeg: number }>;
+      drillIds: string[];
+    };
+    expect(drillIds).toEqual(['stepping-pegs', 'overhang']);
+    expect(stations['stepping-pegs']!.pathDeg).toBe(7);
+    expect(stations['overhang']!.pathDeg).not.toBe(7);
     fireEvent.click(screen.getByRole('button', { name: /^Take .* away$/ }));
-    expect((lastPart('work') as { drillIds: string[] }).drillIds).toEqual([drillIds[0]]);
+    expect((lastPart('work') as { drillIds: string[] }).drillIds).toEqual(['stepping-pegs']);
   });
 
   it('logs by two large buttons', () => {
@@ -100,14 +110,17 @@ describe('Work', () => {
 
   it('leaves a usable fade alone, and makes the flight the wanted one on request', () => {
     open([{ pathDeg: -5, faceDeg: -2, block: 'baseline' }]);
-    expect(first().getByText(/leave it alone/i)).toBeInTheDocument();
-    fireEvent.click(first().getByRole('button', { name: /Keep this flight/ }));
+    expect(first().getByText(/^Leave the direction/)).toBeInTheDocument();
+    // Not an empty half: what else would be worth it, and drills that keep it.
+    expect(first().getByText(/^Strike\./)).toBeInTheDocument();
+    expect(screen.getByRole('heading', { name: 'Drills that keep it' })).toBeInTheDocument();
+    fireEvent.click(first().getByRole('button', { name: 'Make this the wanted flight' }));
     expect(lastPart('setup')).toMatchObject({ wanted: { shape: 'fade' } });
   });
 
-  it('claims no average miss of equal taps, and warns of nothing where nothing is changed', () => {
-    const tap = { ...EMPTY_BALL, club: 'driver', seen: 'eye', startDirectionDeg: -3, curveM: 11 };
+  const taps = (startDirectionDeg: number, curveM: number, club: string): Lesson => {
     const made = lessonOf([]);
+    const tap = { ...EMPTY_BALL, club, seen: 'eye', startDirectionDeg, curveM };
     const balls = Array.from({ length: 6 }, (_, i) => ({
       ...tap,
       id: `tap-${i}`,
@@ -116,14 +129,29 @@ describe('Work', () => {
       keep: 'auto',
       blockId: null,
     }));
+    return { ...made, balls: balls as unknown as Lesson['balls'] };
+  };
+  const show = (made: Lesson): void => {
     useLessonScreen.getState().reset();
-    showLesson({ ...made, balls: balls as unknown as Lesson['balls'] }, (lesson) => (
-      <WorkStep lesson={lesson} reading={readingOf(lesson)} />
-    ));
-    expect(first().getByText(/leave it alone/i)).toBeInTheDocument();
-    expect(first().getByText('seen by eye')).toBeInTheDocument();
-    expect(first().queryByText(/watch the gap/)).toBeNull();
-    expect(first().queryByText(/ off$/)).toBeNull();
+    showLesson(made, (lesson) => <WorkStep {...stepOf(lesson)} />);
+  };
+
+  it('never leaves six taps that all start left: it turns both, as a try or outright', () => {
+    show(taps(-6, 0, '7-iron'));
+    expect(first().getByText(/(T|t)urn(ing)? everything about \d+° right/)).toBeInTheDocument();
+    expect(first().queryByText(/leave/i)).toBeNull();
+  });
+
+  it('of taps it cannot tell asks the one look that tells most, and a strike is put down with one tap', () => {
+    show(taps(3, 9, '7-iron'));
+    const isAsked = first().queryByRole('group', { name: 'Where on the face?' });
+    if (isAsked === null) {
+      expect(first().queryByText(/^Leave/)).toBeNull();
+      return;
+    }
+    fireEvent.click(within(isAsked).getByRole('button', { name: /^Toe/ }));
+    expect(pending()).toHaveLength(6);
+    expect(pending()[0]).toMatchObject({ op: 'change', body: { strikeToeMm: 15 } });
   });
 
   it('asks for balls where there are none', () => {

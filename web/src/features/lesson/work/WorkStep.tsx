@@ -1,12 +1,11 @@
-import { drillBy } from '@loxos/core';
+import { GENTLY_WORDS, drillBy, inUseWords } from '@loxos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
 import { ForCoach } from '../../../ui/ForCoach.tsx';
-import { Empty } from '../../../ui/Notice.tsx';
+import { Empty, Notice } from '../../../ui/Notice.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
-import type { LessonReading } from '../../../workers/reading.worker.ts';
-import { useLessonPlan } from '../lesson-work.ts';
+import type { StepProps } from '../lesson-work.ts';
 import { partOf, savePart } from '../parts.ts';
 import { askOf } from '../station-ask.ts';
 import { DrillChoice } from './DrillChoice.tsx';
@@ -34,32 +33,39 @@ function NoPlan({ lesson }: { lesson: Lesson }) {
 }
 
 /** One change, the next balls it would make, the drill for it, its station and log. */
-export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonReading | null }) {
-  const { planned, own, bands } = useLessonPlan(lesson, reading);
+export function WorkStep({ lesson, reading, worked }: StepProps) {
+  const { found, own, gently } = worked;
   const [shown, setShown] = useState<string | null>(null);
   const work = partOf(lesson, 'work');
-  const stage = planned?.work.stage ?? null;
+  const stage = found?.work.stage ?? null;
   const change: ChangeWork = (changes, label) =>
     savePart(lesson, 'work', { ...work, ...changes }, label);
-  const give = (id: string): void => {
-    const stations = { ...work.stations, [id]: askOf(work, id, stage, lesson.player.hand) };
-    change({ drillIds: [...work.drillIds, id], stations }, 'a drill given');
+  const give = (id: string, isDespite: boolean): void => {
+    const drill = drillBy(id, own)!;
+    const stations = { ...work.stations, [id]: askOf(work, drill, stage, lesson.player.hand) };
+    const despiteIds = isDespite ? [...work.despiteIds, id] : work.despiteIds;
+    change({ drillIds: [...work.drillIds, id], despiteIds, stations }, 'a drill given');
     setShown(id);
   };
   const given = work.drillIds.flatMap((id) => drillBy(id, own) ?? []);
+  const mind = (found?.inUse ?? []).map(inUseWords).filter((words) => words !== '');
   const open = given.find(({ id }) => id === shown) ?? given.at(-1);
   return (
     <div className="mx-auto grid max-w-[1400px] gap-4 px-3 py-3 lg:grid-cols-2 lg:px-4">
       <div className={`min-w-0 space-y-3 lg:order-1 ${open === undefined ? '' : 'order-2'}`}>
-        {planned === null ? (
+        {found === null ? (
           <NoPlan lesson={lesson} />
         ) : (
           <ForCoach isSaid>
-            <WhatFirst lesson={lesson} planned={planned} bands={bands} onChange={change} />
+            <WhatFirst lesson={lesson} worked={worked} found={found} onChange={change} />
           </ForCoach>
         )}
       </div>
       <div className={`min-w-0 space-y-3 lg:order-2 ${open === undefined ? '' : 'order-1'}`}>
+        {mind.map((words) => (
+          <Notice key={words}>{words}</Notice>
+        ))}
+        {gently && given.length > 0 && <p className="text-soft">{GENTLY_WORDS}</p>}
         {given.length > 1 && open !== undefined && (
           <Segments
             legend="Station"
@@ -74,26 +80,25 @@ export function WorkStep({ lesson, reading }: { lesson: Lesson; reading: LessonR
             key={open.id}
             lesson={lesson}
             reading={reading}
-            planned={planned}
-            id={open.id}
-            own={own}
+            worked={worked}
+            drill={open}
             onChange={change}
           />
         )}
-        {planned !== null && (stage !== null || planned.work.offered.length > 0) && (
+        {found !== null && (stage !== null || found.work.offered.length > 0) && (
           <ForCoach>
             <DrillChoice
               hand={lesson.player.hand}
-              move={stage?.move ?? 'aim'}
-              offered={planned.work.offered}
-              all={planned.work.all}
+              stage={stage}
+              offered={found.work.offered}
+              all={found.work.all}
               given={work.drillIds}
               onGive={give}
             />
           </ForCoach>
         )}
-        {planned !== null && open === undefined && planned.work.offered[0] !== undefined && (
-          <Preview lesson={lesson} planned={planned} drill={planned.work.offered[0].drill} />
+        {found !== null && open === undefined && found.work.offered[0] !== undefined && (
+          <Preview lesson={lesson} worked={worked} drill={found.work.offered[0].drill} />
         )}
       </div>
     </div>

@@ -1,0 +1,235 @@
+/** How likely the routes of a plan gain, and which look would tell most. */
+import type { Delivery } from '../delivery/delivery.ts';
+import { normalTail } from '../maths/normal.ts';
+import { RATES } from '../maths/rates.ts';
+import { NORMAL_975 } from '../maths/statistics.ts';
+import { varianceOf } from '../maths/joint-normal.ts';
+import { gapOf } from '../reading/inferred.ts';
+import type { ReadGroup } from '../reading/group.ts';
+import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
+import { deliveriesOf, deviationsOf } from './belief.ts';
+import type { Belief } from './belief.ts';
+import { ballsThatSettle } from './more-balls.ts';
+import { afterMove, chanceOf, possibleOf } from './chance.ts';
+import type { Chance, ChanceContext, Possible } from './chance.ts';
+import type { Coupling } from './coupling.ts';
+import { PLAN_DEFAULTS } from './defaults.ts';
+import type { Desk } from './desk.ts';
+import { monitorLook, postLook, strikeLook } from './looks.ts';
+import type { DecidedRoute, Look } from './looks.ts';
+import type { NumberState } from './off.ts';
+import { cloudAround } from './outcome.ts';
+import type { Placement } from './outcome.ts';
+import { SLOPED, surfaceOf } from './surface.ts';
+import type { SlopedField } from './surface.ts';
+import { weighedByTaps } from './taps.ts';
+import type { Tapped } from './taps.ts';
+import type { RouteInput } from './routes.ts';
+import type { SeenFact } from './seen.ts';
+import { bestOf, routesOf } from './stages.ts';
+import type { Route } from './stages.ts';
+
+export interface ChancesInput {
+  readonly read: ReadGroup;
+  readonly belief: Belief;
+  readonly desk: Desk;
+  readonly coupling: Coupling;
+  readonly seen: readonly SeenFact[];
+  readonly isSaid: boolean;
+  readonly numbers: readonly NumberState[];
+}
+
+export interface Chances {
+  readonly off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>;
+  /** Index of the route that comes first; −1 for none. */
+  readonly bestOf: (routes: readonly Route[]) => number;
+  readonly of: (route: Route | undefined) => Chance;
+  /** The look that tells most, where the best route gains with chance `p`. */
+  readonly look: (p: number) => Look;
+}
+
+/** Ball speed that is lost is the strike's in so many of ten: another club or other balls lose it too (common practice, no source). */
+const STRIKE_OF_SPEED_LOST = 0.8;
+
+/** The chance that the balls are struck beyond the middle of the face; null where they are not, or nothing tells. */
+function strikeOffIn({ group }: ReadGroup, seen: readonly SeenFact[]): number | null {
+  const own = seen.find(({ figure }) => figure === 'strikeToeMm');
+  const fact = group.facts.find(({ kind }) => kind === 'struck' || kind === 'speed-lost');
+  if (own !== undefined) {
+    if (own.off === 0) return null;
+    return own.isCounted ? RATES.tryFrom : beyondWindow(own.value, own.half95);
+  }
+  if (fact === undefined) return null;
+  if (fact.kind === 'speed-lost') return STRIKE_OF_SPEED_LOST;
+  return group.strike === null
+    ? RATES.tryFrom
+    : beyondWindow(group.strike.toeMm, group.strike.half95);
+}
+
+const beyondWindow = (toeMm: number, half95: number): number =>
+  1 - normalTail((Math.abs(toeMm) - STRIKE_WINDOW_MM) / Math.max(1e-9, half95 / NORMAL_975));
+
+/** The chance that face and path differ by more than a straight ball bears. */
+function gapBeyond({ normal, fields }: Belief, desk: Desk): number {
+  const weights = gapOf(fields);
+  const gap = weights.reduce((sum, weight, i) => sum + weight * normal.mean[i]!, 0);
+  const sd = Math.sqrt(Math.max(1e-9, varianceOf(normal, weights)));
+  const { gapDeg, windows } = desk.wanted;
+  return 1 - normalTail((Math.abs(gap - gapDeg) - windows.gapDeg) / sd);
+}
+
+/** Beyond the middles that may be and the wanted ones, degrees: balls scatter, and moves are made. */
+const BEYOND_DEG = 9;
+
+/** Where balls land for whatever the player may deliver and be moved to. */
+function surfaceFor({ fields }: Belief, { cloud, wanted, context }: Desk) {
+  const { typical, head } = cloud;
+  const span = (a: number, b: number): readonly [number, number] => [
+    Math.min(a, b) - BEYOND_DEG,
+    Math.max(a, b) + BEYOND_DEG,
+  ];
+  const reach = {
+    path: span(typical.clubPathDeg, wanted.pathDeg),
+    face: span(typical.faceAngleDeg, wanted.faceDeg),
+  };
+  const open = fields.filter((field): field is SlopedField => field in SLOPED);
+  return surfaceOf(typical, head, context.flight, reach, open);
+}
+
+/** What is believed, and what may be: of an eye's taps weighed by how it would have been tapped. */
+function beliefIn({ read, belief, desk }: ChancesInput, chance: ChanceContext): Tapped {
+  const { typical, head } = desk.cloud;
+  if (read.group.inferred?.byEye === true) return weighedByTaps(read, belief, head.lieDeg, chance);
+  return { belief, possible: possibleOf(deliveriesOf(belief, typical, head.lieDeg), chance) };
+}
+
+/** A desk for a player whose middle delivery is another, read off the surface: enough to choose a route. */
+function quickDesk(delivery: Delivery, chance: ChanceContext, desk: Desk): Desk {
+  const at = ({ pathDeg, faceDeg, turnDeg = 0, toeMm }: Placement) => ({
+    ...afterMove(
+      delivery,
+      {
+        pathByDeg: pathDeg - delivery.clubPathDeg,
+        faceByDeg: faceDeg - delivery.faceAngleDeg,
+        turnDeg,
+        toMiddle: toeMm === 0,
+      },
+      chance,
+    ),
+    shareInWindow: 0,
+    name: '',
+    nameShare: 0,
+    landings: [],
+  });
+  return { ...desk, cloud: cloudAround(delivery, desk.cloud.head, chance.spread), at };
+}
+
+/** Looks cost: a monitor is not at hand, a stick or a post is laid. */
+const COST = { strike: 0, post: 0.02, stick: 0.05, balls: 0.02, monitor: 0.12 } as const;
+/** A look that promises less than this more than is known already tells nothing. */
+const TELLS_FROM = 0.03;
+
+export function chancesAt(input: ChancesInput): Chances {
+  const { read, desk, coupling, seen, isSaid } = input;
+  const { cloud, wanted, context } = desk;
+  const { typical } = cloud;
+  const { bands } = context;
+  const strikeOff = strikeOffIn(read, seen);
+  const isStrikeOff = strikeOff !== null;
+  const chance: ChanceContext = {
+    typical,
+    surface: surfaceFor(input.belief, desk),
+    spread: deviationsOf(input.belief.scatter),
+    wanted,
+    isShapeAsked: isSaid,
+    bands,
+  };
+  const { belief, possible } = beliefIn(input, chance);
+  const beyond = gapBeyond(belief, desk);
+  const off = { isGapOff: beyond >= RATES.gapOff, isGapClear: beyond >= RATES.gapSure };
+  const delivered = ({ figure }: NumberState): boolean =>
+    figure === 'clubPathDeg' || figure === 'faceAngleDeg' || figure === 'faceToPathDeg';
+  const isDeliveryOff = input.numbers.some((one) => delivered(one) && one.state === 'off');
+
+  const of = (route: Route | undefined): Chance => {
+    if (route === undefined) return { p: 0, ifWrong: null };
+    if (route.id === 'strike') return { p: strikeOff ?? 0, ifWrong: null };
+    return chanceOf(possible, route.whole, chance);
+  };
+  const expectedOf = (route: Route): Route => {
+    const stages = route.stages.map((stage) => {
+      const move = {
+        pathByDeg: stage.pathDeg - typical.clubPathDeg,
+        faceByDeg: stage.faceDeg - typical.faceAngleDeg,
+        turnDeg: 0,
+        toMiddle: route.whole.toMiddle,
+      };
+      const missM =
+        possible.reduce((sum, { delivery }) => sum + afterMove(delivery, move, chance).missM, 0) /
+        possible.length;
+      return { ...stage, expected: { ...stage.expected, missM } };
+    });
+    const meanMissM = stages.reduce((sum, { expected }) => sum + expected.missM, 0) / stages.length;
+    return { ...route, stages, meanMissM };
+  };
+  const first = (routes: readonly Route[]): number => {
+    const lowest = bestOf(routes.map(expectedOf));
+    // A strike that is off costs speed even where it costs nothing sideways, and starts the ball to its own side: where face and
+    // path are not off themselves, it comes first.
+    const own = routes.findIndex(({ id }) => id === 'strike');
+    if (own < 0 || (isDeliveryOff && of(routes[lowest]).p >= RATES.tryFrom)) return lowest;
+    return own;
+  };
+  const routeAt = (delivery: Delivery): DecidedRoute | null => {
+    const there = quickDesk(delivery, chance, desk);
+    const now = there.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
+    const routes = routesOf(there, coupling, { isStrikeOff: false, ...off }, now);
+    const route = routes[bestOf(routes)];
+    return route === undefined
+      ? null
+      : { id: route.id, first: route.stages[0]!.move, whole: route.whole };
+  };
+  return {
+    off: { isStrikeOff, ...off },
+    bestOf: first,
+    of,
+    look: (p) => lookFor({ ...input, belief, possible, chance, routeAt }, p),
+  };
+}
+
+interface LookInput extends ChancesInput {
+  readonly possible: readonly Possible[];
+  readonly chance: ChanceContext;
+  readonly routeAt: (delivery: Delivery) => DecidedRoute | null;
+}
+
+/** Every look that would show something of these balls. */
+function looksAt({ read, belief, desk, seen, possible, chance, routeAt }: LookInput): Look[] {
+  const { inferred, countedIds } = read.group;
+  const { lieDeg } = desk.cloud.head;
+  const at = { belief, lieDeg, possible, context: chance, routeAt };
+  const isStrikeSeen = seen.some(({ figure }) => figure === 'strikeToeMm');
+  const hasPost = read.views.some(({ ball }) => ball.seen === 'post');
+  const balls = countedIds.length;
+  const more = ballsThatSettle({ belief, desk, balls, chance, routeAt });
+  return [
+    ...(!isStrikeSeen && belief.fields.includes('strikeToeMm') ? [strikeLook(at)] : []),
+    ...(inferred?.byEye === true && !hasPost ? [postLook(at)] : []),
+    ...(inferred === null ? [] : [monitorLook(at)]),
+    ...(more === null ? [] : [{ ...HIT_MORE, ...more }]),
+  ];
+}
+
+const HIT_MORE: Look = { kind: 'balls', promised: 0, balls: null, answers: [] };
+
+function lookFor(input: LookInput, p: number): Look {
+  // Of a handful the basics are looked at, and a few more are hit.
+  if (input.read.group.countedIds.length < PLAN_DEFAULTS.fewBalls)
+    return { ...HIT_MORE, promised: p };
+  const worth = ({ kind, promised }: Look): number => promised - COST[kind];
+  const [best] = looksAt(input).sort((a, b) => worth(b) - worth(a));
+  if (best !== undefined && worth(best) >= p + TELLS_FROM) return best;
+  // Nothing tells more of what the ball says: where the body aims is looked at, which no ball says.
+  if (input.desk.context.aimDeg === null) return { ...HIT_MORE, kind: 'stick', promised: p };
+  return best ?? { ...HIT_MORE, promised: p };
+}

@@ -1,0 +1,198 @@
+// What is answered of players whose swing is known, for both hands, by monitor and by eye: shy enough of those who are fine, bold
+// enough with those who are not, as likely as it says. Full counts in `npm run soak`.
+import { HANDS, handSign } from '../line/hand.ts';
+import { gaussian, seededRandom } from '../maths/random.ts';
+import type { Random } from '../maths/random.ts';
+import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
+import { ballsOf, tries } from '../testing/players.ts';
+import type { SwingOf } from '../testing/players.ts';
+import { tappedBalls } from '../testing/taps.ts';
+import { planFor } from './plan.ts';
+import type { Plan } from './plan.ts';
+
+type How = 'monitor' | 'eye';
+const HOWS: readonly How[] = ['monitor', 'eye'];
+
+function decide(how: How, club: string, count: number, random: Random, swing: SwingOf): Plan {
+  const hand = swing.hand ?? 'right';
+  const balls =
+    how === 'eye' ? tappedBalls(club, count, random, swing) : ballsOf(club, count, random, swing);
+  return planFor({ balls, hand, club })!;
+}
+const isChanged = ({ answer }: Plan): boolean => answer === 'do' || answer === 'try';
+const isOff = ({ seen }: Plan): boolean => seen.some(({ off }) => off !== 0);
+/** What a share may be by chance, so many tries. */
+const slackOf = (share: number, count: number): number =>
+  2.6 * Math.sqrt((share * (1 - share)) / count);
+
+describe('a player with nothing off', () => {
+  const cases = HOWS.flatMap((how) =>
+    ['driver', '3-wood', '4-hybrid', '7-iron', 'pw'].flatMap((club) =>
+      [5, 8, 12].map((balls) => [how, club, balls] as const),
+    ),
+  );
+
+  it('is told to change in at most 5 of 100, and to try to in 12, struck all over the face or not', () => {
+    const random = seededRandom(201);
+    const each = tries(1, 40);
+    let [done, told, of] = [0, 0, 0];
+    for (const [how, club, balls] of cases)
+      for (const toeSdMm of [0, 6, 8])
+        for (let i = 0; i < each; i++) {
+          const hand = HANDS[i % 2]!;
+          const plan = decide(how, club, balls, random, { path: 0, face: 0, hand, toeSdMm });
+          of++;
+          if (plan.answer === 'do') done++;
+          if (isChanged(plan)) told++;
+        }
+    expect(done / of).toBeLessThanOrEqual(0.05 + slackOf(0.05, of));
+    expect(told / of).toBeLessThanOrEqual(0.12 + slackOf(0.12, of));
+  });
+});
+
+/** Path, face, how many of 100 are told what to do by monitor (driver, 7 iron), and by eye (a prototype’s figures, judgement §2). */
+const PLAYERS: readonly (readonly [string, number, number, number, number, number, number])[] = [
+  ['push-slice 0/+4', 0, 4, 98, 98, 78, 78],
+  ['slice −6/0', -6, 0, 88, 58, 60, 15],
+  ['straight pull −4/−4', -4, -4, 42, 90, 8, 45],
+];
+
+describe('a player whose flight is off', () => {
+  const count = tries(8, 200);
+
+  it.each(
+    PLAYERS.flatMap(([name, path, face, ...shares]) =>
+      HOWS.flatMap((how, h) =>
+        (['driver', '7-iron'] as const).map(
+          (club, c) => [name, how, club, path, face, shares[2 * h + c]!] as const,
+        ),
+      ),
+    ),
+  )('%s by %s with a %s: is told in so many, and never left', (_, how, club, path, face, share) => {
+    const random = seededRandom(300 + 7 * path + face + club.length);
+    let told = 0;
+    for (let i = 0; i < count; i++) {
+      const hand = HANDS[i % 2]!;
+      const swing = { path, face, hand, pathSd: 2, faceSd: 2 };
+      const plan = decide(how, club, 8, random, swing);
+      if (isChanged(plan)) told++;
+      if (isOff(plan)) expect(plan.answer).not.toBe('leave');
+    }
+    expect(told / count).toBeGreaterThanOrEqual(share / 100 - slackOf(share / 100, count));
+  });
+});
+
+describe('a move that is said', () => {
+  /** Whether the first move goes the way the player's true swing asks for. */
+  function isRightSide(plan: Plan, swing: SwingOf): boolean {
+    const stage = plan.routes[plan.chosen]!.stages[0]!;
+    const sign = handSign(swing.hand ?? 'right');
+    if (stage.move === 'path') return stage.pathByDeg * sign * swing.path <= 0;
+    if (stage.move !== 'face') return stage.pathByDeg * sign * (swing.path + swing.face) <= 0;
+    // To the line, or to the path: either mends the shot.
+    return (
+      stage.faceByDeg * sign * swing.face <= 0 ||
+      stage.faceByDeg * sign * (swing.face - swing.path) <= 0
+    );
+  }
+
+  it('is on the right side in 98 of 100 where it is said outright, 90 as a try, and the same with fresh balls', () => {
+    const random = seededRandom(77);
+    const count = tries(36, 900);
+    const sides = { do: [0, 0], try: [0, 0] };
+    let [same, again] = [0, 0];
+    for (let i = 0; i < count; i++) {
+      const how = HOWS[i % 2]!;
+      const club = ['driver', '7-iron', '5-iron'][i % 3]!;
+      const swing: SwingOf = {
+        hand: HANDS[(i >> 1) % 2]!,
+        path: 5 * gaussian(random),
+        face: 4 * gaussian(random),
+      };
+      const plan = decide(how, club, 3 + (i % 10), random, swing);
+      if (plan.answer !== 'do' && plan.answer !== 'try') continue;
+      const stage = plan.routes[plan.chosen]!.stages[0]!;
+      if (stage.move === 'strike') continue;
+      const side = sides[plan.answer];
+      side[1]!++;
+      if (isRightSide(plan, swing)) side[0]!++;
+      if (plan.answer !== 'do') continue;
+      const fresh = decide(how, club, 3 + (i % 10), random, swing);
+      const first = fresh.routes[fresh.chosen < 0 ? fresh.best : fresh.chosen]?.stages[0];
+      again++;
+      if (first?.move === stage.move) same++;
+    }
+    const share = ([had, of]: readonly number[]): number => had! / of!;
+    expect(share(sides.do)).toBeGreaterThanOrEqual(0.98 - slackOf(0.98, sides.do[1]!));
+    expect(share(sides.try)).toBeGreaterThanOrEqual(0.9 - slackOf(0.9, sides.try[1]!));
+    expect(same / again).toBeGreaterThanOrEqual(0.85 - slackOf(0.85, again));
+    // Neither claim is empty.
+    expect(sides.do[1]! + sides.try[1]!).toBeGreaterThan(count / 3);
+  });
+
+  it('names a number of balls only of twenty and fewer, and a look with where its answers lead', () => {
+    const random = seededRandom(5);
+    let looked = 0;
+    for (let i = 0; i < tries(24, 400); i++) {
+      const how = HOWS[i % 2]!;
+      const swing = { path: -4 - (i % 3), face: i % 4, hand: HANDS[i % 2]! };
+      const plan = decide(how, i % 3 === 0 ? 'driver' : '7-iron', 4 + (i % 5), random, swing);
+      if (plan.answer !== 'look') continue;
+      looked++;
+      const { kind, balls, answers, promised } = plan.look!;
+      if (balls !== null) expect(balls).toBeLessThanOrEqual(20);
+      if (kind === 'strike' || kind === 'post') expect(answers.length).toBeGreaterThan(1);
+      expect(promised).toBeLessThanOrEqual(1);
+      expect(promised).toBeGreaterThanOrEqual(plan.p - 0.05);
+    }
+    expect(looked).toBeGreaterThan(2);
+  });
+
+  it('is never a strike within the middle of the face', () => {
+    const random = seededRandom(6);
+    for (let i = 0; i < tries(20, 200); i++) {
+      const balls = ballsOf('driver', 8, random, { path: 0, face: 0, toeMm: 3, toeSdMm: 4 }).map(
+        (ball) => ({ ...ball, strikeToeMm: 3 + 4 * gaussian(random) }),
+      );
+      const plan = planFor({ balls, hand: 'right', club: 'driver' })!;
+      const stage = plan.routes[plan.chosen]?.stages[0];
+      if (stage?.move === 'strike')
+        expect(Math.abs(plan.strikeToeMm)).toBeGreaterThan(STRIKE_WINDOW_MM);
+    }
+  });
+});
+
+describe('what the eye counts', () => {
+  it('is off at six of six, seven of eight and ten of twelve, and not at one fewer', () => {
+    const tap = (startDirectionDeg: number, i: number) => ({
+      ...ballsOf('7-iron', 1, () => 0.5, { path: 0, face: 0 })[0]!,
+      ...Object.fromEntries(
+        [
+          'faceAngleDeg',
+          'clubPathDeg',
+          'dynamicLoftDeg',
+          'attackAngleDeg',
+          'clubSpeedMps',
+          'ballSpeedMps',
+          'launchAngleDeg',
+          'spinRateRpm',
+          'spinAxisTiltDeg',
+          'offlineM',
+        ].map((name) => [name, null]),
+      ),
+      id: String(i),
+      seen: 'eye' as const,
+      startDirectionDeg,
+      curveM: 0,
+    });
+    const startOff = (left: number, of: number): number =>
+      planFor({
+        balls: Array.from({ length: of }, (_, i) => tap(i < left ? -3 : 0, i)),
+        hand: 'right',
+        club: '7-iron',
+      })!.seen.find(({ figure }) => figure === 'startDirectionDeg')!.off;
+    // Clopper and Pearson's lower bound at 95 % above a half: by their tables (1934, Biometrika 26:404).
+    expect([startOff(6, 6), startOff(7, 8), startOff(10, 12)]).toEqual([-1, -1, -1]);
+    expect([startOff(4, 4), startOff(5, 6), startOff(6, 8), startOff(8, 12)]).toEqual([0, 0, 0, 0]);
+  });
+});

@@ -1,0 +1,186 @@
+/**
+ * The one look that tells most: each look is tried on everything the player may be doing. What it would show of each, what would
+ * then be believed and worked on, and whether that gains: the share that gains is what the look promises.
+ * (Preposterior analysis; Raiffa & Schlaifer 1961, *Applied Statistical Decision Theory*, ch. 4–5, from memory.)
+ */
+import type { Delivery } from '../delivery/delivery.ts';
+import { commonest } from '../maths/commonest.ts';
+import { normalPoints, observed } from '../maths/joint-normal.ts';
+import { pickOf } from '../reading/inferred.ts';
+import { deliveryAt } from './belief.ts';
+import type { Belief } from './belief.ts';
+import { NO_MOVE, afterMove, gains } from './chance.ts';
+import type { ChanceContext, Possible, WholeMove } from './chance.ts';
+import type { Move, RouteId } from './routes.ts';
+
+export const LOOKS = ['strike', 'post', 'stick', 'monitor', 'balls'] as const;
+export type LookKind = (typeof LOOKS)[number];
+
+/** What a look may show. */
+export const LOOK_ANSWERS = [
+  'heel',
+  'middle',
+  'toe',
+  'left',
+  'on line',
+  'right',
+  'face',
+  'path',
+] as const;
+export type LookShows = (typeof LOOK_ANSWERS)[number];
+
+/** One answer of a look: how likely it is, and what it leads to. */
+export interface LookAnswer {
+  readonly shows: LookShows;
+  readonly share: number;
+  /** The first move then, and the chance that it gains; null where nothing is to be changed then. */
+  readonly route: RouteId | null;
+  readonly move: Move | null;
+  readonly p: number;
+}
+
+export interface Look {
+  readonly kind: LookKind;
+  /** The chance of a gain to be expected once it is answered. */
+  readonly promised: number;
+  /** Balls to hit, of `balls`; null where no number settles it. */
+  readonly balls: number | null;
+  readonly answers: readonly LookAnswer[];
+}
+
+/** A route as decided at a delivery: its whole move and its first. */
+export interface DecidedRoute {
+  readonly id: RouteId;
+  readonly first: Move;
+  readonly whole: WholeMove;
+}
+
+export interface LookDesk {
+  readonly belief: Belief;
+  readonly lieDeg: number;
+  readonly possible: readonly Possible[];
+  readonly context: ChanceContext;
+  /** The best route of a player whose middle delivery is this. */
+  readonly routeAt: (delivery: Delivery) => DecidedRoute | null;
+}
+
+/** How far a look itself may be off, one standard deviation: a sprayed face, mm, a start post and a monitor, degrees (common practice). */
+const LOOK_ERRORS = { strikeMm: 4, postDeg: 0.5, monitorDeg: 0.5 } as const;
+/** Beyond this a strike is said to be off the heel or the toe, mm, and a start left or right of the post, degrees. */
+const SHOWS_FROM = { strikeMm: 6, startDeg: 1 } as const;
+/** A branch likelier than this is worth a word. */
+const LEAST_SHARE = 0.08;
+
+/** What a look measures: sums of the fields that are not known, each with its error, and what that is called. */
+interface Measures {
+  readonly kind: LookKind;
+  readonly weights: readonly (readonly number[])[];
+  readonly sd: number;
+  readonly shows: (seen: readonly number[], route: DecidedRoute | null) => LookShows;
+}
+
+interface Branch {
+  readonly shows: LookShows;
+  readonly route: DecidedRoute | null;
+  readonly isGain: boolean;
+}
+
+const dot = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((sum, x, i) => sum + x * b[i]!, 0);
+
+/** What a look would show of each that may be, what is then believed and worked on, and whether that gains. */
+function branchesOf(desk: LookDesk, { weights, sd, shows }: Measures): Branch[] {
+  const { belief, possible, context, routeAt, lieDeg } = desk;
+  const noises = normalPoints(possible.length, weights.length);
+  return possible.map((one, i): Branch => {
+    const values = belief.fields.map((field) => one.delivery[field]);
+    // Shuffled against the draws by a step that has no factor with their number.
+    const noise = noises[(29 * i) % noises.length]!;
+    const seen = weights.map((w, k) => dot(w, values) + sd * noise[k]!);
+    const then = weights.reduce(
+      (normal, w, k) => observed(normal, { weights: w, value: seen[k]!, variance: sd * sd }),
+      belief.normal,
+    );
+    const route = routeAt(deliveryAt(belief, then.mean, context.typical, lieDeg));
+    const isGain =
+      route !== null && gains(one.now, afterMove(one.delivery, route.whole, context), context);
+    return { shows: shows(seen, route), route, isGain };
+  });
+}
+
+function answerOf(shows: LookShows, own: readonly Branch[], all: number): LookAnswer {
+  const routes = commonest(own.map(({ route }) => route?.id ?? null));
+  const route = own.find(({ route: r }) => (r?.id ?? null) === routes?.value)?.route ?? null;
+  const p = own.filter(({ isGain }) => isGain).length / own.length;
+  return {
+    shows,
+    share: own.length / all,
+    route: route?.id ?? null,
+    move: route?.first ?? null,
+    p,
+  };
+}
+
+function lookOf(desk: LookDesk, measures: Measures): Look {
+  const branches = branchesOf(desk, measures);
+  const all = branches.length;
+  const answers = LOOK_ANSWERS.flatMap((shows) => {
+    const own = branches.filter((branch) => branch.shows === shows);
+    return own.length === 0 ? [] : [answerOf(shows, own, all)];
+  });
+  return {
+    kind: measures.kind,
+    promised: branches.filter(({ isGain }) => isGain).length / all,
+    balls: null,
+    answers: answers.filter(({ share }) => share >= LEAST_SHARE),
+  };
+}
+
+const three = <T extends LookShows>(
+  value: number,
+  from: number,
+  [minus, none, plus]: readonly [T, T, T],
+): T => (value < -from ? minus : value > from ? plus : none);
+
+/** A face sprayed: where on it the balls are struck. */
+export const strikeLook = (desk: LookDesk): Look =>
+  lookOf(desk, {
+    kind: 'strike',
+    weights: [pickOf(desk.belief.fields, 'strikeToeMm')],
+    sd: LOOK_ERRORS.strikeMm,
+    shows: ([toeMm]) => three(toeMm!, SHOWS_FROM.strikeMm, ['heel', 'middle', 'toe']),
+  });
+
+/** Step of a field over which the start's slope is taken, in its unit. */
+const SLOPE_STEP = 0.5;
+
+/** A start post on the line: which side of it the balls pass. */
+export function postLook(desk: LookDesk): Look {
+  const { belief, context } = desk;
+  const { fields, normal } = belief;
+  const startOf = (values: readonly number[]): number =>
+    afterMove(deliveryAt(belief, values, context.typical, desk.lieDeg), NO_MOVE, context).startDeg;
+  const weights = fields.map((_, i) => {
+    const moved = (by: number) => normal.mean.map((value, k) => (k === i ? value + by : value));
+    return (startOf(moved(SLOPE_STEP)) - startOf(moved(-SLOPE_STEP))) / (2 * SLOPE_STEP);
+  });
+  const offset = startOf(normal.mean) - dot(weights, normal.mean) - context.wanted.startDeg;
+  return lookOf(desk, {
+    kind: 'post',
+    weights: [weights],
+    sd: LOOK_ERRORS.postDeg,
+    shows: ([seen]) => three(seen! + offset, SHOWS_FROM.startDeg, ['left', 'on line', 'right']),
+  });
+}
+
+/** A monitor: face and path are then known. */
+export const monitorLook = (desk: LookDesk): Look =>
+  lookOf(desk, {
+    kind: 'monitor',
+    weights: [
+      pickOf(desk.belief.fields, 'clubPathDeg'),
+      pickOf(desk.belief.fields, 'faceAngleDeg'),
+    ],
+    sd: LOOK_ERRORS.monitorDeg,
+    shows: (_, route) => (route?.first === 'face' ? 'face' : 'path'),
+  });

@@ -1,0 +1,186 @@
+/**
+ * What the balls did, as a monitor or an eye reported it, and whether that is off: by its mean, or, of an eye's taps, by how many
+ * went to one side. Nothing that had to be assumed has a part in it.
+ */
+import type { Hand } from '../line/hand.ts';
+import { handSign } from '../line/hand.ts';
+import { RATES } from '../maths/rates.ts';
+import { mean } from '../maths/statistics.ts';
+import { tailOfHalf } from '../maths/proportion.ts';
+import type { Bands } from '../reading/bands.ts';
+import { isByEye } from '../reading/ball.ts';
+import type { ProofFigure } from '../reading/figure.ts';
+import { figureOf } from '../reading/group.ts';
+import type { ReadGroup } from '../reading/group.ts';
+import type { BallView } from '../reading/read-ball.ts';
+import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
+import { WANTED_DEFAULTS } from './wanted.ts';
+import type { WantedNumbers } from './wanted.ts';
+
+export const FLIGHT_FACTS = [
+  'startDirectionDeg',
+  'curveM',
+  'offlineM',
+  'strikeToeMm',
+] as const satisfies readonly ProofFigure[];
+export type FlightFact = (typeof FLIGHT_FACTS)[number];
+
+/** From where to where a figure is as it should be, in its unit, positive right and to the toe. */
+export type Span = readonly [from: number, to: number];
+
+export interface SeenFact {
+  readonly figure: FlightFact;
+  readonly value: number;
+  readonly half95: number;
+  readonly span: Span;
+  /** Beyond which end it is off; 0 where it is not, or cannot be told. */
+  readonly off: -1 | 0 | 1;
+  /** Balls beyond either end, and how many were seen. */
+  readonly below: readonly string[];
+  readonly above: readonly string[];
+  readonly of: number;
+  /** Off by how many, not by how far: an eye's taps. */
+  readonly isCounted: boolean;
+}
+
+/** Half of the step an eye's tap comes in: start, degrees; bend, share of carry; strike, mm. A tap is beyond only as a whole. */
+const TAP_HALF = { startDeg: 1.5, bendShare: 0.0249, strikeMm: 6.9 } as const;
+
+/** What of a flight is as it should be. A flight nobody asked to be straight may be a draw or a fade that comes back. */
+export function seenSpans(
+  wanted: WantedNumbers,
+  isSaid: boolean,
+  { curveM, carryM }: { readonly curveM: number; readonly carryM: number },
+  hand: Hand,
+  bands: Bands,
+): Readonly<Record<FlightFact, Span>> {
+  const { startDeg, finishM, halfWidthM, windows, shape } = wanted;
+  const [none, strong] = [bands.bendNoneShare * carryM, bands.bendStrongShare * carryM];
+  const offlineM: Span = [finishM - halfWidthM, finishM + halfWidthM];
+  const strikeToeMm: Span = [-STRIKE_WINDOW_MM, STRIKE_WINDOW_MM];
+  const start: Span = [startDeg - windows.startDeg, startDeg + windows.startDeg];
+  if (shape !== 'straight') {
+    const side = handSign(hand) * (shape === 'draw' ? -1 : 1);
+    const curve: Span = side < 0 ? [-strong, -none] : [none, strong];
+    return { startDirectionDeg: start, curveM: curve, offlineM, strikeToeMm };
+  }
+  if (isSaid) return { startDirectionDeg: start, curveM: [-none, none], offlineM, strikeToeMm };
+  // A ball that bends back may start as far to the other side as such a shape usually does.
+  const room = Math.abs(curveM) < none ? 0 : WANTED_DEFAULTS.shapeStartDeg;
+  const [from, to] = start;
+  const startDirectionDeg: Span = curveM > 0 ? [from - room, to] : [from, to + room];
+  return { startDirectionDeg, curveM: [-strong, strong], offlineM, strikeToeMm };
+}
+
+const tapHalf = (figure: FlightFact, carryM: number): number => {
+  if (figure === 'startDirectionDeg') return TAP_HALF.startDeg;
+  return figure === 'strikeToeMm' ? TAP_HALF.strikeMm : TAP_HALF.bendShare * carryM;
+};
+
+/** Whether so many of some are more than half of the player's balls, surely. */
+const isMost = (count: number, of: number): boolean => tailOfHalf(count, of) < 1 - RATES.countSure;
+
+/** Balls beyond either end of what is as it should be. */
+interface Beyond {
+  readonly below: readonly string[];
+  readonly above: readonly string[];
+  readonly of: number;
+}
+/** The same as numbers. */
+export interface SeenSide {
+  readonly below: number;
+  readonly above: number;
+  readonly of: number;
+}
+
+/** Sorts balls by a flight fact; `carryM`: what an eye's tap of a bend is a share of. */
+function beyondOf(
+  figure: FlightFact,
+  views: readonly BallView[],
+  [from, to]: Span,
+  carryM: number,
+  pushM: number,
+): Beyond {
+  const known = views.flatMap((view) => {
+    const value = figureOf(view, figure);
+    return value === null ? [] : [{ id: view.id, value: value - pushM }];
+  });
+  const half = views.every(({ ball }) => isByEye(ball)) ? tapHalf(figure, carryM) : 0;
+  const below = known.filter(({ value }) => value + half <= from && value < from);
+  const above = known.filter(({ value }) => value - half >= to && value > to);
+  return {
+    below: below.map(({ id }) => id),
+    above: above.map(({ id }) => id),
+    of: known.length,
+  };
+}
+
+/** How many balls of a block are beyond either end of a flight fact. */
+export function seenSides(figure: FlightFact, views: readonly BallView[], span: Span): SeenSide {
+  const carries = views.flatMap(({ carry }) => carry?.value ?? []);
+  const carryM = carries.length === 0 ? 0 : mean(carries);
+  const { below, above, of } = beyondOf(figure, views, span, carryM, 0);
+  return { below: below.length, above: above.length, of };
+}
+
+function factOf(
+  figure: FlightFact,
+  views: readonly BallView[],
+  read: ReadGroup,
+  span: Span,
+  pushM: number,
+): SeenFact | null {
+  const summary = read.group.figures[figure];
+  if (summary === undefined) return null;
+  const carryM = read.group.figures.carryM?.mean ?? 0;
+  const { below, above, of } = beyondOf(figure, views, span, carryM, pushM);
+  const isTapped = views.every(({ ball }) => isByEye(ball));
+  const [from, to] = span;
+  const value = summary.mean - pushM;
+  const { half95 } = summary;
+  const byMean = value + half95 < from ? -1 : value - half95 > to ? 1 : 0;
+  const byCount = isMost(below.length, of) ? -1 : isMost(above.length, of) ? 1 : 0;
+  const isCounted = isTapped && byCount !== 0 && byMean === 0;
+  return {
+    figure,
+    value,
+    half95,
+    span,
+    off: isCounted ? byCount : byMean,
+    below,
+    above,
+    of,
+    isCounted,
+  };
+}
+
+/** What of the flights of some balls is as it should be. */
+export function spansOf(
+  { group: { figures } }: ReadGroup,
+  wanted: WantedNumbers,
+  isSaid: boolean,
+  hand: Hand,
+  bands: Bands,
+): Readonly<Record<FlightFact, Span>> {
+  const bend = { curveM: figures.curveM?.mean ?? 0, carryM: figures.carryM?.mean ?? 0 };
+  return seenSpans(wanted, isSaid, bend, hand, bands);
+}
+
+/** The flight facts of the balls that count; of the finish, what the wind did is taken off. */
+export function seenOf(read: ReadGroup, spans: Readonly<Record<FlightFact, Span>>): SeenFact[] {
+  const { facts, countedIds } = read.group;
+  const counted = new Set(countedIds);
+  const views = read.views.filter(({ id }) => counted.has(id));
+  const windM = facts.find(({ kind }) => kind === 'wind')?.pushM ?? 0;
+  return FLIGHT_FACTS.flatMap((figure) => {
+    // Where nothing told how it flew, the model's flight of face and path is no fact.
+    const isSeen = (view: BallView): boolean => {
+      if (figure === 'startDirectionDeg') return view.start?.from !== 'model';
+      if (figure === 'curveM') return view.curve?.from !== 'model';
+      return figure !== 'offlineM' || view.offline?.from !== 'model';
+    };
+    const pushM = figure === 'offlineM' || figure === 'curveM' ? windM : 0;
+    const fact = factOf(figure, views.filter(isSeen), read, spans[figure], pushM);
+    return fact === null || fact.of === 0 ? [] : [fact];
+  });
+}

@@ -1,0 +1,147 @@
+/** What the balls of a club did, in words: the shot first, then how many, then how far. */
+import type { Plan } from '../plan/plan.ts';
+import { PLAN_DEFAULTS } from '../plan/defaults.ts';
+import type { FigureSummary, GroupPattern, GroupReading } from '../reading/group.ts';
+import { degrees, startWords } from './angles.ts';
+import { formatLength } from './format.ts';
+import { capital, figure, numberWord, sentence, shareText, sideWord } from './sentence.ts';
+import type { Piece, Sentence, Wording } from './sentence.ts';
+import { isStrongName, shotWord, shotsWord } from './shots.ts';
+
+export const isBent = (
+  { figures }: Pick<GroupReading, 'figures'>,
+  { bands }: Pick<Wording, 'bands'>,
+): boolean => {
+  const { curveM: curve, carryM: carry } = figures;
+  return (
+    curve !== undefined &&
+    carry !== undefined &&
+    Math.abs(curve.mean) >= bands.bendNoneShare * carry.mean
+  );
+};
+
+/** Of an eye's figures all are about so much. */
+const about = ({ inferred }: GroupReading): string => (inferred?.byEye === true ? 'about ' : '');
+
+/** How they start and bend: `start 7° left and stay there`. One ball `starts`, many `start`. */
+function movesPieces(group: GroupReading, w: Wording, one: boolean): Piece[] {
+  const start = group.figures.startDirectionDeg!;
+  const curve = group.figures.curveM;
+  const verb = (word: string): string => (one ? `${word}s` : word);
+  const { size, word } = startWords(start.mean, w.bands.startStraightDeg);
+  const isStraight = size === null;
+  const sizeText = `${about(group)}${degrees(start.mean)}`;
+  const began: Piece[] = isStraight
+    ? [`${verb('start')} on line`]
+    : [`${verb('start')} `, figure(sizeText, start.ballIds), ` ${word}`];
+  if (curve === undefined || !isBent(group, w))
+    return [...began, isStraight ? ` and ${verb('stay')} on it` : ` and ${verb('stay')} there`];
+  return [
+    ...began,
+    ` and ${verb('bend')} `,
+    ...bendPieces(curve, start, isStraight, w, about(group)),
+  ];
+}
+
+function bendPieces(
+  curve: FigureSummary,
+  start: FigureSummary,
+  isStraight: boolean,
+  w: Wording,
+  near: string,
+): Piece[] {
+  const amount = figure(
+    `${near}${formatLength(Math.abs(curve.mean), w.units.length)}`,
+    curve.ballIds,
+  );
+  const side = sideWord(curve.mean);
+  const way = isStraight
+    ? side
+    : side === sideWord(start.mean)
+      ? `further ${side}`
+      : `back ${side}`;
+  return [amount, ` ${way}`];
+}
+
+/** `, two of them mild`: those that bend so much less, or more, that they bear another name. */
+function othersText({ name, others }: GroupPattern): string {
+  if (others === null) return '';
+  const count = numberWord(others.ballIds.length).toLowerCase();
+  return `, ${count} of them ${isStrongName(name) ? 'mild' : 'strong'}`;
+}
+
+/** Both ways, as many left as right: no one shot. */
+function bothWays(plan: Plan): Sentence {
+  const { leftIds, rightIds } = plan.twoWay!;
+  return sentence(
+    'flight',
+    'Both ways: ',
+    figure(String(leftIds.length), leftIds),
+    ' finish left, ',
+    figure(String(rightIds.length), rightIds),
+    ' right. No one shot to fix; the spread is the problem.',
+  );
+}
+
+/** Those that start to the side that most start to, where no one shot is the commonest. */
+function mostStart(plan: Plan | null): { side: string; ids: readonly string[]; of: number } | null {
+  const fact = plan?.seen.find(({ figure: name }) => name === 'startDirectionDeg');
+  if (fact === undefined || fact.off === 0) return null;
+  const ids = fact.off < 0 ? fact.below : fact.above;
+  return { side: sideWord(fact.off), ids, of: fact.of };
+}
+
+/** What the balls did; null where nothing tells how they flew. */
+export function flightSentence(
+  group: GroupReading,
+  plan: Plan | null,
+  w: Wording,
+): Sentence | null {
+  const { pattern, figures } = group;
+  if (figures.startDirectionDeg === undefined || pattern === null) return null;
+  if (plan !== null && plan.twoWay !== null && plan.answer === 'steady') return bothWays(plan);
+  const { name, of, count, ballIds } = pattern;
+  if (of === 1)
+    return sentence(
+      'flight',
+      `${capital(shotWord(name))}: it `,
+      ...movesPieces(group, w, true),
+      '.',
+    );
+  const moves = movesPieces(group, w, false);
+  if (of < PLAN_DEFAULTS.fewBalls) {
+    const all = count === of ? 'all ' : `${numberWord(count).toLowerCase()} of them `;
+    const what: Piece[] = [
+      `${numberWord(of)} balls, `,
+      figure(`${all}${shotsWord(name)}`, ballIds),
+    ];
+    if (count === 1)
+      return sentence(
+        'flight',
+        `${numberWord(of)} balls, no two alike. On average they `,
+        ...moves,
+        '.',
+      );
+    return sentence('flight', ...what, '. They ', ...moves, '.');
+  }
+  if (count * 2 > of) {
+    const what: Piece[] = [
+      `${capital(shotsWord(name))}, `,
+      figure(`${shareText(count, of)}${othersText(pattern)}`, ballIds),
+    ];
+    if (name === 'straight') return sentence('flight', ...what, '.');
+    const isShort = pattern.others === null && !isBent(group, w);
+    return sentence('flight', ...what, isShort ? ': they ' : '. They ', ...moves, '.');
+  }
+  const most = mostStart(plan);
+  if (most !== null)
+    return sentence(
+      'flight',
+      'No one shot, but ',
+      figure(shareText(most.ids.length, most.of), most.ids),
+      ` start ${most.side}. On average they `,
+      ...moves,
+      '.',
+    );
+  return sentence('flight', `No one shot in these ${of}. On average they `, ...moves, '.');
+}

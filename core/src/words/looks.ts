@@ -1,0 +1,88 @@
+/** The one look that tells most, in words: what to do, and what each of its answers leads to. */
+import { PLAN_DEFAULTS } from '../plan/defaults.ts';
+import type { Look, LookAnswer, LookShows } from '../plan/looks.ts';
+import type { Plan } from '../plan/plan.ts';
+import { capital, numberWord } from './sentence.ts';
+
+/** A heading for the look. */
+export const LOOK_LABELS: Readonly<Record<Look['kind'], string>> = {
+  strike: 'Where on the face?',
+  post: 'A start post',
+  stick: 'A stick on the line',
+  monitor: 'A monitor',
+  balls: 'More balls',
+};
+
+const BASICS = 'Check grip, aim, ball position and posture';
+/** Balls asked for of a handful where no number settles it. */
+const HIT_MORE = 5;
+
+/** What to do now: one or two short sentences. */
+export function lookWords({ look, ballIds }: Pick<Plan, 'look' | 'ballIds'>): string {
+  if (look === null) return '';
+  const isFew = ballIds.length < PLAN_DEFAULTS.fewBalls;
+  switch (look.kind) {
+    case 'strike':
+      return 'Where on the face? Spray it and hit three.';
+    case 'post':
+      return 'Lay a start post on the line, three steps ahead. Hit five.';
+    case 'stick':
+      return 'Lay a stick on the target line. Do feet and shoulders follow it?';
+    case 'monitor':
+      return 'The eye can’t part face from path here. A monitor can.';
+    case 'balls': {
+      // Of a handful no number settles anything: a few more are hit, and read again.
+      const more = numberWord(isFew ? HIT_MORE : (look.balls ?? HIT_MORE)).toLowerCase();
+      return isFew ? `${BASICS}; hit ${more} more.` : `Hit ${more} more.`;
+    }
+  }
+}
+
+export const SHOWS_WORDS: Readonly<Record<LookShows, string>> = {
+  heel: 'Heel',
+  middle: 'Middle',
+  toe: 'Toe',
+  left: 'Left of it',
+  'on line': 'At the post',
+  right: 'Right of it',
+  face: 'The face is off',
+  path: 'The path is off',
+};
+
+const LEADS: Readonly<Record<string, string>> = {
+  path: 'the path first',
+  face: 'the face first',
+  together: 'turn everything',
+  aim: 'the aim first',
+  strike: 'the strike first',
+};
+
+/** What an answer leads to: `turn everything`, `leave it`. */
+export const leadWords = ({ move }: LookAnswer): string =>
+  move === null ? 'leave it' : LEADS[move]!;
+
+/** Where each answer leads, in a line: `Heel: the face first. Toe: leave it.` */
+export const answersWords = ({ answers, kind }: Look): string =>
+  kind === 'stick'
+    ? 'If they point off it, turn the aim first.'
+    : answers.map((one) => `${SHOWS_WORDS[one.shows]}: ${leadWords(one)}.`).join(' ');
+
+/** What a player is told to do before the next visit. */
+export function lookForPlayer({ kind }: Look): string {
+  switch (kind) {
+    case 'strike':
+      return 'Where on the face do you hit it? Spray it, hit six, send the picture.';
+    case 'post':
+      return 'Lay a stick on your start line, three steps ahead. Count which side the balls pass.';
+    case 'stick':
+      return 'Lay a stick on the line to the target. Set feet and shoulders along it.';
+    case 'monitor':
+      return 'Next time we measure face and path before we change anything.';
+    case 'balls':
+      return `${BASICS} before every ball.`;
+  }
+}
+export const BASICS_FOR_PLAYER = `${BASICS} before every ball.`;
+
+/** The words a button of an answer bears. */
+export const answerLabel = ({ shows }: LookAnswer): string => capital(SHOWS_WORDS[shows]);

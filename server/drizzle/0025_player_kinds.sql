@@ -1,0 +1,2 @@
+ALTER TABLE `player` ADD `player_kind` text;--> statement-breakpoint
+ALTER TABLE `player` ADD `driver_speed_mps` real;
