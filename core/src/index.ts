@@ -88,6 +88,7 @@ export type { BendSide, FaceWord, PathWord, StartWord } from './line/words.ts';
 export {
   ANGLE_STYLES,
   DEFAULT_DISPLAY_UNITS,
+  USUAL_SPEED_UNIT,
   formatLength,
   formatNumber,
   formatSideAngle,
@@ -355,7 +356,7 @@ export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
 export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';
 export type { PageRecord } from './words/report.ts';
-export { PAGE_DEFAULTS, composePage } from './words/page.ts';
+export { COUNT_LABELS, PAGE_DEFAULTS, composePage } from './words/page.ts';
 export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/facts.ts';
 export { LOOK_LABELS, answerLabel, answersWords, leadWords, lookWords } from './words/looks.ts';
@@ -400,6 +401,7 @@ export {
   changeText,
   judgementWords,
   proofCsv,
+  scatterText,
   spreadWords,
   stationWords,
   verdictWords,

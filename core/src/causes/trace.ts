@@ -9,7 +9,7 @@ import type { CauseEdge, CauseLink, CauseLinkId, FaultNode, LinkValue } from './
 export interface Fault {
   readonly node: FaultNode;
   readonly way: -1 | 0 | 1;
-  /** The figure is not called so by itself, only beside what is wanted: a square face can be closed for a fade. */
+  /** The figure is not called so by itself, only beside the wanted: a square face can be closed for a fade. */
   readonly isRelative?: boolean;
 }
 

@@ -23,7 +23,7 @@ describe('a line through points', () => {
     expect(line.at(0)).toBeCloseTo(b, 10);
   });
 
-  it('holds one more value 95 times in 100, within the points and beyond them', () => {
+  it('holds one more value 90 times in 100, within the points and beyond them', () => {
     const random = seededRandom(4);
     const xs = [0, 1, 2, 3, 4, 5];
     for (const x of [2.5, 9]) {
@@ -34,10 +34,10 @@ describe('a line through points', () => {
           xs.map((at) => 1 - 0.4 * at + gaussian(random)),
         )!;
         const next = 1 - 0.4 * x + gaussian(random);
-        if (Math.abs(next - line.at(x)) <= line.half95At(x)) held++;
+        if (Math.abs(next - line.at(x)) <= line.half90At(x)) held++;
       }
-      expect(held / 4000).toBeGreaterThan(0.94);
-      expect(held / 4000).toBeLessThan(0.96);
+      expect(held / 4000).toBeGreaterThan(0.885);
+      expect(held / 4000).toBeLessThan(0.915);
     }
   });
 

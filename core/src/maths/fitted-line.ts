@@ -12,8 +12,8 @@ export interface FittedLine {
   /** Mean square of what is left over, with two unknowns taken off. */
   readonly leftOver: number;
   readonly at: (x: number) => number;
-  /** 95 % half-width of one more value at x. */
-  readonly half95At: (x: number) => number;
+  /** 90 % half-width of one more value at x. */
+  readonly half90At: (x: number) => number;
 }
 
 /** Points a line has at least, so that something is left over to say how sure it is. */
@@ -37,6 +37,7 @@ export function fittedLine(xs: readonly number[], ys: readonly number[]): Fitted
     slopeHalf95: t * Math.sqrt(leftOver / sxx),
     leftOver,
     at,
-    half95At: (x) => t * Math.sqrt(leftOver * (1 + 1 / count + (x - x0) ** 2 / sxx)),
+    half90At: (x) =>
+      tQuantile(0.95, degrees) * Math.sqrt(leftOver * (1 + 1 / count + (x - x0) ** 2 / sxx)),
   };
 }

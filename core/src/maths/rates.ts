@@ -30,7 +30,7 @@ export const RATES = {
   openShare: 0.3,
   /** Less scatter, and more, where nothing changed (proof/verdicts.test.ts). */
   tighter: 0.045,
-  wider: 0.005,
+  wider: 0.003,
   /** A useless drill credited to a player, over all drills and both figures (proof/effects.test.ts). */
   credited: 0.09,
   /** Fewer balls to one side, by an eye's count, where nothing changed (proof/verdicts.test.ts). */

@@ -1,4 +1,4 @@
-/** What a plan is worked out on: the player's balls as a cloud, what is wanted, and the outcome at any place. */
+/** What a plan is worked out on: the player's balls as a cloud, the wanted, and the outcome at any place. */
 import type { ResolvedContext } from '../reading/context.ts';
 import { outcomeAt } from './outcome.ts';
 import type { Cloud, Outcome, Placement } from './outcome.ts';

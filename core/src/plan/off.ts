@@ -23,7 +23,7 @@ export const CLOSE_WINDOWS = 2;
 export interface NumberState {
   readonly figure: JudgedNumber;
   readonly state: 'off' | 'within' | 'cannot tell';
-  /** Mean of the balls, and what is wanted, in the figure's unit, positive right. */
+  /** Mean of the balls, and the wanted, in the figure's unit, positive right. */
   readonly value: number;
   readonly wanted: number;
   readonly window: number;
@@ -73,7 +73,7 @@ function stateOf(
   };
 }
 
-/** Every number these balls hold, against what is wanted. */
+/** Every number these balls hold, against the wanted. */
 export function numberStates(figures: Figures, wanted: WantedNumbers, bands: Bands): NumberState[] {
   const targets = targetsOf(wanted, bands, figures.carryM?.mean ?? 0);
   return JUDGED_NUMBERS.flatMap((figure) => {

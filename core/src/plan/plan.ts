@@ -47,7 +47,7 @@ export interface Plan {
   /** What the balls did, and from where to where each is as it should be. */
   readonly seen: readonly SeenFact[];
   readonly spans: Readonly<Record<FlightFact, Span>>;
-  /** Every number against what is wanted; `off` holds those that are off. */
+  /** Every number against the wanted; `off` holds those that are off. */
   readonly numbers: readonly NumberState[];
   readonly off: readonly NumberState[];
   readonly coupling: Coupling;

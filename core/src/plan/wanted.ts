@@ -171,7 +171,7 @@ export function shapeOf(curveM: number, carryM: number, hand: Hand, bands: Bands
   return curveM * handSign(hand) < 0 ? 'draw' : 'fade';
 }
 
-/** What a player does now as what is wanted: the shape, start and finish of the typical ball, rounded to what can be asked. */
+/** What a player does now as the wanted: the shape, start and finish of the typical ball, rounded to what can be asked. */
 export function wantedAsNow(
   now: {
     readonly startDeg: number;

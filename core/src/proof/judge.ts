@@ -70,7 +70,7 @@ export interface FigureChange {
   readonly difference: number;
   readonly low: number | null;
   readonly high: number | null;
-  /** How much nearer to what is wanted (negative: further), with its interval. */
+  /** How much nearer to the wanted (negative: further), with its interval. */
   readonly nearer: number | null;
   readonly nearerLow: number | null;
   readonly nearerHigh: number | null;

@@ -4,7 +4,7 @@ import type { Change, Drift, Followed, Now } from './follow.ts';
 import type { PlayerRecord } from './player-record.ts';
 import { outsideOf } from './points.ts';
 import type { FollowedFigure } from './points.ts';
-import { toldOf } from './standing.ts';
+import { changedOf, toldOf } from './standing.ts';
 
 /** Said at once. */
 export const FINDINGS_AT_MOST = 3;
@@ -23,7 +23,7 @@ export type RecordFinding = Of &
         readonly kind: 'standing';
         readonly now: Now;
         readonly wanted: number | null;
-        /** By how much it is outside what is wanted; 0 within. */
+        /** By how much it is outside the wanted; 0 within. */
         readonly beyond: number;
         readonly visits: number;
       }
@@ -56,13 +56,15 @@ const standing = ({ figure, now, target, levels }: Followed): RecordFinding[] =>
   ];
 };
 
-/** The last change, or that there was none. */
-function story({ figure, changes, points }: Followed): RecordFinding[] {
-  const change = changes.at(-1);
-  if (change !== undefined) {
-    const { at } = points[change.at]!;
-    return [{ kind: 'changed', figure, change, at, visitsSince: points.length - change.at }];
-  }
+/** The last change of a figure. */
+function changed({ figure, changes, points }: Followed): RecordFinding[] {
+  const change = changes.at(-1)!;
+  const { at } = points[change.at]!;
+  return [{ kind: 'changed', figure, change, at, visitsSince: points.length - change.at }];
+}
+
+/** That there was none, of enough visits. */
+function steady({ figure, points }: Followed): RecordFinding[] {
   if (points.length < STEADY_FROM) return [];
   return [{ kind: 'steady', figure, visits: points.length, since: points[0]!.at }];
 }
@@ -89,11 +91,13 @@ export function findingsOf(record: PlayerRecord): RecordFinding[] {
   const { figure } = main;
   const pooled = (kind: 'slips' | 'warms up', of: Pooled | null): RecordFinding[] =>
     isWorthSaying(of) ? [{ kind, figure, pooled: of }] : [];
+  const moved = changedOf(record.followed);
   const found: RecordFinding[] = [
+    ...(moved === null ? [] : changed(moved)),
     ...standing(main),
     ...(told === main ? [] : standing(told)),
     ...latest(told),
-    ...story(told),
+    ...(moved === null ? steady(told) : []),
     ...pooled('slips', record.kept),
     ...pooled('warms up', record.warmUp),
   ];

@@ -1,5 +1,5 @@
 /**
- * Is it holding: the levels a figure stood at, where it stands now against what is wanted, whether the last visits lean
+ * Is it holding: the levels a figure stood at, where it stands now against the wanted, whether the last visits lean
  * off it, and whether the last visit drifted from what was held before.
  */
 import { commonest } from '../maths/commonest.ts';
@@ -24,7 +24,7 @@ export interface Now {
   readonly state: 'within' | 'off' | 'cannot tell';
 }
 
-/** What the last visit is to the level before it, away from what is wanted or nearer to it. */
+/** What the last visit is to the level before it, away from the wanted or nearer to it. */
 export interface Drift {
   readonly lessonId: string;
   readonly by: number;
@@ -40,7 +40,7 @@ export interface Change {
   readonly from: number;
   readonly to: number;
   readonly half95: number;
-  /** Whether it came nearer to what is wanted; null where nothing is. */
+  /** Whether it came nearer to the wanted; null where nothing is. */
   readonly isNearer: boolean | null;
   /** Whether it stood there before, or further out to the same side. */
   readonly isReturn: boolean;
@@ -83,7 +83,7 @@ const changeCost = (count: number, { degrees }: DayScatter): number =>
 const distance = (value: number, target: Target | null): number =>
   target === null ? 0 : awayFrom(value, target);
 
-/** How a value stands to what is wanted, as a lesson's numbers are judged. */
+/** How a value stands to the wanted, as a lesson's numbers are judged. */
 export function standsAt(value: number, half95: number, target: Target): Now['state'] {
   const away = awayFrom(value, target);
   if (away - target.window > half95) return 'off';

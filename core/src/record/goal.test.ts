@@ -72,19 +72,21 @@ describe('a goal', () => {
     expect(goalProgress(goal, null, today(2))).toMatchObject({ now: null, forecast: null });
   });
 
-  it('foretold along a line, holds the visit of that day 93 to 97 times in 100', () => {
+  it.each([
+    ['goes on along a line', (week: number) => 9 - 0.5 * week],
+    ['has come to a plateau', (week: number) => 9 - 0.9 * Math.min(6, week)],
+    ['comes to one after', (week: number) => 9 - 0.6 * Math.min(9, week)],
+  ])('that is foretold and %s holds the visit of that day in 90 of 100', (_, level) => {
     const random = seededRandom(11);
     let [made, held] = [0, 0];
-    const level = (week: number): number => 9 - 0.5 * week;
     for (let run = 0; run < tries(600, 5000); run++) {
       const { forecast } = progress(10, level, goal, random);
       if (forecast?.kind !== 'line') continue;
       made++;
-      if (Math.abs(level(14) + 0.6 * gaussian(random) - forecast.value) <= forecast.half95) held++;
+      if (Math.abs(level(14) + 0.6 * gaussian(random) - forecast.value) <= forecast.half90) held++;
     }
-    expect(made).toBeGreaterThan(tries(500, 4200));
-    expect(held / made).toBeGreaterThan(0.93);
-    expect(held / made).toBeLessThan(0.97);
+    expect(made).toBeGreaterThan(tries(100, 1000));
+    expect(held / made).toBeGreaterThan(0.9 - 2.6 * Math.sqrt(0.09 / made));
   });
 
   it('foretells hardly ever for somebody who does not move, and seldom for one who moved in a step', () => {

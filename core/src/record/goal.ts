@@ -6,6 +6,7 @@ import type { ClubKind } from '../delivery/head.ts';
 import { fittedLine } from '../maths/fitted-line.ts';
 import type { FittedLine } from '../maths/fitted-line.ts';
 import { mean } from '../maths/statistics.ts';
+import { tQuantile } from '../maths/student.ts';
 import { standsAt } from './follow.ts';
 import type { Followed, Now } from './follow.ts';
 import { outsideOf } from './points.ts';
@@ -46,9 +47,9 @@ export type NoForecast = 'few visits' | 'no clear movement' | 'in steps' | 'too 
 export type Forecast =
   | {
       readonly kind: 'line';
-      /** What a visit on the day is expected to be, and the 95 % half-width of one. */
+      /** Between what a visit on the day lies, nine times in ten: whether it goes on like this, or has stopped or will. */
       readonly value: number;
-      readonly half95: number;
+      readonly half90: number;
       /** As a visit would be judged. */
       readonly state: Now['state'];
     }
@@ -90,6 +91,29 @@ function isAlongALine(followed: Followed, from: number, line: FittedLine): boole
   return inSteps === null || line.leftOver <= inSteps;
 }
 
+/** Visits that say where somebody is now, whatever came before. */
+const NOW_VISITS = 3;
+
+/**
+ * A trend that may go on, stop, or have stopped unseen (a damped trend; Gardner & McKenzie 1985, Management Science 31:1237, from
+ * memory): from where the last visits lie to where the line leads, each end wide enough for one more visit.
+ */
+function dampedAt(
+  own: readonly VisitPoint[],
+  line: FittedLine,
+  by: number,
+): { readonly low: number; readonly high: number } {
+  const recent = mean(own.slice(-NOW_VISITS).map(({ middle }) => middle));
+  const sd = Math.sqrt(line.leftOver * (1 + 1 / NOW_VISITS));
+  const held = tQuantile(0.95, own.length - 2) * sd;
+  const on = line.half90At(by);
+  const led = line.at(by);
+  return {
+    low: Math.min(recent - held, led - on),
+    high: Math.max(recent + held, led + on),
+  };
+}
+
 function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
   const none = (why: NoForecast): Forecast => ({ kind: 'none', why });
   if (goal.by < today) return none('past');
@@ -107,8 +131,9 @@ function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
   const [start, end, by] = [days[0]!, days.at(-1)!, dayNumber(goal.by)];
   // Further ahead than has been seen, a line is a wish.
   if (by - end > end - start) return none('too far ahead');
-  const [value, half95] = [line.at(by), line.half95At(by)];
-  return { kind: 'line', value, half95, state: standsAt(value, half95, goal) };
+  const { low, high } = dampedAt(own, line, by);
+  const [value, half90] = [(low + high) / 2, (high - low) / 2];
+  return { kind: 'line', value, half90, state: standsAt(value, half90, goal) };
 }
 
 /** The level a number stood at when the goal was set; null before the first visit. */

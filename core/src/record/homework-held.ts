@@ -24,7 +24,7 @@ export interface HomeworkHeld {
   readonly done: number;
   readonly dropped: number;
   /**
-   * How much nearer to what is wanted the next visit was where it was done than where it was not, in the figure's unit, with
+   * How much nearer to the wanted the next visit was where it was done than where it was not, in the figure's unit, with
    * its 95 % half-width; null for too few of either.
    */
   readonly nearer: { readonly by: number; readonly half95: number } | null;

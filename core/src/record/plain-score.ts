@@ -39,7 +39,7 @@ function usualSpeeds(visits: readonly Visit[], kind: ClubKind): Map<string, numb
   return new Map([...speeds].map(([club, own]) => [club, median(own)]));
 }
 
-/** Scores visits of a kind of club against what is wanted; the usual speeds are those of `all` visits. */
+/** Scores visits of a kind of club against the wanted; the usual speeds are those of `all` visits. */
 export function plainScorer(all: readonly Visit[], kind: ClubKind, wanted: WantedNumbers) {
   const speeds = usualSpeeds(all, kind);
   const within = (value: number, middle: number, window: number): boolean | null =>

@@ -68,7 +68,7 @@ export interface Target {
   readonly window: number;
 }
 
-/** How far a value is from what is wanted, to either side. */
+/** How far a value is from the wanted, to either side. */
 export const awayFrom = (value: number, { wanted }: Pick<Target, 'wanted'>): number =>
   Math.abs(value - wanted);
 

@@ -65,7 +65,7 @@ describe('where figures came from', () => {
     expect(Math.abs(offset.by + APART)).toBeLessThan(2 * offset.error);
     const said = sourceWords(gapOf(recordOf(visits)), wording);
     expect(said).toMatch(
-      /compared on 2 days: the earlier read \d(\.\d)?° more closed than the later \(give or take/,
+      /compared on 2 days: the earlier read \d(\.\d)?° more closed, give or take/,
     );
     expect(sourceWords(gapOf(recordOf(steady(seededRandom(8), false))), wording)).toBe('');
     expect(offsetsOf(steady(seededRandom(8), false), 'iron', 'faceToPathDeg').size).toBe(0);

@@ -12,7 +12,13 @@ export interface DisplayUnits {
   readonly speed: SpeedUnit;
   readonly angle: AngleStyle;
 }
-export const DEFAULT_DISPLAY_UNITS: DisplayUnits = { length: 'm', speed: 'mph', angle: 'letters' };
+/** The speed a player reads who reads lengths in this. */
+export const USUAL_SPEED_UNIT: Readonly<Record<LengthUnit, SpeedUnit>> = { m: 'km/h', yd: 'mph' };
+export const DEFAULT_DISPLAY_UNITS: DisplayUnits = {
+  length: 'm',
+  speed: USUAL_SPEED_UNIT.m,
+  angle: 'letters',
+};
 
 const MINUS = '−';
 

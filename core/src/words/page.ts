@@ -96,7 +96,7 @@ function numberOf(change: NamedChange, w: Wording): PageNumber {
   };
 }
 
-const COUNT_LABELS = {
+export const COUNT_LABELS = {
   startDirectionDeg: 'Balls that start off line',
   curveM: 'Balls that bend too much',
   offlineM: 'Balls that finish wide',

@@ -10,8 +10,9 @@ import { shapeOf } from '../plan/wanted.ts';
 import type { Shape, Wanted } from '../plan/wanted.ts';
 import type { Worth } from '../plan/worth.ts';
 import type { Bands } from '../reading/bands.ts';
-import { formatLength, formatNumber, formatSideLength, formatSpeed } from './format.ts';
+import { formatLength, formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
+import { convert } from '../units/units.ts';
 import { answersWords, lookWords } from './looks.ts';
 import { capital, figure, sentence, sideWord } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
@@ -236,6 +237,9 @@ const WORTH_LABELS: Readonly<Record<Worth['kind'], string>> = {
 };
 export const worthLabel = ({ kind }: Worth): string => capital(WORTH_LABELS[kind]);
 
+/** Club speed that a season of training gives, in round figures. */
+const ROUND_SPEED = { 'm/s': 1, mph: 2, 'km/h': 3 } as const;
+
 /** One thing worth more, with what it would tell. */
 export function worthWords(worth: Worth, units: DisplayUnits): string {
   switch (worth.kind) {
@@ -245,8 +249,11 @@ export function worthWords(worth: Worth, units: DisplayUnits): string {
         : 'Nobody has looked where on the face they come from. Spray it and hit six.';
     case 'distance':
       return `Most carries lie within ${formatLength(worth.spreadM, units.length)} of their middle.`;
-    case 'speed':
-      return `Each ${formatSpeed(worth.byMps, units.speed, units.speed === 'm/s' ? 0 : 1)} more club speed carries ${formatLength(worth.gainM, units.length)} further.`;
+    case 'speed': {
+      const by = ROUND_SPEED[units.speed];
+      const gainM = (worth.gainM * convert(by, units.speed, 'm/s')) / worth.byMps;
+      return `Each ${by} ${units.speed} more club speed carries ${formatLength(gainM, units.length)} further.`;
+    }
     case 'start line':
       return 'Start every ball at one mark, and score it.';
   }

@@ -56,8 +56,8 @@ describe('homework and numbers', () => {
 
   it('are said to go together, with the error, and never that one makes the other', () => {
     const said = homeworkHeldWords('faceToPathDeg', held, wording);
-    expect(said).toMatch(/came 1\.6° nearer to what is wanted/);
-    expect(said).toMatch(/before 3 visits, dropped before 3\)/);
+    expect(said).toMatch(/came 1\.6° nearer than without it/);
+    expect(said).toMatch(/before 3 visits, dropped before 3\./);
     expect(said).toMatch(/not shown\.$/);
   });
 

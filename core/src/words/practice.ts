@@ -6,7 +6,7 @@ import type { StationRecord } from '../record/station.ts';
 import { shortFigure } from './labels.ts';
 import { sizeText } from './record.ts';
 import type { RecordWording } from './record.ts';
-import { countOf } from './sentence.ts';
+import { capital, countOf } from './sentence.ts';
 
 /** What goes with homework done: an association with its error, never a cause. */
 export function homeworkHeldWords(
@@ -24,7 +24,8 @@ export function homeworkHeldWords(
   const [low, high] = [Math.abs(by) - half95, Math.abs(by) + half95].map((end) =>
     sizeText(figure, end, 0, units),
   );
-  return `Where homework was done, the ${name} came ${size} ${by > 0 ? 'nearer to' : 'further from'} what is wanted by the next visit than where it was not (${low} to ${high}; ${times}). They go together: that one makes the other is not shown.`;
+  const way = by > 0 ? 'nearer' : 'further off';
+  return `After homework the ${name} came ${size} ${way} than without it (${low} to ${high}). ${capital(times)}. They go together; that one makes the other is not shown.`;
 }
 
 /** How a station goes: what was good, and the dose. */

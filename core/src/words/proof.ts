@@ -132,6 +132,10 @@ const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, 
   strikeToeMm: ['came off the heel', 'missed the middle', 'came off the toe'],
 };
 
+/** How a figure scatters in two blocks, where it is the spread that was worked on: `4° → 0.6°`. */
+export const scatterText = ({ figure, beforeSd, afterSd }: FigureChange, w: Wording): string =>
+  `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
+
 /** What an eye counted: `6 of 6 started left, then 1 of 6`. */
 function countWords(
   { figure, side, before, after, verdict }: CountChange,
@@ -149,12 +153,13 @@ const HALF = [0.4, 0.6] as const;
 function steadiedWords({ verdict, named, isOpen, spread }: BlockVerdict, w: Wording): string {
   const change = named.find(({ figure }) => figure === 'offlineM') ?? named[0]!;
   if (spread === null) return 'Five balls in each block are the least that tells.';
-  const { beforeSd, afterSd, figure } = change;
-  const sizes = `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
+  const { beforeSd, afterSd } = change;
+  const sizes = scatterText(change, w);
   if (verdict === 'away from plan') return `The wrong way, more spread: ${sizes}.`;
   if (verdict !== 'on plan') return `Can’t tell yet: spread ${sizes}.${isOpen ? '' : MORE}`;
   const ratio = afterSd / beforeSd;
-  return `${ratio >= HALF[0] && ratio <= HALF[1] ? 'Half' : 'Less of'} the spread: ${sizes}.`;
+  if (ratio < HALF[0]) return `Much less spread: ${sizes}.`;
+  return `${ratio <= HALF[1] ? 'Half the' : 'Less'} spread: ${sizes}.`;
 }
 const MORE = ' Ten balls in each block show half of it.';
 

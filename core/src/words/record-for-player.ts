@@ -50,7 +50,7 @@ function says(
 
 type Of<Kind extends RecordFinding['kind']> = Extract<RecordFinding, { kind: Kind }>;
 
-function standing(finding: Of<'standing'>, wording: RecordWording): string {
+function standing(finding: Of<'standing'>, wording: RecordWording): string | null {
   const { figure, now, wanted, beyond, visits } = finding;
   const over = visits === 1 ? 'in your one visit' : `over your last ${visits} visits`;
   const what = `${says(figure, now.value, now.half95, wording)}, ${over}`;
@@ -61,7 +61,8 @@ function standing(finding: Of<'standing'>, wording: RecordWording): string {
     case 'off':
       return `${what}: ${sizeText(figure, beyond, now.half95, wording.units)} outside what you want.`;
     case 'cannot tell':
-      return `${what}: too unsure yet to say whether that is what you want.`;
+      // Of one visit there is no record yet.
+      return visits === 1 ? null : `${what}. Too early to say if that is as you want it.`;
   }
 }
 
@@ -78,8 +79,8 @@ function changed(finding: Of<'changed'>, wording: RecordWording): string {
   return isReturn ? `${what}: the old habit is back.` : `${what}: further from what you want.`;
 }
 
-/** A finding as the player is told it. */
-export function findingForPlayer(finding: RecordFinding, wording: RecordWording): string {
+/** A finding as the player is told it; null where it is none for them yet. */
+export function findingForPlayer(finding: RecordFinding, wording: RecordWording): string | null {
   const { figure } = finding;
   const called = CALLED[figure];
   switch (finding.kind) {
@@ -88,7 +89,7 @@ export function findingForPlayer(finding: RecordFinding, wording: RecordWording)
     case 'changed':
       return changed(finding, wording);
     case 'steady':
-      return `The ${called} has not clearly changed in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
+      return `The ${called} has not changed in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
     case 'drifted': {
       const { by, half95, state, isOfSource } = finding.drift;
       const size = sizeText(figure, by, half95, wording.units);
@@ -160,12 +161,12 @@ export function goalProgressWords(progress: GoalProgress, wording: RecordWording
   const where =
     now.state === 'off'
       ? `Now ${stands}, ${size(beyond)} outside it${first}`
-      : `Now ${stands}, too unsure to say whether it is reached`;
+      : `Now ${stands}, too early to say if it is reached`;
   if (forecast === null) return `${where}.`;
   if (forecast.kind === 'none') return `${where}; ${NO_FORECAST[forecast.why]}.`;
-  const { value, half95, state } = forecast;
-  const [low, high] = [value - half95, value + half95].map((end) =>
-    standText(figure, end, half95, wording),
+  const { value, half90, state } = forecast;
+  const [low, high] = [value - half90, value + half90].map((end) =>
+    standText(figure, end, half90, wording),
   );
-  return `${where}. If it goes on like this, a visit then lies between ${low} and ${high}: ${FORETOLD[state]}.`;
+  return `${where}. By then between ${low} and ${high}, as it goes on or holds: ${FORETOLD[state]}.`;
 }

@@ -40,26 +40,26 @@ const times = (count: number, path: number, face: number) =>
   Array.from({ length: count }, () => [path, face] as const);
 
 describe('what a record says', () => {
-  it('of a slicer who got better: where it stands, and since when', () => {
+  it('of a slicer who got better: what changed, since when, and where it stands', () => {
     const words = said(visits([...times(6, -6, 0), ...times(6, -1, 0)]));
-    expect(words[0]).toMatch(/^Face to path: 1(\.\d)?° open over the last 6 visits, /);
-    expect(words[1]).toMatch(
-      /^Face to path was 6(\.\d)?° open until 2026-02-16, 1(\.\d)?° open since: it has held for 6 visits\.$/,
+    expect(words[0]).toMatch(
+      /^(Path|Face to path) 6(\.\d)?° → 1(\.\d)?° (out-to-in|open) since 2026-02-16 \(6 visits\)\.$/,
     );
+    expect(words[1]).toMatch(/^Face to path: 1(\.\d)?° open \(6 visits\)/);
   });
 
   it('of a straight puller whose path came back: the gap is well, the story is the path’s', () => {
     const puller = visits([...times(5, -7, -7), ...times(6, -2, -2), ...times(6, -7, -7)]);
     const words = said(puller);
-    expect(words[0]).toMatch(/^Face to path: 0(\.\d)?°.* within what is wanted\.$/);
-    expect(words[1]).toMatch(
-      /^Path: 7(\.\d)?° out-to-in over the last 6 visits, 5(\.\d)?° outside/,
+    expect(words[0]).toMatch(
+      /^The old path is back: 2(\.\d)?° → 7(\.\d)?° out-to-in since 2026-03-23 \(6 visits\)\.$/,
     );
+    expect(words[1]).toMatch(/^Face to path: 0(\.\d)?°.*, as wanted\.$/);
     expect(words[2]).toMatch(
-      /^Path has come back: 2(\.\d)?° out-to-in until 2026-03-23, 7(\.\d)?° out-to-in since, 6 visits\.$/,
+      /^Path: 7(\.\d)?° out-to-in \(6 visits\), 5(\.\d)?° outside the window\.$/,
     );
     // What never stood there before does not come back.
-    expect(said(puller.slice(5))[2]).toMatch(/^Path went away from what is wanted: 2/);
+    expect(said(puller.slice(5))[0]).toMatch(/^Path the wrong way: 2/);
   });
 
   it('of a toe striker: the strike, not the start that comes of it', () => {
@@ -76,7 +76,7 @@ describe('what a record says', () => {
       return visitOf(week, [set], random, (ball) => ({ ...ball, strikeToeMm: 18 + week / 9 }));
     });
     const words = said(toe);
-    expect(words[1]).toMatch(/^Strike: 18 mm to the toe over the last 5 visits, 10 mm outside/);
+    expect(words[1]).toMatch(/^Strike: 18 mm to the toe \(5 visits\), 10 mm outside/);
     expect(words.join(' ')).not.toMatch(/Start:/);
   });
 
@@ -86,27 +86,25 @@ describe('what a record says', () => {
     const context = resolveContext({ hand: 'right' });
     const record = playerRecord(own, { context, wanted, effects: [] })!;
     expect(findingWords(findingsOf(record)[0]!, wording())).toMatch(
-      /outside the window round the [1-4]° open that is wanted\.$/,
+      /^Face to path: \d(\.\d)?° open \(6 visits\), [2-4](\.\d)?° outside the window\.$/,
     );
   });
 
   it('in a left-hander’s words', () => {
     const words = said(visits(times(6, -6, 0), 'left'), 'left');
-    expect(words[0]).toMatch(/open over the last 6 visits/);
-    expect(words[1]).toMatch(
-      /^No clear change of the face to path in 6 visits, since 2026-01-05\.$/,
-    );
+    expect(words[0]).toMatch(/open \(6 visits\)/);
+    expect(words[1]).toBe('Face to path: no change in 6 visits, since 2026-01-05.');
   });
 
   it('of a last visit that is off: by how much, and at the least', () => {
     const words = said(visits([...times(9, 0, 0), [-6, 0]]));
-    expect(words[1]).toMatch(
-      /^On 2026-03-09 the face to path was 6(\.\d)?° more open than held before, by \d(\.\d)?° at the least: away from what is wanted\.$/,
+    expect(words.join(' ')).toMatch(
+      /Face to path on 2026-03-09: 6(\.\d)?° more open than before, at least \d(\.\d)?°, the wrong way\./,
     );
   });
 
   it('of one visit as of one, and of none nothing', () => {
-    expect(said(visits(times(1, -6, 0)))[0]).toMatch(/in the one visit, /);
+    expect(said(visits(times(1, -6, 0)))[0]).toMatch(/\(1 visit\)/);
     expect(findingsOf({ ...recordOf(visits(times(1, 0, 0))), followed: [] })).toEqual([]);
   });
 
@@ -162,9 +160,7 @@ describe('its figures', () => {
       speed: share(19),
       all: share(8),
     };
-    expect(plainWords(score)).toBe(
-      '8 of 20 balls had everything: face where it should point, path along the line wanted, the usual speed.',
-    );
+    expect(plainWords(score)).toBe('All three at once (face, path, speed): 8 of 20.');
     expect(plainWords({ ...score, all: { had: 0, of: 0 } })).toBe('');
     expect(fairwayWords({ share: 0.5, low: 0.307, high: 0.693, had: 10, of: 20 })).toBe(
       '10 of 20 (31 to 69 %)',

@@ -5,7 +5,6 @@ import { faceWord, pathWord } from '../line/words.ts';
 import type { Pooled } from '../maths/pooled.ts';
 import { NORMAL_975 } from '../maths/statistics.ts';
 import type { Proportion } from '../maths/proportion.ts';
-import { CHART_DEFAULTS } from '../record/control-chart.ts';
 import type { RecordFinding } from '../record/findings.ts';
 import type { Change, Drift, Followed, Now } from '../record/follow.ts';
 import type { VisitMark } from '../record/marks.ts';
@@ -20,7 +19,7 @@ import { degrees } from './angles.ts';
 import { formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 import { clubLabel, shortFigure, strikeText, sureDegrees } from './labels.ts';
-import { capital, countOf, sideWord } from './sentence.ts';
+import { capital, countOf, numberWord, sideWord } from './sentence.ts';
 
 export interface RecordWording {
   readonly hand: Hand;
@@ -86,49 +85,55 @@ function whereWords(
 ): string {
   const { figure, now, wanted, beyond, visits } = finding;
   const stands = standText(figure, now.value, now.half95, wording);
-  const over = visits === 1 ? 'in the one visit' : `over the last ${visits} visits`;
-  const asked =
-    wanted === null || Math.abs(wanted) < 0.5
-      ? 'what is wanted'
-      : `the window round the ${standText(figure, wanted, 1, wording)} that is wanted`;
+  const what = `${nameOf(figure)}: ${stands} (${countOf(visits, 'visit')})`;
+  if (wanted === null) return `${what}.`;
   const where = {
-    within: `within ${asked}`,
-    off: `${sizeText(figure, beyond, now.half95, wording.units)} outside ${asked}`,
-    'cannot tell': `too unsure to say whether that is within ${asked}`,
+    within: ', as wanted.',
+    off: `, ${sizeText(figure, beyond, now.half95, wording.units)} outside the window.`,
+    'cannot tell': '. Can’t tell yet if that is as wanted.',
   }[now.state];
-  const ending = wanted === null ? '' : `, ${where}`;
-  return `${nameOf(figure)}: ${stands} ${over}${ending}.`;
+  return `${what}${where}`;
 }
 
-/** What a change was: `2° open until 5 Nov, 5° open since`. */
-export function changeWords(
+/** From one to another, the word said once where it is the same: `3° → 7° out-to-in`. */
+function fromToStand(
   figure: FollowedFigure,
   { from, to, half95 }: Pick<Change, 'from' | 'to' | 'half95'>,
+  wording: Pick<RecordWording, 'hand' | 'units'>,
+): string {
+  const [a, b] = [from, to].map((value) => standText(figure, value, half95, wording));
+  const [size, ...word] = a!.split(' ');
+  const isAlike = word.length > 0 && b!.endsWith(` ${word.join(' ')}`);
+  return `${isAlike ? size : a} → ${b}`;
+}
+
+/** What a change was: `2° → 5° open since 5 Nov`. */
+export const changeWords = (
+  figure: FollowedFigure,
+  change: Pick<Change, 'from' | 'to' | 'half95'>,
   day: string,
   wording: RecordWording,
-): string {
-  const [before, since] = [from, to].map((value) => standText(figure, value, half95, wording));
-  return `${before} until ${wording.dayText(day)}, ${since} since`;
-}
+): string => `${fromToStand(figure, change, wording)} since ${wording.dayText(day)}`;
 
 /** Said where a change came with another source of figures. */
 const MAY_BE_SOURCE =
-  'another source wrote the figures since, so it may be the monitor: five balls on each on one day tell them apart.';
+  'Another monitor since, so it may be the monitor. Five balls on each in one day would tell.';
 
 function changedWords(
   { figure, change, at, visitsSince }: Extract<RecordFinding, { kind: 'changed' }>,
   wording: RecordWording,
 ): string {
   const what = changeWords(figure, change, at, wording);
+  const name = nameOf(figure);
   const visits = countOf(visitsSince, 'visit');
-  if (change.isOfSource) return `${nameOf(figure)} reads ${what}; ${MAY_BE_SOURCE}`;
-  if (change.isNearer !== false) return `${nameOf(figure)} was ${what}: it has held for ${visits}.`;
+  if (change.isOfSource) return `${name} reads ${what}. ${MAY_BE_SOURCE}`;
+  if (change.isNearer !== false) return `${name} ${what} (${visits}).`;
   return change.isReturn
-    ? `${nameOf(figure)} has come back: ${what}, ${visits}.`
-    : `${nameOf(figure)} went away from what is wanted: ${what}, ${visits}.`;
+    ? `The old ${name.toLowerCase()} is back: ${what} (${visits}).`
+    : `${name} the wrong way: ${what} (${visits}).`;
 }
 
-/** What the last visit did to what was held, and how surely: `6° more open than held before, by 2° at the least`. */
+/** What the last visit did to what was held, and how surely: `6° more open than before, at least 2°`. */
 export function driftWords(
   figure: FollowedFigure,
   drift: Drift,
@@ -136,24 +141,24 @@ export function driftWords(
 ): string {
   const size = sizeText(figure, drift.by, drift.half95, units);
   const least = Math.max(0, Math.abs(drift.by) - drift.half95);
-  return `${size} more ${towards(figure, drift.by, hand)} than held before, by ${sizeText(figure, least, 0, units)} at the least`;
+  return `${size} more ${towards(figure, drift.by, hand)} than before, at least ${sizeText(figure, least, 0, units)}`;
 }
 
 function driftedWords(
   { figure, drift, at }: Extract<RecordFinding, { kind: 'drifted' }>,
   wording: RecordWording,
 ): string {
-  const way = drift.state === 'away' ? 'away from' : 'nearer to';
-  const ending = drift.isOfSource ? MAY_BE_SOURCE : `${way} what is wanted.`;
-  return `On ${wording.dayText(at)} the ${nameOf(figure).toLowerCase()} was ${driftWords(figure, drift, wording)}: ${ending}`;
+  const way = drift.state === 'away' ? 'the wrong way' : 'nearer';
+  const what = `${nameOf(figure)} on ${wording.dayText(at)}: ${driftWords(figure, drift, wording)}`;
+  return drift.isOfSource ? `${what}. ${MAY_BE_SOURCE}` : `${what}, ${way}.`;
 }
 
 const STATE_WORDS: Readonly<Record<Now['state'], string>> = {
   within: 'as wanted',
-  off: 'outside what is wanted',
-  'cannot tell': 'not sure yet',
+  off: 'off',
+  'cannot tell': 'can’t tell yet',
 };
-/** Where a figure stands, in a few words: `Path 7° out-to-in, outside what is wanted`. */
+/** Where a figure stands, in a few words: `Path 7° out-to-in, off`. */
 export const standingWords = (
   { figure, now, target }: Pick<Standing, 'figure' | 'now' | 'target'>,
   wording: Pick<RecordWording, 'hand' | 'units'>,
@@ -163,7 +168,7 @@ export const standingWords = (
 function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWording): string {
   const { value, count } = pooled;
   const side = towards(figure, value, wording.hand);
-  return `${formatNumber(Math.abs(value), 1)}° more ${side} (${spanText(pooled, 1)}, ${countOf(count, 'time')})`;
+  return `${degrees(value)} more ${side} (${countOf(count, 'time')})`;
 }
 
 /** A finding as a sentence. */
@@ -175,15 +180,15 @@ export function findingWords(finding: RecordFinding, wording: RecordWording): st
     case 'changed':
       return changedWords(finding, wording);
     case 'steady':
-      return `No clear change of the ${nameOf(figure).toLowerCase()} in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
+      return `${nameOf(figure)}: no change in ${finding.visits} visits, since ${wording.dayText(finding.since)}.`;
     case 'drifted':
       return driftedWords(finding, wording);
     case 'leans':
-      return `The ${nameOf(figure).toLowerCase()} of the last visits leans ${towards(figure, finding.side, wording.hand)}: not a change yet, but such a lean comes by chance only once in some ${CHART_DEFAULTS.runLength} visits.`;
+      return `${nameOf(figure)} leans ${towards(figure, finding.side, wording.hand)} in the last visits: not a change yet.`;
     case 'slips':
-      return `From the end of a visit to the start of the next the ${nameOf(figure).toLowerCase()} comes out ${pooledWords(figure, finding.pooled, wording)}.`;
+      return `Between visits the ${nameOf(figure).toLowerCase()} comes out ${pooledWords(figure, finding.pooled, wording)}.`;
     case 'warms up':
-      return `In ${nameOf(figure).toLowerCase()} the last five balls of a visit are ${pooledWords(figure, finding.pooled, wording)} than the first five.`;
+      return `By the end of a visit the ${nameOf(figure).toLowerCase()} is ${pooledWords(figure, finding.pooled, wording)}.`;
   }
 }
 
@@ -202,7 +207,7 @@ export function movedOverAllWords(moved: MovedOverAll, drill: Pick<Drill, 'name'
   const { drillId, figure, pooled, isClear, players } = moved;
   const what = `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}`;
   const of = countOf(players, 'player');
-  if (!isClear) return `${what}: not enough to say, ${of}.`;
+  if (!isClear) return `${what}: can’t tell yet, ${of}.`;
   const side = towards(figure, pooled.value, 'right');
   return `${what}: ${formatNumber(Math.abs(pooled.value), 1)}° more ${side} (${spanText(pooled, 1)}, ${of}).`;
 }
@@ -221,8 +226,8 @@ export function plainWords(score: PlainScore): string {
   const { all } = score;
   if (all.of === 0) return '';
   const asked = PLAIN.filter((name) => score[name].of > 0);
-  const names = asked.map((name) => PLAIN_WORDS[name]).join(', ');
-  return `${all.had} of ${all.of} balls had everything: ${names}.`;
+  const count = numberWord(asked.length).toLowerCase();
+  return `All ${count} at once (${asked.join(', ')}): ${all.had} of ${all.of}.`;
 }
 
 /** A share of landings on the fairway: `14 of 30 (31 to 64 %)`. */
@@ -242,7 +247,8 @@ export function sourceWords(
       const half95 = NORMAL_975 * error;
       const size = sizeText(figure, by, half95, units);
       const sure = sizeText(figure, half95, 0, units);
-      return `Two sources of figures were compared on ${days === 1 ? 'one day' : `${days} days`}: the earlier read ${size} more ${towards(figure, by, hand)} than the later (give or take ${sure}), and is drawn as the later reads. Which of them is right is not known.`;
+      const on = days === 1 ? 'one day' : `${days} days`;
+      return `Two monitors, compared on ${on}: the earlier read ${size} more ${towards(figure, by, hand)}, give or take ${sure}. It is drawn as the later reads; which is right is not known.`;
     })
     .join(' ');
 }

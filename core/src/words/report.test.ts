@@ -34,12 +34,10 @@ describe('what the player is told of their record', () => {
   it('is where they stand and what became of it, in plain sentences', () => {
     const { words, points, levels, figure } = recordForPlayer(recordOf(CHANGED)!, [], wording)!;
     expect(figure).toBe('faceToPathDeg');
-    expect(words[0]).toMatch(
+    expect(words[1]).toMatch(
       /^Your clubface is (square|0\.\d° \w+) to the way the club travels, over your last 5 visits: as you want it\.$/,
     );
-    expect(words.join(' ')).toMatch(
-      /went from \d(\.\d)?° open to 0(\.\d)?°( \w+)? on 2026-02-09: nearer/,
-    );
+    expect(words[0]).toMatch(/went from \d(\.\d)?° open to 0(\.\d)?°( \w+)? on 2026-02-09: nearer/);
     expect(points).toHaveLength(10);
     expect(levels.map(({ from, to }) => [from, to])).toEqual([
       [0, 5],
@@ -115,7 +113,7 @@ describe('a report’s numbers', () => {
     const numbers = reportNumbers(recordOf([6, 6, 6, 6, 1, 1, 1, 1, 6, 6, 6, 6])!, wording);
     expect(numbers[0]!.verdict).toBe('back where it was');
     const [one] = reportNumbers(recordOf([7])!, wording);
-    expect(one).toMatchObject({ before: '–', verdict: 'outside what is wanted' });
+    expect(one).toMatchObject({ before: '–', verdict: 'outside the window' });
   });
 
   it('call no share more or less often that another source wrote down', () => {

@@ -65,7 +65,7 @@ export function recordForPlayer(
   const { figure, target } = told;
   return {
     figure,
-    words: findingsOf(record).map((finding) => findingForPlayer(finding, wording)),
+    words: findingsOf(record).flatMap((finding) => findingForPlayer(finding, wording) ?? []),
     goals: goals.map((one) => `${goalWords(one, wording)}. ${goalProgressWords(one, wording)}`),
     ...drawnOf(told),
     target,
@@ -75,8 +75,7 @@ export function recordForPlayer(
 /** What became of a number: nearer or further only where that is clear of what both ends are unsure by. */
 function becameOf({ levels, points, now, target }: Followed): string {
   if (now?.state === 'within') return 'as wanted';
-  if (points.length < 2)
-    return now?.state === 'off' ? 'outside what is wanted' : 'too early to say';
+  if (points.length < 2) return now?.state === 'off' ? 'outside the window' : 'too early to say';
   const [first, last] = [levels[0]!, levels.at(-1)!];
   if (first === last) return 'no clear change';
   const unsure = NORMAL_975 * Math.hypot(first.error, last.error);
@@ -84,7 +83,7 @@ function becameOf({ levels, points, now, target }: Followed): string {
     return Math.abs(last.value - first.value) > unsure ? 'changed' : 'back where it was';
   const nearer = awayFrom(first.value, target) - awayFrom(last.value, target);
   if (Math.abs(nearer) <= unsure) return 'back where it was';
-  return nearer > 0 ? 'nearer to what is wanted' : 'further off';
+  return nearer > 0 ? 'nearer' : 'further off';
 }
 
 function numberOf(followed: Followed, wording: RecordWording): PageNumber[] {

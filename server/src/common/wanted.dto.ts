@@ -61,7 +61,7 @@ export class WantedDto implements Wanted {
   readonly widthShare?: number | null;
 }
 
-/** What is wanted of a kind of club, where it is not what is wanted of all. */
+/** The flight wanted with a kind of club, where it is not that of all. */
 export class WantedKindsDto implements Partial<Record<ClubKind, Wanted>> {
   declare readonly driver?: WantedDto;
   declare readonly fairway?: WantedDto;

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, USUAL_SPEED_UNIT } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
@@ -78,7 +78,7 @@ export class PlayersService {
         name: dto.name,
         hand: dto.hand,
         lengthUnit: dto.lengthUnit ?? DEFAULT_DISPLAY_UNITS.length,
-        speedUnit: dto.speedUnit ?? DEFAULT_DISPLAY_UNITS.speed,
+        speedUnit: dto.speedUnit ?? USUAL_SPEED_UNIT[dto.lengthUnit ?? DEFAULT_DISPLAY_UNITS.length],
         angleStyle: dto.angleStyle ?? DEFAULT_DISPLAY_UNITS.angle,
         playerKind: dto.playerKind ?? null,
         driverSpeedMps: dto.driverSpeedMps ?? null,

@@ -37,7 +37,7 @@ export class RecordQuery {
 
 export class StandingsQuery {
   @ApiPropertyOptional({
-    description: 'Only players who went away from what is wanted since this ISO day',
+    description: 'Only players who went away from the wanted since this ISO day',
   })
   @IfGiven()
   @IsISO8601({}, { message: 'since: write a day as 2026-05-04' })

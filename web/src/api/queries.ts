@@ -179,7 +179,7 @@ export const useEffects = (playerId: string) =>
       answerOf(api.GET('/api/players/{id}/effects', { params: { path: { id: playerId } } })),
   });
 
-/** Where players stand, by player: everybody, or only those who went away from what is wanted since a day (ISO). */
+/** Where players stand, by player: everybody, or only those who went away from the wanted since a day (ISO). */
 export function useStandings(since?: string): ReadonlyMap<string, readonly Standing[]> {
   const { data } = useQuery({
     queryKey: keys.standings(since),

@@ -130,7 +130,7 @@ export interface FlightsOptions {
 }
 
 /**
- * Flights from above, target up, all faint; on the lane of what is wanted, with the ellipse in which two in three of
+ * Flights from above, target up, all faint; on the wanted lane, with the ellipse in which two in three of
  * the counted landings lie, whether their flights are among those drawn or not.
  */
 export function flightsPlan(

@@ -48,9 +48,14 @@ const NICE_STEPS = [5, 10, 20, 25, 50, 100, 200];
 const meanOf = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
 
-/** What must be in view: every landing and the lane; from the ball on where flights are drawn. */
+/** What must be in view: every landing, its ellipse and the lane; from the ball on where flights are drawn. */
 export function laneExtent(clouds: readonly LaneCloud[], lane: Lane, withFlight: boolean): Extent {
-  const all = clouds.flatMap(({ landings }) => landings);
+  // The ellipses round them too: one that is cut off says nothing.
+  const all = clouds.flatMap(({ landings }) => {
+    const points = landings.map(({ carryM: x, offlineM: y }) => ({ x, y }));
+    const ellipse = scatterEllipse(points) ?? [];
+    return [...landings, ...ellipse.map(({ x, y }) => ({ carryM: x, offlineM: y }))];
+  });
   const carries = all.map(({ carryM }) => carryM);
   const farM = Math.max(20, ...carries) * 1.04;
   const sides = all.map(({ offlineM }) => Math.abs(offlineM));
@@ -179,7 +184,7 @@ function ruler(extent: Extent, scale: number, half: number, unit: LengthUnit): S
   return shapes;
 }
 
-/** Where balls come down, from above with the target up, on the lane of what is wanted; one scale both ways. */
+/** Where balls come down, from above with the target up, on the wanted lane; one scale both ways. */
 export function lanePlan(
   clouds: readonly LaneCloud[],
   lane: Lane,

@@ -1,11 +1,11 @@
-/** A figure's last visits in a strip: the lane of what is wanted, a line, and the last visit as a dot. */
+/** A figure's last visits in a strip: the wanted lane, a line, and the last visit as a dot. */
 import { polyline } from './shape.ts';
 import type { Box, Point, Shape } from './shape.ts';
 
 export const SMALL_CHART_BOX: Box = [0, 0, 120, 40];
 const [, , WIDE, TALL] = SMALL_CHART_BOX;
 const EDGE = 5;
-/** Shown at least to each side of what is wanted, in windows. */
+/** Shown at least to each side of the wanted, in windows. */
 const LEAST_WINDOWS = 2;
 
 export interface SmallChart {

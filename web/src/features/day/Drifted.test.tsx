@@ -46,7 +46,7 @@ describe('who drifted', () => {
     show(<Drifted drifted={driftedIn(players, standings, since)} />);
     const [bo, ada] = screen.getAllByRole('listitem');
     expect(bo).toHaveTextContent(
-      'Face to path 6° more open than held before, by 4.0° at the least, Mon 4 May 2026.',
+      'Face to path 6° more open than before, at least 4.0°, Mon 4 May 2026.',
     );
     expect(ada).toHaveTextContent('4° more open');
     expect(screen.getByRole('link', { name: 'Record of ada' })).toHaveAttribute(
@@ -56,12 +56,20 @@ describe('who drifted', () => {
   });
 
   it('and who stands elsewhere for some visits, lately and the wrong way', () => {
-    const change = { at: 5, from: 1.6, to: 5.1, half95: 0.8, isReturn: false, isOfSource: false };
+    const change = {
+      figure: 'clubPathDeg',
+      at: 5,
+      from: -1.6,
+      to: -5.1,
+      half95: 0.8,
+      isReturn: false,
+      isOfSource: false,
+    } as const;
     const changed = (isNearer: boolean, day: string) =>
       new Map([['ada', [{ ...standing(null), changed: { ...change, isNearer, day } }]]]);
     show(<Drifted drifted={driftedIn(players, changed(false, '2026-04-20'), since)} />);
     expect(screen.getByRole('listitem')).toHaveTextContent(
-      'Face to path 2° open until Mon 20 Apr 2026, 5° open since.',
+      'Path 2° → 5° out-to-in since Mon 20 Apr 2026.',
     );
     expect(driftedIn(players, changed(true, '2026-04-20'), since)).toEqual([]);
     expect(driftedIn(players, changed(false, '2025-04-20'), since)).toEqual([]);

@@ -33,13 +33,13 @@ export function driftedIn(
 
 /** Why somebody is on the list: the last visit, and how surely, or the change. */
 function whyWords({ player, standing }: DriftedPlayer): string {
-  const { drifted, changed, figure, lastDay } = standing;
+  const { drifted, changed, lastDay } = standing;
   const wording = { hand: player.hand, units: unitsOf(player), dayText: shortDay };
   if (drifted !== null)
     return `${shortFigure(drifted.figure)} ${driftWords(drifted.figure, drifted.drift, wording)}, ${shortDay(lastDay)}.`;
   return changed === null
     ? ''
-    : `${shortFigure(figure)} ${changeWords(figure, changed, changed.day, wording)}.`;
+    : `${shortFigure(changed.figure)} ${changeWords(changed.figure, changed, changed.day, wording)}.`;
 }
 
 /** Who drifted, how far, and how surely; one tap opens the record. */

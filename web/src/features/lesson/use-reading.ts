@@ -26,7 +26,7 @@ function stopWorker(slot: Slot): void {
   delete running[slot];
 }
 
-/** The context a lesson is read in: the player and what is wanted, the academy's rules, the coach's choices. */
+/** The context a lesson is read in: the player and the wanted flight, the academy's rules, the coach's choices. */
 export function contextOf(lesson: Lesson, settings: Settings): LessonContext {
   const { hand, wanted, playerKind, driverSpeedMps } = lesson.player;
   const { naming, bands, accuracy, firstRoute } = settings;

@@ -6,6 +6,7 @@ import {
   LENGTH_UNITS,
   PLAYER_KINDS,
   SPEED_UNITS,
+  USUAL_SPEED_UNIT,
   formatNumber,
   fromSi,
   convert,
@@ -31,7 +32,7 @@ export class PlayerValues {
   lengthUnit: LengthUnit = 'm';
 
   @IsIn(SPEED_UNITS)
-  speedUnit: SpeedUnit = 'mph';
+  speedUnit: SpeedUnit = USUAL_SPEED_UNIT.m;
 
   @IsIn(ANGLE_STYLES)
   angleStyle: AngleStyle = 'letters';
@@ -88,7 +89,7 @@ const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [
 export function PlayerForm({ player, onSave }: PlayerFormProps) {
   const me = useAccount()?.id ?? '';
   const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
-  const { register, control, handleSubmit, formState, watch } = useForm<PlayerValues>({
+  const { register, control, handleSubmit, formState, watch, setValue } = useForm<PlayerValues>({
     resolver: classValidatorResolver(PlayerValues),
     defaultValues:
       player === null
@@ -113,7 +114,12 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
           legend={legend}
           value={field.value}
           options={options}
-          onChange={field.onChange}
+          onChange={(value) => {
+            field.onChange(value);
+            // Speeds go with distances, until they are chosen.
+            if (name === 'lengthUnit' && !formState.dirtyFields.speedUnit)
+              setValue('speedUnit', USUAL_SPEED_UNIT[value as LengthUnit]);
+          }}
         />
       )}
     />

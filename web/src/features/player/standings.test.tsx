@@ -36,6 +36,7 @@ const standings = new Map<string, Standing[]>([
     [
       standing({
         changed: {
+          figure: 'faceToPathDeg',
           at: 3,
           day: '2026-03-01',
           from: 5,
@@ -83,7 +84,7 @@ describe('players in rows', () => {
   it('say where each stands, and open the record of it', () => {
     open();
     const [ada, , , dee] = screen.getAllByRole('listitem');
-    expect(ada).toHaveTextContent('Face to path 1° open, not sure yet');
+    expect(ada).toHaveTextContent('Face to path 1° open, can’t tell yet');
     expect(ada).toHaveTextContent('6 visits, last Mon 4 May 2026');
     expect(within(ada!).getByRole('link', { name: 'Record of ada' })).toHaveAttribute(
       'href',
@@ -97,9 +98,7 @@ describe('players in rows', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'Drifted first' }));
     expect(screen.getByLabelText('address')).toHaveTextContent('sort=drifted');
     const [first] = screen.getAllByRole('listitem');
-    expect(first).toHaveTextContent(
-      '▲ Path 7° more in-to-out than held before, by 5.0° at the least',
-    );
+    expect(first).toHaveTextContent('▲ Path 7° more in-to-out than before, at least 5.0°');
     expect(within(first!).getByRole('link', { name: /Record/ })).toHaveAttribute(
       'href',
       expect.stringContaining('kind=driver'),
@@ -136,7 +135,7 @@ describe('what moved what over all', () => {
     expect(
       await screen.findByText('Rails, path: 2.9° more in-to-out (2.1 to 3.6, 9 players).'),
     ).toBeInTheDocument();
-    expect(screen.getByText('gone, path: not enough to say, 1 player.')).toBeInTheDocument();
+    expect(screen.getByText('gone, path: can’t tell yet, 1 player.')).toBeInTheDocument();
     expect(asked.filter((url) => url.includes('/api/moved?kind=iron'))).toHaveLength(1);
   });
 });

@@ -45,7 +45,7 @@ interface GoalValues {
   readonly by: string;
 }
 
-/** What a goal of a figure starts from: what is wanted of it anyway. */
+/** What a goal of a figure starts from: the wanted of it anyway. */
 function valuesOf(figure: FollowedFigure, player: Player, { followed }: PlayerRecord): GoalValues {
   const target = followed.find((one) => one.figure === figure)?.target ?? null;
   const { inUnit } = typingOf(figure, player);

@@ -107,7 +107,7 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
                 seen={[first, last]}
                 onSee={(start, end) => look([start, end])}
                 onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
-                label={`${label}, visit by visit, ${isSpread ? 'how it spreads' : 'beside what is wanted'}; the same as a table below`}
+                label={`${label}, visit by visit, ${isSpread ? 'how it spreads' : 'beside the wanted'}; the same as a table below`}
               />
             </Suspense>
           </Catch>
@@ -129,7 +129,7 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
       <p className="mt-1 text-sm text-soft">
         {drawn < inSight.length && `Of ${inSight.length} visits the ${drawn} that stick out. `}
         Each visit with its interval; a diamond had a drill in it.
-        {!isSpread && ' Plum: the levels it stood at. Green: what is wanted'}
+        {!isSpread && ' Plum: the levels it stood at. Green: wanted'}
         {homework.length > 0 && '; dots below: homework done'}
         {marks.length > 0 && '; dashed: another club or source of figures'}. Tap a visit to open it;
         pinch or drag for a part of it.

@@ -47,7 +47,7 @@ export function FaceAgainstPath({ record, names, file }: PictureProps) {
   );
 }
 
-/** Where the balls of both periods land in the same still air, on the lane of what is wanted. */
+/** Where the balls of both periods land in the same still air, on the wanted lane. */
 export function LandingPeriods({
   record,
   names,

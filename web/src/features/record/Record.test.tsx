@@ -47,11 +47,9 @@ const mended = [
 describe('a record', () => {
   it('says first where face to path stands and since when, then shows it', async () => {
     await open(answerWith(recordWith(mended)));
+    expect(screen.getByText(/^Face to path: 0.*\(5 visits\), as wanted\.$/)).toBeInTheDocument();
     expect(
-      screen.getByText(/^Face to path: 0.*over the last 5 visits, within what is wanted\.$/),
-    ).toBeInTheDocument();
-    expect(
-      screen.getByText(/open until Mon 9 Feb 2026, 0.* since: it has held for 5 visits\.$/),
+      screen.getByText(/^(Path|Face to path) .* since Mon 9 Feb 2026 \(5 visits\)\.$/),
     ).toBeInTheDocument();
     expect(await screen.findByText(/^Face to path, visit by visit/)).toBeInTheDocument();
   });
@@ -66,7 +64,7 @@ describe('a record', () => {
   it('shows first the figure that is off where the gap is not', async () => {
     await open(answerWith(recordWith(times(6, { path: -7, face: -7 }))));
     expect(await screen.findByText(/^Path, visit by visit/)).toBeInTheDocument();
-    expect(screen.getByText(/^Path: 7.* out-to-in over the last 6 visits/)).toBeInTheDocument();
+    expect(screen.getByText(/^Path: 7.* out-to-in \(6 visits\)/)).toBeInTheDocument();
   });
 
   it('lays the two periods beside each other: score, landings, face against path', async () => {
@@ -125,7 +123,7 @@ describe('a record', () => {
       { drillId: 'rails', date: '2026-02-02', good: 6, of: 10, doseStep: null, isHome: false },
     ];
     await open(answerWith(recordWith(weeks), { homework, stations }));
-    expect(screen.getByText(/nearer to what is wanted by the next visit/)).toBeInTheDocument();
+    expect(screen.getByText(/^After homework the .* nearer than without it/)).toBeInTheDocument();
     expect(screen.getByText(/that one makes the other is not shown/)).toBeInTheDocument();
   });
 

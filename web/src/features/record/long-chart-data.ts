@@ -47,7 +47,7 @@ export function drawnPlaces(
   return thinned(middles, VISITS_DRAWN).map((n) => start + n);
 }
 
-/** The figure visit by visit: each with its interval, the levels it stood at, on the lane of what is wanted. `places` are drawn. */
+/** The figure visit by visit: each with its interval, the levels it stood at, on the wanted lane. `places` are drawn. */
 export function datasetsOf(
   { followed, worked, homework, marks }: Told,
   shown: (value: number) => number,

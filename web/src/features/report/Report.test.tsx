@@ -72,7 +72,7 @@ describe('a report', () => {
     expect(lastReport()).toEqual({ findings: [null, 'Well done.', null] });
     const seen = within(await preview());
     expect(seen.getByText('Well done.')).toBeInTheDocument();
-    expect(seen.getByText(/^Your clubface is/)).toBeInTheDocument();
+    expect(seen.getByText(/ went from .* nearer to what you want/)).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: /^Start anew/ }));
     expect(lastReport()).toBeNull();
   });

@@ -1,7 +1,9 @@
 import {
+  COUNT_LABELS,
   changeText,
   figureText,
   proofCsv,
+  scatterText,
   shortFigure,
   spreadWords,
   verdictWords,
@@ -13,12 +15,53 @@ import { saveFile } from '../../../ui/save-file.ts';
 
 const HEADS = ['', 'Before', 'After'] as const;
 
+const TILE = 'min-w-0 flex-1 basis-64 rounded-lg border-2 border-line p-3';
+
+/** What an eye counted, or how a figure scatters: before and after, large. */
+function Tile({ name, beside, text }: { name: string; beside: string; text: string }) {
+  return (
+    <li className={TILE}>
+      <p className="flex items-baseline justify-between gap-2">
+        <b className="text-lg">{name}</b>
+        <span className="font-semibold">{beside}</span>
+      </p>
+      <p className="font-mono text-2xl">{text}</p>
+    </li>
+  );
+}
+
+/** The figures it was judged on: counts of an eye, the spread where that was worked on, else where they lie. */
+function Tiles({ judged, wording }: { judged: BlockVerdict; wording: Wording }) {
+  const { counts, named, isSteadied } = judged;
+  if (counts.length > 0)
+    return counts.map(({ figure, before, after, verdict }) => (
+      <Tile
+        key={figure}
+        name={COUNT_LABELS[figure]}
+        beside={verdictWords(verdict)}
+        text={`${before.had} of ${before.of} → ${after.had} of ${after.of}`}
+      />
+    ));
+  if (isSteadied)
+    return named.map((change) => (
+      <Tile
+        key={change.figure}
+        name={shortFigure(change.figure)}
+        beside="most within"
+        text={scatterText(change, wording)}
+      />
+    ));
+  return named.map((change) => (
+    <NamedFigure key={change.figure} change={change} wording={wording} />
+  ));
+}
+
 /** A named figure, large: before, after, the aim, and the verdict on it. */
 function NamedFigure({ change, wording }: { change: NamedChange; wording: Wording }) {
   const { units } = wording;
   const { figure, beforeMean, afterMean, wanted } = change;
   return (
-    <li className="min-w-0 flex-1 basis-64 rounded-lg border-2 border-line p-3">
+    <li className={TILE}>
       <p className="flex items-baseline justify-between gap-2">
         <b className="text-lg">{shortFigure(figure)}</b>
         <span className="font-semibold">{verdictWords(change.verdict)}</span>
@@ -81,11 +124,9 @@ export function Judged({ judged, wording }: { judged: BlockVerdict; wording: Wor
   return (
     <Panel name="Before and after">
       <ul className="flex flex-wrap gap-3">
-        {judged.named.map((change) => (
-          <NamedFigure key={change.figure} change={change} wording={wording} />
-        ))}
+        <Tiles judged={judged} wording={wording} />
       </ul>
-      {decides !== undefined && (
+      {decides !== undefined && !judged.isSteadied && judged.counts.length === 0 && (
         <p className="mt-2 text-soft">{spreadWords(judged.spread, decides, wording)}</p>
       )}
       {judged.others.length > 0 && (

@@ -13,7 +13,7 @@ const landingsOf = (views: readonly BallView[]): Landing[] =>
     carry === null || offline === null ? [] : [{ carryM: carry.value, offlineM: offline.value }],
   );
 
-/** Where the balls of both blocks came down, on one lane with what is wanted. */
+/** Where the balls of both blocks came down, on one lane with the wanted flight. */
 export function Overlay({
   before,
   after,

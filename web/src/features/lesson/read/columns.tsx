@@ -4,6 +4,7 @@ import {
   findClub,
   formatNumber,
   formatSideAngle,
+  isByEye,
   fromSi,
   strikeText,
 } from '@loxos/core';
@@ -31,12 +32,15 @@ export interface BallRow {
 const helper = createColumnHelper<TableFeatures, BallRow>();
 const DASH = '–';
 
-const angle = (value: number | null | undefined, style: AngleStyle): string =>
-  value === null || value === undefined ? DASH : formatSideAngle(value, style);
+const angle = (value: number | null | undefined, style: AngleStyle, digits = 1): string =>
+  value === null || value === undefined ? DASH : formatSideAngle(value, style, digits);
+
+/** An eye sees no tenths. */
+const digitsOf = ({ ball }: BallView): number => (isByEye(ball) ? 0 : 1);
 
 /** A face or path read backwards from the ball is marked as not measured. */
 const clubAngle = (view: BallView, value: number | null, style: AngleStyle): string =>
-  view.inferred ? `~${angle(value, style)}` : angle(value, style);
+  view.inferred ? `~${angle(value, style, digitsOf(view))}` : angle(value, style);
 
 function BallCell({ row: { view, ball }, lesson }: { row: BallRow; lesson: Lesson }) {
   const { choose, selectedIds, select, chosenId } = useLessonScreen();
@@ -77,7 +81,7 @@ function NameCell({ row: { view, ball }, withClub }: { row: BallRow; withClub: b
   const waiting = useLog(({ entries }) =>
     entries.some(({ change }) => 'ballId' in change && change.ballId === ball.id),
   );
-  const origin = ball.seen === 'eye' ? 'by eye' : view.inferred ? 'inferred' : '';
+  const origin = isByEye(view.ball) ? 'by eye' : view.inferred ? 'inferred' : '';
   const club = withClub ? (findClub(ball.club)?.label ?? ball.clubText ?? 'no club named') : '';
   const out = view.counts ? '' : 'left out';
   const small = [out, waiting ? 'not yet stored' : '', club, origin].filter(Boolean).join(' · ');
@@ -130,7 +134,7 @@ export function columnsFor({ lesson, withStrike, withClub }: ColumnsFor) {
       id: 'gap',
       header: 'Gap',
     }),
-    helper.accessor(({ view }) => angle(view.start?.value, style), {
+    helper.accessor(({ view }) => angle(view.start?.value, style, digitsOf(view)), {
       id: 'start',
       header: 'Start',
     }),

@@ -32,7 +32,7 @@ interface PictureProps {
   readonly className?: string;
 }
 
-/** Balls on the lane of what is wanted, as small as a stamp or as large as there is room. */
+/** Balls on the wanted lane, as small as a stamp or as large as there is room. */
 export function LanePicture({
   plan,
   extent,

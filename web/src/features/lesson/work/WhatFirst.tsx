@@ -146,7 +146,7 @@ export function WhatFirst({ lesson, worked, found, onChange }: WhatFirstProps) {
       lesson,
       'setup',
       { ...setUp, wanted: wantedAsNow(plan.now, hand, bands) },
-      'what is wanted',
+      'the wanted flight',
     );
   };
   return (

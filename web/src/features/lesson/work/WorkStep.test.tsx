@@ -12,10 +12,7 @@ function open(blocks: readonly MadeBalls[], player: Partial<Lesson['player']> = 
   useLessonScreen.getState().reset();
   showLesson(lessonOf(blocks, player), (lesson) => (
     <WorkStep
-      {...stepOf(
-        lesson,
-        readingOf(lesson, contextOf(lesson, { ...DEFAULT_RULES, version: 0 })),
-      )}
+      {...stepOf(lesson, readingOf(lesson, contextOf(lesson, { ...DEFAULT_RULES, version: 0 })))}
     />
   ));
 }
