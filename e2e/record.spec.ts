@@ -22,7 +22,9 @@ for (const [hand, theme] of [
     await page.goto(`/players/${id}`);
     await page.getByRole('link', { name: 'Record' }).click();
     await expect(findings(page)).toContainText(/Face to path: .* \(5 visits\)/);
-    await expect(findings(page)).toContainText(/Face to path was \d°? ?.*open until/);
+    await expect(findings(page)).toContainText(
+      /^(Path|Face to path) .* → .* since .* \(5 visits\)/,
+    );
     const chart = page.getByRole('img', { name: /^Face to path, visit by visit/ });
     await expect(chart).toBeVisible();
     // The words, and the chart whole, before anybody scrolls.

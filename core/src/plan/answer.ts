@@ -28,6 +28,12 @@ export interface TwoWay {
   readonly of: number;
 }
 
+/** Whether so many to the left and to the right of some make a miss two-way: no typical ball. */
+export function isTwoWay(left: number, right: number, of: number): boolean {
+  const { twoWayBalls, twoWayShare } = PLAN_DEFAULTS;
+  return of >= twoWayBalls && Math.min(left, right) >= twoWayShare * of;
+}
+
 /** The balls beyond the acceptable width to either side; null where the miss is not two-way. */
 export function twoWayOf(read: ReadGroup, wanted: WantedNumbers): TwoWay | null {
   const counted = new Set(read.group.countedIds);
@@ -35,11 +41,9 @@ export function twoWayOf(read: ReadGroup, wanted: WantedNumbers): TwoWay | null 
     const offlineM = counted.has(view.id) ? figureOf(view, 'offlineM') : null;
     return offlineM === null ? [] : [{ id: view.id, off: offlineM - wanted.finishM }];
   });
-  const { twoWayBalls, twoWayShare } = PLAN_DEFAULTS;
-  if (offs.length < twoWayBalls) return null;
   const left = offs.filter(({ off }) => off < -wanted.halfWidthM);
   const right = offs.filter(({ off }) => off > wanted.halfWidthM);
-  if (Math.min(left.length, right.length) < twoWayShare * offs.length) return null;
+  if (!isTwoWay(left.length, right.length, offs.length)) return null;
   return {
     leftIds: left.map(({ id }) => id),
     rightIds: right.map(({ id }) => id),

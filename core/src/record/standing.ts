@@ -3,10 +3,12 @@ import type { ClubKind } from '../delivery/head.ts';
 import type { Change, Drift, Followed, Now } from './follow.ts';
 import { followAll } from './player-record.ts';
 import type { RecordAsk } from './player-record.ts';
-import { awayFrom } from './points.ts';
+import { isTwoWay } from '../plan/answer.ts';
+import type { WantedNumbers } from '../plan/wanted.ts';
+import { awayFrom, valuesAt } from './points.ts';
 import type { FollowedFigure, Target } from './points.ts';
 import { wantedOfKind } from './target.ts';
-import { countedOf, kindsOf } from './visit.ts';
+import { countedOf, kindsOf, ownOf } from './visit.ts';
 import type { Visit } from './visit.ts';
 
 /** Visits of a small chart: the last ones. */
@@ -24,6 +26,8 @@ export interface Standing {
   readonly points: readonly { readonly at: string; readonly middle: number }[];
   /** Of the gap, else the path, else the face: where one of them went away from the wanted in the last visit. */
   readonly drifted: { readonly figure: FollowedFigure; readonly drift: Drift } | null;
+  /** Balls of the last visit that finished wide to either side, where the miss was two-way: no figure stands for it. */
+  readonly bothWays: { readonly left: number; readonly right: number; readonly of: number } | null;
   /** The last change there was, of which figure, and when. */
   readonly changed: (Change & { readonly day: string; readonly figure: FollowedFigure }) | null;
 }
@@ -68,6 +72,20 @@ function driftedOf(followed: readonly Followed[]): Standing['drifted'] {
   return null;
 }
 
+/** Whether the last visit missed to both sides. */
+function bothWaysOf(
+  visit: Visit,
+  kind: ClubKind,
+  wanted: WantedNumbers | null,
+): Standing['bothWays'] {
+  if (wanted === null) return null;
+  const values = valuesAt(visit.balls, ownOf(visit, kind), 'offlineM');
+  const beyond = (side: -1 | 1): number =>
+    values.filter((m) => side * (m - wanted.finishM) > wanted.halfWidthM).length;
+  const [left, right, of] = [beyond(-1), beyond(1), values.length];
+  return isTwoWay(left, right, of) ? { left, right, of } : null;
+}
+
 function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): Standing | null {
   const visits = all.filter((visit) => countedOf(visit, kind).length > 0);
   const wanted = wantedOfKind(visits, kind, ask.wanted, ask.context);
@@ -86,6 +104,7 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
     target,
     points: points.slice(-SMALL_POINTS).map(({ at, middle }) => ({ at, middle })),
     drifted: driftedOf(followed),
+    bothWays: bothWaysOf(visits.at(-1)!, kind, wanted),
     changed:
       change === undefined
         ? null

@@ -3,6 +3,7 @@ import { resolveContext } from '../reading/context.ts';
 import { findingsOf } from '../record/findings.ts';
 import { playerRecord } from '../record/player-record.ts';
 import type { PlayerRecord } from '../record/player-record.ts';
+import { standingsOf } from '../record/standing.ts';
 import type { Visit } from '../record/visit.ts';
 import type { Hand } from '../line/hand.ts';
 import { visitOf } from '../testing/visits.ts';
@@ -14,6 +15,7 @@ import {
   plainWords,
   sizeText,
   standText,
+  standingWords,
 } from './record.ts';
 import type { RecordWording } from './record.ts';
 
@@ -101,6 +103,19 @@ describe('what a record says', () => {
     expect(words.join(' ')).toMatch(
       /Face to path on 2026-03-09: 6(\.\d)?° more open than before, at least \d(\.\d)?°, the wrong way\./,
     );
+  });
+
+  it('of somebody who missed to both sides the counts, and no figure', () => {
+    const own = seededRandom(71);
+    const visit = visitOf(0, [{ club: 'driver', balls: 16, path: 0, face: 0, faceSd: 5 }], own);
+    const context = resolveContext({ hand: 'right' });
+    const [standing] = standingsOf([visit], { context, wanted: null, effects: [] });
+    expect(standing!.bothWays).not.toBeNull();
+    expect(standingWords(standing!, wording())).toMatch(/^Both ways: \d+ left, \d+ right of 1\d$/);
+    const steady = visitOf(0, [{ club: 'driver', balls: 16, path: 0, face: 0, faceSd: 1 }], own);
+    const [other] = standingsOf([steady], { context, wanted: null, effects: [] });
+    expect(other!.bothWays).toBeNull();
+    expect(standingWords(other!, wording())).toMatch(/^Face to path /);
   });
 
   it('of one visit as of one, and of none nothing', () => {

@@ -158,12 +158,18 @@ const STATE_WORDS: Readonly<Record<Now['state'], string>> = {
   off: 'off',
   'cannot tell': 'can’t tell yet',
 };
-/** Where a figure stands, in a few words: `Path 7° out-to-in, off`. */
-export const standingWords = (
-  { figure, now, target }: Pick<Standing, 'figure' | 'now' | 'target'>,
+/** Where a figure stands, in a few words: `Path 7° out-to-in, off`; of a miss to both sides the counts. */
+export function standingWords(
+  { figure, now, target, bothWays }: Pick<Standing, 'figure' | 'now' | 'target' | 'bothWays'>,
   wording: Pick<RecordWording, 'hand' | 'units'>,
-): string =>
-  `${nameOf(figure)} ${standText(figure, now.value, now.half95, wording)}${target === null ? '' : `, ${STATE_WORDS[now.state]}`}`;
+): string {
+  if (bothWays !== null) {
+    const { left, right, of } = bothWays;
+    return `Both ways: ${left} left, ${right} right of ${of}`;
+  }
+  const stands = standText(figure, now.value, now.half95, wording);
+  return `${nameOf(figure)} ${stands}${target === null ? '' : `, ${STATE_WORDS[now.state]}`}`;
+}
 
 function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWording): string {
   const { value, count } = pooled;

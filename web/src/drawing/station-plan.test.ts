@@ -38,7 +38,7 @@ describe('a station drawn', () => {
     const words = (unit: 'm' | 'yd') => texts(stationPlan(layout, 'right', unit).shapes);
     // 30 cm ahead at 4°: 30 × tan 4° = 2.1 cm out.
     expect(words('m').map(({ text }) => text)).toEqual(
-      expect.arrayContaining(['30 cm ahead', '2.1 cm out', '18 cm behind']),
+      expect.arrayContaining(['30 cm ahead', '2.1 cm outside', '18 cm behind']),
     );
     expect(words('yd').map(({ text }) => text)).toContain('11.8 in ahead');
   });

@@ -155,12 +155,15 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
 const ON_LINE_M = 1e-6;
 
 /** Which way a distance goes, beside its figure: from the ball along the line, or from the line across it. */
-function wayOf({ from, to }: TapeMark, hand: Hand): 'ahead' | 'behind' | 'in' | 'out' | 'wide' {
+function wayOf(
+  { from, to }: TapeMark,
+  hand: Hand,
+): 'ahead' | 'behind' | 'inside' | 'outside' | 'wide' {
   const along = to.alongM - from.alongM;
   if (Math.abs(along) > Math.abs(to.rightM - from.rightM)) return along > 0 ? 'ahead' : 'behind';
   const off = [from, to].filter(({ rightM }) => Math.abs(rightM) > ON_LINE_M);
   if (off.length !== 1) return 'wide';
-  return Math.sign(off[0]!.rightM) === (hand === 'right' ? 1 : -1) ? 'out' : 'in';
+  return Math.sign(off[0]!.rightM) === (hand === 'right' ? 1 : -1) ? 'outside' : 'inside';
 }
 
 /** How far a part reaches from its middle sideways on the drawing, with a little air. */

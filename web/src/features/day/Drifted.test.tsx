@@ -13,6 +13,7 @@ const standing = (by: number | null, lastDay = '2026-05-04'): Standing => ({
   now: { value: 0, half95: 0.8, state: 'within' },
   target: { wanted: 0, window: 1 },
   points: [],
+  bothWays: null,
   drifted:
     by === null
       ? null

@@ -1,19 +1,16 @@
 import { faceWord, formatNumber, formatSideAngle, pathWord } from '@loxos/core';
 import type { AngleStyle, BallView, Hand } from '@loxos/core';
 
+const degrees = (angle: number): string => `${formatNumber(Math.abs(angle))}°`;
+
 /** The slant of a ball in words, for those who cannot see the drawing. */
 export function describeImpact(view: BallView, hand: Hand, style: AngleStyle): string {
   const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap, start } = view;
   const parts = [
-    face === null
-      ? 'face not known'
-      : `face ${formatSideAngle(face, style)} ${faceWord(face, hand)}`,
-    path === null
-      ? 'path not known'
-      : `path ${formatSideAngle(path, style)} ${pathWord(path, hand)}`,
+    face === null ? 'face not known' : `face ${degrees(face)} ${faceWord(face, hand)}`,
+    path === null ? 'path not known' : `path ${degrees(path)} ${pathWord(path, hand)}`,
   ];
-  if (gap !== null)
-    parts.push(`face ${formatNumber(Math.abs(gap))}° ${faceWord(gap, hand)} to the path`);
+  if (gap !== null) parts.push(`face ${degrees(gap)} ${faceWord(gap, hand)} to the path`);
   if (start !== null) parts.push(`starts ${formatSideAngle(start.value, style)}`);
   return `At impact: ${parts.join(', ')}`;
 }

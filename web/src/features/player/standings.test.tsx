@@ -19,6 +19,7 @@ const standing = (more: Partial<Standing> = {}): Standing => ({
     { at: '2026-05-04', middle: 2 },
   ],
   drifted: null,
+  bothWays: null,
   changed: null,
   ...more,
 });
