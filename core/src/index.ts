@@ -404,6 +404,7 @@ export {
   scatterText,
   spreadWords,
   stationWords,
+  toldCounts,
   verdictWords,
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES } from './plan/rules.ts';

@@ -53,8 +53,10 @@ export interface LessonWork {
   readonly all: readonly ChosenDrill[];
 }
 
-/** Where no stage is worked on: what steadies a two-way miss, what keeps a good one, nothing while it is looked at. */
-function withoutStage({ plan, bodyNotes = '', drills = DRILLS }: WorkInput): LessonWork {
+/** Where no stage is worked on: what steadies a two-way miss, what keeps a good one. */
+function withoutStage(input: WorkInput): LessonWork {
+  const { plan, bodyNotes = '', drills = DRILLS } = input;
+  if (plan.answer === 'look') return whileLooking(input);
   const offered =
     plan.answer === 'steady'
       ? steadyDrills(drills, bodyNotes)
@@ -69,6 +71,23 @@ function withoutStage({ plan, bodyNotes = '', drills = DRILLS }: WorkInput): Les
     basicsFirst: isBasicsFirst(plan),
     offered,
     all: offered,
+  };
+}
+
+/** While it is looked at: the drills of the route these balls speak for most, for a coach who knows the answer. */
+function whileLooking(input: WorkInput): LessonWork {
+  const { plan, drills = DRILLS } = input;
+  const stage = plan.routes[plan.best]?.stages[0] ?? null;
+  const wish = wishOfWork(plan, { stage, trace: null }, input);
+  const all = stage === null ? [] : judgeDrills(drills, wish);
+  return {
+    route: null,
+    stage: null,
+    stageIndex: 0,
+    trace: null,
+    basicsFirst: isBasicsFirst(plan),
+    offered: offeredOf(all),
+    all,
   };
 }
 

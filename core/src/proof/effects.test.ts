@@ -128,6 +128,12 @@ describe('what drills are credited with', () => {
     expect(creditsWith(effects, 'driver', 'right')).toEqual([]);
   });
 
+  it('credits nothing to what an eye tapped', () => {
+    const balls = lessonOf(seededRandom(96), { path: 5 });
+    const taps = balls.map((ball) => ({ ...ball, seen: 'eye' as const }));
+    expect(drillEffects(taps, context)).toEqual([]);
+  });
+
   it('compares each set with its own club’s baseline only', () => {
     expect(effectsOf(seededRandom(95), { path: 4, club: 'driver' })).toEqual([]);
   });

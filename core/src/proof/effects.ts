@@ -13,6 +13,7 @@ import type { ResolvedContext } from '../reading/context.ts';
 import { countedClubs } from '../reading/clubs.ts';
 import { figureOf } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
+import { isByEye } from '../reading/ball.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import { readBlocks } from './blocks.ts';
 import { BALLS_AT_LEAST } from './difference.ts';
@@ -37,7 +38,8 @@ interface Placed {
 
 function someOf(balls: readonly Placed[], figure: EffectFigure): Some | null {
   const known = balls.flatMap(({ view, at }) => {
-    const value = figureOf(view, figure);
+    // Equal taps of an eye are not measurements: what was inferred from them credits nothing.
+    const value = isByEye(view.ball) ? null : figureOf(view, figure);
     return value === null ? [] : [{ value, warm: Math.min(1, at / WARM_UP_BALLS) }];
   });
   if (known.length < BALLS_AT_LEAST) return null;

@@ -82,6 +82,8 @@ export function lookForPlayer({ kind }: Look): string {
       return `${BASICS} before every ball.`;
   }
 }
+/** Said of a handful of balls before anything is tried. */
+export const BASICS_FIRST = `${BASICS} first.`;
 export const BASICS_FOR_PLAYER = `${BASICS} before every ball.`;
 
 /** The words a button of an answer bears. */

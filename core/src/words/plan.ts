@@ -13,7 +13,8 @@ import type { Bands } from '../reading/bands.ts';
 import { formatLength, formatNumber, formatSideLength } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 import { convert } from '../units/units.ts';
-import { answersWords, lookWords } from './looks.ts';
+import { BASICS_FIRST, answersWords, lookWords } from './looks.ts';
+import { PLAN_DEFAULTS } from '../plan/defaults.ts';
 import { capital, figure, sentence, sideWord } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
 
@@ -286,7 +287,9 @@ export const chosenRoute = (plan: Plan): Route | null => plan.routes[plan.chosen
 /** A try: what is probable, what to try, and what the balls do where it is wrong. */
 function trySentences(plan: Plan, route: Route, w: Wording): Sentence[] {
   const { move } = route.stages[0]!;
+  const isFew = plan.ballIds.length < PLAN_DEFAULTS.fewBalls;
   return [
+    ...(isFew ? [sentence('plan', BASICS_FIRST)] : []),
     sentence('plan', `Probably ${PROBABLY[move]} (${likelyWords(plan.p)}).`),
     sentence('plan', `${routeWords(plan, route, w, true)}${checkWords(plan, route, w.units)}`),
   ];

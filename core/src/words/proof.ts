@@ -102,11 +102,18 @@ function neededWords(change: NamedChange, w: Wording): string {
   return `${countOf(change.ballsNeeded, 'ball')} in each block would show ${size}.`;
 }
 
+/** A figure that clearly moved, of which it is not clear whether it came nearer. */
+const isMoved = ({ verdict, low, high }: NamedChange): boolean =>
+  verdict === 'not yet clear' && low !== null && high !== null && low * high > 0;
+const movedText = (change: NamedChange, w: Wording): string =>
+  `${capital(nameOf(change))} moved, ${fromToText(change, w)}`;
+
 /** The figure that decides, with the verdict. */
 function decidingWords(change: NamedChange, w: Wording): string {
   const name = nameOf(change);
   const what = fromToText(change, w);
   if (change.verdict === 'there') return `${capital(name)} is there: ${what}.`;
+  if (isMoved(change)) return `${movedText(change, w)}. Can’t tell yet if that is nearer.`;
   const text = `${HEADLINES[change.verdict]}: ${name} ${what}.`;
   return change.verdict === 'not yet clear' ? `${text} ${neededWords(change, w)}` : text;
 }
@@ -114,6 +121,7 @@ function decidingWords(change: NamedChange, w: Wording): string {
 /** The second figure, which may only object. */
 function besideWords(change: NamedChange, w: Wording): string {
   const name = capital(nameOf(change));
+  if (isMoved(change)) return `${movedText(change, w)}: can’t tell yet if that is nearer.`;
   if (change.verdict === 'not yet clear') return `${name} can’t tell yet.`;
   const ending: Readonly<Record<Exclude<Verdict, 'not yet clear'>, string>> = {
     'on plan': 'on plan too',
@@ -170,6 +178,10 @@ function toGoWords({ isOpen, named }: BlockVerdict): string {
   return isOpen && left > 0 ? ` ${numberWord(left)} ${left === 1 ? 'ball' : 'balls'} to go.` : '';
 }
 
+/** The counts worth saying: the first, and others of which any ball had it. */
+export const toldCounts = ({ counts }: BlockVerdict): CountChange[] =>
+  counts.filter(({ before, after }, index) => index === 0 || before.had + after.had > 0);
+
 /** The answer first: the verdict, then the figures it was judged on. */
 export function judgementWords(judged: BlockVerdict, w: Wording): string {
   const { named, counts, isSteadied } = judged;
@@ -179,7 +191,9 @@ export function judgementWords(judged: BlockVerdict, w: Wording): string {
   const toGo = toGoWords(judged);
   if (isSteadied) return `${steadiedWords(judged, w)}${toGo}`;
   if (counts.length > 0)
-    return `${counts.map((count, index) => countWords(count, index === 0)).join(' ')}${toGo}`;
+    return `${toldCounts(judged)
+      .map((count, index) => countWords(count, index === 0))
+      .join(' ')}${toGo}`;
   const beside = second === undefined ? '' : ` ${besideWords(second, w)}`;
   return `${decidingWords(first!, w)}${beside}${toGo}`;
 }

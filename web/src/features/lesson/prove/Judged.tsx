@@ -6,6 +6,7 @@ import {
   scatterText,
   shortFigure,
   spreadWords,
+  toldCounts,
   verdictWords,
 } from '@loxos/core';
 import type { BlockVerdict, FigureChange, NamedChange, Wording } from '@loxos/core';
@@ -34,7 +35,7 @@ function Tile({ name, beside, text }: { name: string; beside: string; text: stri
 function Tiles({ judged, wording }: { judged: BlockVerdict; wording: Wording }) {
   const { counts, named, isSteadied } = judged;
   if (counts.length > 0)
-    return counts.map(({ figure, before, after, verdict }) => (
+    return toldCounts(judged).map(({ figure, before, after, verdict }) => (
       <Tile
         key={figure}
         name={COUNT_LABELS[figure]}

@@ -1,4 +1,11 @@
-import { EYE_AMOUNTS, LOOK_LABELS, answerLabel, leadWords } from '@loxos/core';
+import {
+  EYE_AMOUNTS,
+  LOOK_LABELS,
+  answerLabel,
+  clubLabel,
+  leadWords,
+  lookWords,
+} from '@loxos/core';
 import type { EyeStrike, LookShows, Plan } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
@@ -15,7 +22,16 @@ const GOES: Readonly<
 };
 
 /** The one look that tells most, as a question; each answer says where it leads, and a strike is put down with one tap. */
-export function LookAsk({ lesson, plan }: { lesson: Lesson; plan: Plan }) {
+export function LookAsk({
+  lesson,
+  plan,
+  isAsked = false,
+}: {
+  lesson: Lesson;
+  plan: Plan;
+  /** Whether the question itself is to be said: no sentence beside it does. */
+  isAsked?: boolean;
+}) {
   const { look, ballIds } = plan;
   if (look === null) return null;
   const counted = new Set(ballIds);
@@ -29,6 +45,11 @@ export function LookAsk({ lesson, plan }: { lesson: Lesson; plan: Plan }) {
   const goes = GOES[look.kind];
   return (
     <div role="group" aria-label={LOOK_LABELS[look.kind]} className="mt-2 space-y-2">
+      {isAsked && (
+        <p className="text-[1.15rem] leading-snug font-semibold">
+          {clubLabel(plan.club, null)}: {lookWords(plan)}
+        </p>
+      )}
       {look.kind === 'strike' && (
         <div className="flex gap-2">
           {look.answers.flatMap((answer) =>

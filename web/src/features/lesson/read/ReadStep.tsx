@@ -82,7 +82,13 @@ export function ReadStep({ lesson, reading, worked }: StepProps) {
         <ClubTabs reading={reading} />
         <Catch name="The reading">
           <ReadingWords reading={reading} wording={worked.wording} />
-          {plan !== null && <LookAsk lesson={lesson} plan={plan} />}
+          {plan !== null && (
+            <LookAsk
+              lesson={lesson}
+              plan={plan}
+              isAsked={club === null && reading.clubs.length > 1}
+            />
+          )}
           <Fixes lesson={lesson} reading={reading} />
         </Catch>
         <Link

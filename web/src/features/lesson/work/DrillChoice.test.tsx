@@ -20,6 +20,7 @@ function show(given: readonly string[] = []) {
   render(
     <DrillChoice
       hand="right"
+      heading="Drills for it"
       stage={{ move: 'path' }}
       offered={offeredOf(judgeDrills(DRILLS, wish))}
       all={judgeDrills(DRILLS, wish)}
@@ -78,6 +79,7 @@ describe('the drills offered', () => {
     render(
       <DrillChoice
         hand="right"
+        heading="Drills for it"
         stage={{ move: 'face' }}
         offered={[]}
         all={[]}

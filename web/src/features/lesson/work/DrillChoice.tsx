@@ -6,6 +6,7 @@ import { Confirm } from '../../../ui/Confirm.tsx';
 
 interface DrillChoiceProps {
   readonly hand: Hand;
+  readonly heading: string;
   /** What is worked on; null where nothing is to be changed. */
   readonly stage: Pick<Stage, 'move'> | null;
   readonly offered: readonly ChosenDrill[];
@@ -57,7 +58,15 @@ function DrillLine({
 }
 
 /** The drills for the wanted change, the best first; one that would make it worse asks before it is given. */
-export function DrillChoice({ hand, stage, offered, all, given, onGive }: DrillChoiceProps) {
+export function DrillChoice({
+  hand,
+  heading,
+  stage,
+  offered,
+  all,
+  given,
+  onGive,
+}: DrillChoiceProps) {
   const [asking, setAsking] = useState<ChosenDrill | null>(null);
   const give = (chosen: ChosenDrill) => () =>
     isWarned(chosen) ? setAsking(chosen) : onGive(chosen.drill.id, false);
@@ -75,7 +84,7 @@ export function DrillChoice({ hand, stage, offered, all, given, onGive }: DrillC
   const rest = all.filter(({ drill }) => !shown.some((s) => s.drill.id === drill.id));
   return (
     <section aria-label="Drills" className="rounded-xl border border-line bg-sheet p-4">
-      <h2 className="text-xl">{stage === null ? 'Drills that keep it' : 'Drills for it'}</h2>
+      <h2 className="text-xl">{heading}</h2>
       {shown.length === 0 ? (
         <p className="text-soft">No drill makes this change without pushing another number out.</p>
       ) : (

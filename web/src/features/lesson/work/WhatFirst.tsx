@@ -95,12 +95,17 @@ function Answer({ lesson, worked, found }: Omit<WhatFirstProps, 'onChange'>) {
   const { plan, work, worth } = found;
   const { wording } = worked;
   if (work.stage !== null) {
-    const [first, ...rest] = planSentences(plan, worth, wording);
-    const isTry = rest.length > 0;
+    // A try comes with how likely it is, and of a handful of balls with the basics.
+    const said = planSentences(plan, worth, wording).map(({ text }) => text);
+    const isTry = said.length > 1;
     return (
       <>
-        <p className={LARGE}>{isTry ? rest[0]!.text : planWords(plan, worth, wording)}</p>
-        {isTry && <p className="text-lg">{first!.text}</p>}
+        <p className={LARGE}>{isTry ? said.at(-1) : planWords(plan, worth, wording)}</p>
+        {said.slice(0, -1).map((text) => (
+          <p key={text} className="text-lg">
+            {text}
+          </p>
+        ))}
         <p className="text-lg">{expectWords(plan, work.stage, wording.units)}</p>
       </>
     );

@@ -1,4 +1,5 @@
 import { GENTLY_WORDS, drillBy, inUseWords } from '@loxos/core';
+import type { LessonFindings } from '@loxos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
@@ -32,6 +33,13 @@ function NoPlan({ lesson }: { lesson: Lesson }) {
   );
 }
 
+/** What the drills beside are for. */
+function headingOf({ plan, work }: LessonFindings): string {
+  if (work.stage !== null) return 'Drills for it';
+  if (plan.answer === 'steady') return 'Drills that steady it';
+  return plan.answer === 'look' ? 'Drills, if that is it' : 'Drills that keep it';
+}
+
 /** One change, the next balls it would make, the drill for it, its station and log. */
 export function WorkStep({ lesson, reading, worked }: StepProps) {
   const { found, own, gently } = worked;
@@ -47,6 +55,8 @@ export function WorkStep({ lesson, reading, worked }: StepProps) {
     change({ drillIds: [...work.drillIds, id], despiteIds, stations }, 'a drill given');
     setShown(id);
   };
+  const lookedFor =
+    found?.plan.answer === 'look' ? (found.plan.routes[found.plan.best]?.stages[0] ?? null) : null;
   const given = work.drillIds.flatMap((id) => drillBy(id, own) ?? []);
   const mind = (found?.inUse ?? []).map(inUseWords).filter((words) => words !== '');
   const open = given.find(({ id }) => id === shown) ?? given.at(-1);
@@ -89,7 +99,8 @@ export function WorkStep({ lesson, reading, worked }: StepProps) {
           <ForCoach>
             <DrillChoice
               hand={lesson.player.hand}
-              stage={stage}
+              stage={stage ?? lookedFor}
+              heading={headingOf(found)}
               offered={found.work.offered}
               all={found.work.all}
               given={work.drillIds}
