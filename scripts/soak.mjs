@@ -10,6 +10,7 @@ buildIfNeeded();
 const SIMULATIONS = [
   'core/src/intake',
   'core/src/flight',
+  'core/src/plan',
   'core/src/proof',
   'core/src/record',
   'core/src/reading',

@@ -136,14 +136,17 @@ function isShapeGained(
 /** Less carry than this is no gain, m. */
 const LEAST_GAIN_M = 1;
 
+/** What a strike in the middle gives back. */
+function carryWords({ now }: Plan, end: Middle, { length }: DisplayUnits): string {
+  const gainM = end.carryM - now.carryM;
+  if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is.';
+  return `About ${formatLength(gainM, length)} more carry from the same swing.`;
+}
+
 /** The computed gain: `Miss 17 m → 4 m.`; of a strike the carry it gives back; of a shape that was asked for, the bend. */
 export function gainWords(plan: Plan, route: Route, { hand, bands, units }: Wording): string {
   const end = route.stages.at(-1)!.expected;
-  if (route.id === 'strike') {
-    const gainM = end.carryM - plan.now.carryM;
-    if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is.';
-    return `About ${formatLength(gainM, units.length)} more carry from the same swing.`;
-  }
+  if (route.id === 'strike') return carryWords(plan, end, units);
   if (isShapeGained(plan, end, hand, bands)) {
     const bend = (m: number): string => formatSideLength(m, units.length);
     return `Bend ${bend(plan.now.curveM)} → ${bend(end.curveM)}.`;
@@ -151,13 +154,15 @@ export function gainWords(plan: Plan, route: Route, { hand, bands, units }: Word
   return `Miss ${missText(plan.now.missM, units)} → ${missText(end.missM, units)}.`;
 }
 
-/** Where balls come down, under their picture: how far off, or, where a shape was asked for, how far they bend. */
+/** Where balls come down, under their picture: how far off; where a shape was asked for, how far they bend; where the strike is worked on, the carry. */
 export function landingWords(
   { isSaid, wanted, isByEye }: Plan,
   of: Middle,
   units: DisplayUnits,
+  gain: 'direction' | 'carry' = 'direction',
 ): string {
   const near = isByEye ? 'about ' : '';
+  if (gain === 'carry') return `carry ${near}${formatLength(of.carryM, units.length)}`;
   return isSaid && wanted.shape !== 'straight'
     ? `bend ${near}${formatSideLength(of.curveM, units.length)}`
     : `${near}${missText(of.missM, units)} off`;
@@ -173,7 +178,8 @@ function finishWords(offlineM: number, { finishM }: Plan['wanted'], units: Displ
 
 /** What the next balls would do, as computed; and that worse is right where it is worse for now. */
 export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): string {
-  const { expected, worseForNow } = stage;
+  const { expected, worseForNow, move } = stage;
+  if (move === 'strike') return carryWords(plan, expected, units);
   if (worseForNow) {
     const by = expected.offlineM - plan.now.offlineM;
     return Math.abs(by) < 1

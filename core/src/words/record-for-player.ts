@@ -52,8 +52,9 @@ type Of<Kind extends RecordFinding['kind']> = Extract<RecordFinding, { kind: Kin
 
 function standing(finding: Of<'standing'>, wording: RecordWording): string | null {
   const { figure, now, wanted, beyond, visits } = finding;
-  const over = visits === 1 ? 'in your one visit' : `over your last ${visits} visits`;
-  const what = `${says(figure, now.value, now.half95, wording)}, ${over}`;
+  // One visit is no record yet.
+  if (visits === 1) return null;
+  const what = `${says(figure, now.value, now.half95, wording)}, over your last ${visits} visits`;
   if (wanted === null) return `${what}.`;
   switch (now.state) {
     case 'within':
@@ -61,8 +62,7 @@ function standing(finding: Of<'standing'>, wording: RecordWording): string | nul
     case 'off':
       return `${what}: ${sizeText(figure, beyond, now.half95, wording.units)} outside what you want.`;
     case 'cannot tell':
-      // Of one visit there is no record yet.
-      return visits === 1 ? null : `${what}. Too early to say if that is as you want it.`;
+      return `${what}. Too early to say if that is as you want it.`;
   }
 }
 

@@ -52,8 +52,8 @@ describe('what the player is told of their record', () => {
     expect(said.points[0]!.middle).toBeLessThan(-3);
   });
 
-  it('draws nothing of one visit, and no more than the last ones', () => {
-    expect(recordForPlayer(recordOf([3])!, [], wording)!.points).toEqual([]);
+  it('is nothing of one visit, and no more than the last ones', () => {
+    expect(recordForPlayer(recordOf([3])!, [], wording)).toBeNull();
     const many = Array.from({ length: PAGE_POINTS + 8 }, (_, n) => (n < 40 ? 5 : 0));
     const { points, levels } = recordForPlayer(recordOf(many, { balls: 6 })!, [], wording)!;
     expect(points).toHaveLength(PAGE_POINTS);

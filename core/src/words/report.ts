@@ -63,9 +63,11 @@ export function recordForPlayer(
   const told = toldOf(record.followed);
   if (told === undefined) return null;
   const { figure, target } = told;
+  const words = findingsOf(record).flatMap((finding) => findingForPlayer(finding, wording) ?? []);
+  if (words.length === 0 && goals.length === 0) return null;
   return {
     figure,
-    words: findingsOf(record).flatMap((finding) => findingForPlayer(finding, wording) ?? []),
+    words,
     goals: goals.map((one) => `${goalWords(one, wording)}. ${goalProgressWords(one, wording)}`),
     ...drawnOf(told),
     target,

@@ -78,7 +78,8 @@ export class PlayersService {
         name: dto.name,
         hand: dto.hand,
         lengthUnit: dto.lengthUnit ?? DEFAULT_DISPLAY_UNITS.length,
-        speedUnit: dto.speedUnit ?? USUAL_SPEED_UNIT[dto.lengthUnit ?? DEFAULT_DISPLAY_UNITS.length],
+        speedUnit:
+          dto.speedUnit ?? USUAL_SPEED_UNIT[dto.lengthUnit ?? DEFAULT_DISPLAY_UNITS.length],
         angleStyle: dto.angleStyle ?? DEFAULT_DISPLAY_UNITS.angle,
         playerKind: dto.playerKind ?? null,
         driverSpeedMps: dto.driverSpeedMps ?? null,

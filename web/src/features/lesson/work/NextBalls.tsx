@@ -89,7 +89,9 @@ export function NextBalls({
           />
           <figcaption className="text-center leading-tight">
             <span className="block font-semibold">{name}</span>
-            <span className="font-mono text-lg">{landingWords(plan, outcome, units)}</span>
+            <span className="font-mono text-lg">
+              {landingWords(plan, outcome, units, route?.id === 'strike' ? 'carry' : 'direction')}
+            </span>
           </figcaption>
         </figure>
       ))}
