@@ -4969,7 +4969,7 @@ export interface operations {
   record_standings: {
     parameters: {
       query?: {
-        /** @description Only players who went away from what is wanted since this ISO day */
+        /** @description Only players who went away from the wanted since this ISO day */
         since?: string;
       };
       header?: never;
