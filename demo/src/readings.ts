@@ -234,7 +234,10 @@ function workLines({ plan, work }: LessonFindings, w: Wording): string[] {
     return `${drill.name}: ${why.join(' ')}`;
   });
   return [
-    ...(stage === null ? [] : [`- _Work:_ ${expectWords(plan, stage, w.units)}`]),
+    // Of a strike the carry was said above.
+    ...(stage === null || stage.move === 'strike'
+      ? []
+      : [`- _Work:_ ${expectWords(plan, stage, w.units)}`]),
     ...(warning === null ? [] : [`- _Watch:_ ${warning}`]),
     ...(drills.length === 0 ? [] : [`- _Drills:_ ${drills.join(' ')}`]),
   ];

@@ -5,7 +5,7 @@ import { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './setup.ts';
 import { faultOfMove, faultOfNumber, observationsOfBag, traceCause } from './trace.ts';
 import type { Move } from '../plan/routes.ts';
 import { DEFAULT_BANDS } from '../reading/bands.ts';
-import { faultWords, traceWords } from '../words/causes.ts';
+import { causeQuestion, faultWords, traceWords } from '../words/causes.ts';
 
 // What pushes the path and the face of a right-hander which way (common practice, no source).
 const SIGNS: readonly (readonly [CauseLinkId, 'path' | 'face', LinkValue, 'left' | 'right'])[] = [
@@ -52,14 +52,14 @@ describe('the cause graph', () => {
   it('never claims a cause without an observation, whatever the fault', () => {
     const trace = traceCause({ node: 'path', way: -1 }, {});
     expect(trace.cause).toBeNull();
-    expect(traceWords(trace)).toContain('Nothing seen so far explains the out-to-in path');
+    expect(traceWords(trace)).toContain('Nothing seen yet explains it. Look next: ');
     expect(trace.unseen.length).toBeGreaterThan(8);
   });
 
   it('has no cause to look for within the window', () => {
     const trace = traceCause({ node: 'face', way: 0 }, { 'grip-strength': 1 });
     expect(trace).toMatchObject({ cause: null, pushing: [], against: [], unseen: [] });
-    expect(traceWords(trace)).toContain('within its window');
+    expect(traceWords(trace)).toBe('Nothing here to look for.');
   });
 
   it('takes strength and earliness together, and lists the rest as also pushing', () => {
@@ -74,7 +74,9 @@ describe('the cause graph', () => {
       'ball-position',
     ]);
     expect(trace.against.map((t) => t.link.id)).toEqual(['side-bend']);
-    expect(traceWords(trace)).toContain('Also pushing that way: chest coming down, ball position');
+    expect(traceWords(trace)).toContain(
+      'Shoulder line open and chest coming down opens early: both make the out-to-in path.',
+    );
   });
 
   it('never ranks a draw-biased head above a strong grip', () => {
@@ -166,13 +168,13 @@ describe('the fault a move is to mend', () => {
     };
     for (const hand of [1, -1] as const) {
       expect(wordsAt(-4, hand)).toBe('the closed face');
-      expect(wordsAt(0.4, hand)).toBe('a face more closed than wanted');
-      expect(wordsAt(2, hand)).toBe('a face more closed than wanted');
+      expect(wordsAt(0.4, hand)).toBe('the face from opening further');
+      expect(wordsAt(2, hand)).toBe('the face from opening further');
     }
     const path = faultOfNumber('path', { value: 0.5, wanted: -4 }, 1, DEFAULT_BANDS);
-    expect(faultWords(path)).toBe('a path more in-to-out than wanted');
+    expect(faultWords(path)).toBe('the path from going further out-to-in');
     const trace = traceCause(path, {});
-    expect(traceWords(trace)).toContain('explains a path more in-to-out than wanted');
+    expect(causeQuestion(trace.fault)).toBe('What keeps the path from going further out-to-in?');
   });
 });
 
