@@ -44,7 +44,7 @@ test('two deliveries side by side, and every panel says something', async ({ pag
   await page.getByRole('button', { name: 'Set a wanted beside it' }).click();
   await expect(page.getByText('Now and wanted are the same delivery.')).toBeVisible();
   await page.getByLabel(/^Path/).first().fill('0');
-  await expect(page.getByText(/Wanted against now: path 4\.0° further left/)).toBeVisible();
+  await expect(page.getByText(/From now to wanted: path 4° further left/)).toBeVisible();
   await expect(page.getByText(/of the target line\. Shared out/)).toBeVisible();
   await page.getByRole('tab', { name: 'Bag' }).click();
   await expect(page.getByText(/longest club worth hitting is the/)).toBeVisible();

@@ -221,7 +221,7 @@ export { laneFor, sensitivityOf } from './inverse/lane.ts';
 export type { Lane, Sensitivity, WantedShape } from './inverse/lane.ts';
 export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
 export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
-export { describeChange, describeShot } from './words/what-if.ts';
+export { describeChange, describeLane, describeShot } from './words/what-if.ts';
 export { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS, FAULT_NODES, STAGES } from './causes/links.ts';
 export type {
   CauseLink,
@@ -341,6 +341,7 @@ export {
   driftWords,
   towards,
 } from './words/record.ts';
+export { recordCsv } from './words/record-csv.ts';
 export type { RecordWording } from './words/record.ts';
 export { WORKING_HOURS } from './record/hours.ts';
 export { homeworkState } from './record/homework.ts';

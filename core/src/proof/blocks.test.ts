@@ -108,7 +108,7 @@ describe('a proof as CSV', () => {
     );
     expect(rows).toHaveLength(judged.named.length + judged.others.length);
     const [figure, beforeMean, count] = rows[0]!.split(',');
-    expect([figure, Number(count)]).toEqual(['clubPathDeg', before!.counted.length]);
+    expect([figure, Number(count)]).toEqual(['Path (° right)', before!.counted.length]);
     expect(Number(beforeMean)).toBeCloseTo(judged.named[0]!.beforeMean, 12);
     expect(rows[0]!.endsWith(verdictWords(judged.named[0]!.verdict))).toBe(true);
     expect(rows.at(-1)!.endsWith(',')).toBe(true);

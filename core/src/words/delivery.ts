@@ -30,7 +30,12 @@ function bendName({ figures, pattern }: GroupReading, { hand, bands }: Wording):
 }
 
 /** What the gap does: the bend, where the balls show it. */
-function gapSentence(group: GroupReading, gap: FigureSummary, w: Wording): Sentence | null {
+function gapSentence(
+  group: GroupReading,
+  gap: FigureSummary,
+  w: Wording,
+  near = '',
+): Sentence | null {
   const { hand, bands } = w;
   const { size, word } = wordsOf('faceToPathDeg', gap.mean, hand, bands);
   const { clubPathDeg: path, curveM: curve } = group.figures;
@@ -40,7 +45,7 @@ function gapSentence(group: GroupReading, gap: FigureSummary, w: Wording): Sente
       ? sentence('cause', `Square to each other, so it flies straight, ${sideWord(path!.mean)}.`)
       : null;
   }
-  const amount = figure(`${size} ${word}`, gap.ballIds);
+  const amount = figure(`${near}${size} ${word}`, gap.ballIds);
   const them = gap.count === 1 ? 'it' : 'they';
   if (curve === undefined) return sentence('cause', 'Face ', amount, ' to the path.');
   if (!isBent(group, w))
@@ -79,11 +84,12 @@ const isSaid = (mean: number, half95: number): boolean =>
 
 /** Face and path that were read from the flight. */
 function inferredSentences(
-  { inferred }: GroupReading,
+  group: GroupReading,
   face: FigureSummary,
   path: FigureSummary,
   w: Wording,
 ): Sentence[] {
+  const { inferred } = group;
   const { faceHalf95Deg, pathHalf95Deg } = inferred!;
   const isFace = isSaid(face.mean, faceHalf95Deg);
   const isPath = isSaid(path.mean, pathHalf95Deg);
@@ -92,11 +98,27 @@ function inferredSentences(
     ...(isPath ? [['path ', said('clubPathDeg', path, w, 'about '), ''] as const] : []),
   ];
   const untold = [...(isFace ? [] : ['the face']), ...(isPath ? [] : ['the path'])];
-  if (told.length === 0) return [sentence('cause', 'Face and path: these balls can’t tell.')];
+  const gap = knownGap(group, w);
+  if (told.length === 0)
+    return [...gap, sentence('cause', 'Face and path: these balls can’t tell.')];
   const pieces = told.flatMap((piece, index) => (index === 0 ? [...piece] : [', ', ...piece]));
   const known = sentence('cause', 'From the flight: ', ...pieces, '.');
-  if (untold.length === 0) return [known];
-  return [known, sentence('cause', `${capital(untold[0]!)} these balls can’t tell.`)];
+  if (untold.length === 0) return [known, ...gap];
+  const alone = gap.length > 0 ? ' alone' : '';
+  return [
+    known,
+    ...gap,
+    sentence('cause', `${capital(untold[0]!)}${alone} these balls can’t tell.`),
+  ];
+}
+
+/** Face to path read from the flight, where its interval leaves no doubt of the side and the balls show the bend. */
+function knownGap(group: GroupReading, w: Wording): Sentence[] {
+  const { faceToPathDeg: gap, curveM: curve } = group.figures;
+  if (gap === undefined || gap.low * gap.high <= 0) return [];
+  if (curve === undefined || !isBent(group, w) || curve.mean * gap.mean <= 0) return [];
+  const said = gapSentence(group, gap, w, 'about ');
+  return said === null ? [] : [said];
 }
 
 /** Balls from which on an interval says anything. */

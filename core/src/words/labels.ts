@@ -31,6 +31,23 @@ export const PLAIN_FIGURES: Readonly<Record<ProofFigure, string>> = {
 /** The figure's name without its plain explanation. */
 export const shortFigure = (name: ProofFigure): string => PLAIN_FIGURES[name].split(' (')[0]!;
 
+/** What a figure is written in, in files, and which way is positive. */
+const FILE_UNITS: Readonly<Record<ProofFigure, string>> = {
+  clubPathDeg: '° right',
+  faceAngleDeg: '° right',
+  faceToPathDeg: '° right',
+  startDirectionDeg: '° right',
+  curveM: 'm right',
+  offlineM: 'm right',
+  carryM: 'm',
+  strikeToeMm: 'mm to the toe',
+  ballSpeedMps: 'm/s',
+  clubSpeedMps: 'm/s',
+};
+/** A figure as the head of a column of a file: `Face to path (° right)`. */
+export const figureHead = (name: ProofFigure): string =>
+  `${shortFigure(name)} (${FILE_UNITS[name]})`;
+
 export const strikeText = (toeMm: number): string => {
   const mm = Math.abs(toeMm).toFixed(0);
   if (mm === '0') return 'the middle';

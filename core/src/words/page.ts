@@ -115,6 +115,10 @@ function numbersOf(judged: BlockVerdict | null, w: Wording): PageNumber[] {
   }));
 }
 
+/** Turns below it are a little, degrees. */
+const LITTLE_DEG = 4;
+const little = (byDeg: number): string => (Math.abs(byDeg) < LITTLE_DEG ? 'a little ' : '');
+
 /** The change as a player is told it. */
 function movePoint(stage: Stage, toeMm: number, { hand }: Wording): string {
   switch (stage.move) {
@@ -123,11 +127,11 @@ function movePoint(stage: Stage, toeMm: number, { hand }: Wording): string {
         ? 'Swing the club more from the inside.'
         : 'Swing the club less from the inside.';
     case 'face':
-      return `Bring the clubface to the ball a little more ${asRightHanded(stage.faceByDeg, hand) > 0 ? 'open' : 'closed'}.`;
+      return `Bring the clubface to the ball ${little(stage.faceByDeg)}more ${asRightHanded(stage.faceByDeg, hand) > 0 ? 'open' : 'closed'}.`;
     case 'together':
-      return `Turn body line and clubface together a little to the ${sideWord(stage.pathByDeg)}.`;
+      return `Turn body line and clubface together ${little(stage.pathByDeg)}to the ${sideWord(stage.pathByDeg)}.`;
     case 'aim':
-      return `Aim the whole body a little further ${sideWord(stage.pathByDeg)}.`;
+      return `Aim the whole body ${little(stage.pathByDeg)}further ${sideWord(stage.pathByDeg)}.`;
     case 'strike':
       return `Strike it nearer the middle. You come off the ${toeMm > 0 ? 'toe' : 'heel'}.`;
   }

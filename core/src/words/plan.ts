@@ -277,7 +277,7 @@ function leaveSentences(plan: Plan, worth: readonly Worth[], { units }: Wording)
   const why = isAsked
     ? `Leave it: that is the ${plan.wanted.shape} that was asked for.`
     : plan.p >= RATES.leaveUnder
-      ? 'Leave the direction: nothing they did is off.'
+      ? 'Leave the direction for now: no change is proven to help.'
       : `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`;
   const next = more === undefined ? '' : ` Worth more: ${WORTH_LABELS[more.kind]}.`;
   return [sentence('plan', `${why}${next}`)];

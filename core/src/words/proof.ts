@@ -11,7 +11,7 @@ import { angleText, fromTo, wordsOf } from './angles.ts';
 import type { AngleName } from './angles.ts';
 import { formatLength, formatNumber, formatSideLength, formatSpeed } from './format.ts';
 import type { DisplayUnits } from './format.ts';
-import { figureText, shortFigure } from './labels.ts';
+import { figureHead, figureText, shortFigure } from './labels.ts';
 import { capital, countOf, numberWord, shareText, sideWord } from './sentence.ts';
 import type { Wording } from './sentence.ts';
 
@@ -215,7 +215,7 @@ export function spreadWords(
 export const proofCsv = ({ named, others }: BlockVerdict): string =>
   Papa.unparse(
     [...named, ...others.map((other) => ({ ...other, verdict: null }))].map((change) => ({
-      figure: change.figure,
+      figure: figureHead(change.figure),
       before: change.beforeMean,
       'balls before': change.beforeCount,
       after: change.afterMean,

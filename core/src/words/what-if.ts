@@ -1,81 +1,143 @@
+/** The Workshop's ball in sentences: the shot, where it comes down, the face and the path that made it. */
 import type { Delivery } from '../delivery/delivery.ts';
 import type { SimulatedShot } from '../flight/simulate.ts';
-import { formatLength, formatNumber, formatSideAngle, formatSideLength } from './format.ts';
-import type { DisplayUnits } from './format.ts';
-import { faceWord, pathWord } from '../line/words.ts';
+import type { Lane } from '../inverse/lane.ts';
+import { DEFAULT_BANDS } from '../reading/bands.ts';
+import type { Bands } from '../reading/bands.ts';
 import { nameShot } from '../reading/names.ts';
+import { angleText, degrees, wordsOf } from './angles.ts';
+import { formatLength, formatNumber } from './format.ts';
+import type { DisplayUnits } from './format.ts';
+import { aOrAn, capital, listOf, sideWord } from './sentence.ts';
 
-/** Starts nearer to the line than this are on it, degrees: the figure would round to nothing. */
-const ON_LINE_DEG = 0.05;
+/** Figures smaller than this would be written as nothing: degrees, and metres. */
+const NO_ANGLE_DEG = 0.05;
+const NO_LENGTH_M = 0.5;
+/** A dial's angle is what it says: only nothing is square or along the line. */
+const EXACT: Bands = {
+  ...DEFAULT_BANDS,
+  faceSquareDeg: NO_ANGLE_DEG,
+  faceToPathSquareDeg: NO_ANGLE_DEG,
+  pathNeutralDeg: NO_ANGLE_DEG,
+};
 
-/** A modelled shot in a sentence: what it is, where it starts, bends and lands. */
+/** `3 m right of the target`, `on the target line`. */
+const finishText = (offlineM: number, { length }: DisplayUnits): string =>
+  Math.abs(offlineM) < NO_LENGTH_M
+    ? 'on the target line'
+    : `${formatLength(Math.abs(offlineM), length)} ${sideWord(offlineM)} of the target line`;
+
+/** `bends 9 m back right`, `does not bend`. */
+function bendText(curveM: number, startDeg: number, { length }: DisplayUnits): string {
+  if (Math.abs(curveM) < NO_LENGTH_M) return 'does not bend';
+  const [side, began] = [sideWord(curveM), sideWord(startDeg)];
+  const way =
+    Math.abs(startDeg) < NO_ANGLE_DEG ? side : side === began ? `further ${side}` : `back ${side}`;
+  return `bends ${formatLength(Math.abs(curveM), length)} ${way}`;
+}
+
+/** A modelled shot: what it is, where it starts, bends and lands, and why. */
 export function describeShot(
-  delivery: Delivery,
+  { hand, clubPathDeg, faceAngleDeg }: Delivery,
   { launch, flight }: SimulatedShot,
   units: DisplayUnits,
 ): string {
   if (flight.outcome !== 'landed') return 'This delivery does not send a ball into the air.';
   const { startDirectionDeg } = launch;
   const { curveM, carryM, offlineM } = flight;
-  const { name } = nameShot({ startDirectionDeg, curveM, carryM, hand: delivery.hand });
-  const article = /^[aeiou]/.test(name) ? 'An' : 'A';
-  const gap = delivery.faceAngleDeg - delivery.clubPathDeg;
-  const path = pathWord(delivery.clubPathDeg, delivery.hand);
-  const toPath =
-    Math.abs(gap) < 0.05
-      ? 'the face square to it'
-      : `the face ${formatNumber(Math.abs(gap))}° ${faceWord(gap, delivery.hand)} to it`;
-  const side = formatSideLength(offlineM, units.length);
-  const finish = side.startsWith('0 ') ? 'on the target line' : `${side} of the target line`;
-  const shot = name === 'straight' ? 'A straight ball' : `${article} ${name}`;
+  const { name } = nameShot({ startDirectionDeg, curveM, carryM, hand });
+  const shot = name === 'straight' ? 'A straight ball' : `${capital(aOrAn(name))} ${name}`;
   const start =
-    Math.abs(startDirectionDeg) < ON_LINE_DEG
+    Math.abs(startDirectionDeg) < NO_ANGLE_DEG
       ? 'on line'
-      : formatSideAngle(startDirectionDeg, units.angle);
-  const bent = formatSideLength(curveM, units.length);
-  const bend = bent.startsWith('0 ') ? 'does not bend' : `bends ${bent}`;
-  return (
-    `${shot}: it starts ${start}, ${bend}, ` +
-    `carries ${formatLength(carryM, units.length)} and lands ${finish}. The path is ${path === 'neutral' ? 'along the line' : path}, ${toPath}.`
-  );
+      : `${degrees(startDirectionDeg)} ${sideWord(startDirectionDeg)}`;
+  const path = angleText(wordsOf('clubPathDeg', clubPathDeg, hand, EXACT));
+  const gap = angleText(wordsOf('faceToPathDeg', faceAngleDeg - clubPathDeg, hand, EXACT));
+  return [
+    `${shot}: it starts ${start} and ${bendText(curveM, startDirectionDeg, units)}.`,
+    `It carries ${formatLength(carryM, units.length)} and lands ${finishText(offlineM, units)}.`,
+    `Path ${path}, face ${gap} to it.`,
+  ].join(' ');
 }
 
-const CHANGES: readonly (readonly [keyof Delivery, string, string, number])[] = [
-  ['faceAngleDeg', 'face', '°', 0.05],
-  ['clubPathDeg', 'path', '°', 0.05],
-  ['dynamicLoftDeg', 'dynamic loft', '°', 0.05],
-  ['attackAngleDeg', 'attack', '°', 0.05],
-  ['strikeToeMm', 'strike across', ' mm', 0.5],
-  ['strikeHighMm', 'strike up', ' mm', 0.5],
-];
+const TURNED = [
+  ['faceAngleDeg', 'face'],
+  ['clubPathDeg', 'path'],
+] as const;
+const MADE = [
+  ['dynamicLoftDeg', 'dynamic loft', '°', 1],
+  ['attackAngleDeg', 'attack', '°', 1],
+  ['strikeToeMm', 'towards the toe', ' mm', 0],
+  ['strikeHighMm', 'up the face', ' mm', 0],
+] as const;
 
-/** What differs between two deliveries, and what that does to the ball, in words. */
+/** What differs between two deliveries: `face 2° further left`, `attack 1.0° more`. */
+function changesOf(from: Delivery, to: Delivery): string[] {
+  const turned = TURNED.flatMap(([field, word]) => {
+    const by = to[field] - from[field];
+    return Math.abs(by) < NO_ANGLE_DEG ? [] : [`${word} ${degrees(by)} further ${sideWord(by)}`];
+  });
+  const made = MADE.flatMap(([field, word, unit, digits]) => {
+    const by = to[field] - from[field];
+    if (Math.abs(by) < 0.5 / 10 ** digits) return [];
+    const size = `${formatNumber(Math.abs(by), digits)}${unit}`;
+    return [
+      unit === '°'
+        ? `${word} ${size} ${by > 0 ? 'more' : 'less'}`
+        : `${size} ${by > 0 ? '' : 'less '}${word}`,
+    ];
+  });
+  return [...turned, ...made];
+}
+
+/** What differs between two deliveries, and what that does to the ball. */
 export function describeChange(
   from: { readonly delivery: Delivery; readonly shot: SimulatedShot },
   to: { readonly delivery: Delivery; readonly shot: SimulatedShot },
-  units: DisplayUnits,
+  { length }: DisplayUnits,
 ): string {
-  const changed = CHANGES.flatMap(([field, word, unit, least]) => {
-    const by = (to.delivery[field] as number) - (from.delivery[field] as number);
-    if (Math.abs(by) < least) return [];
-    const side =
-      field === 'faceAngleDeg' || field === 'clubPathDeg'
-        ? ` further ${by > 0 ? 'right' : 'left'}`
-        : by > 0
-          ? ' more'
-          : ' less';
-    return [`${word} ${formatNumber(Math.abs(by))}${unit}${side}`];
-  });
-  if (changed.length === 0) return 'Now and wanted are the same delivery.';
+  const changes = changesOf(from.delivery, to.delivery);
+  if (changes.length === 0) return 'Now and wanted are the same delivery.';
   const moved = to.shot.flight.offlineM - from.shot.flight.offlineM;
   const longer = to.shot.flight.carryM - from.shot.flight.carryM;
-  const landing =
-    Math.abs(moved) < 0.5
-      ? 'in the same line'
-      : formatSideLength(moved, units.length).replace(/(left|right)$/, 'further $1');
-  const length =
-    Math.abs(longer) < 0.5
+  const where =
+    Math.abs(moved) < NO_LENGTH_M
+      ? 'on the same line'
+      : `${formatLength(Math.abs(moved), length)} further ${sideWord(moved)}`;
+  const carry =
+    Math.abs(longer) < NO_LENGTH_M
       ? 'with the same carry'
-      : `${formatLength(Math.abs(longer), units.length)} ${longer > 0 ? 'longer' : 'shorter'}`;
-  return `Wanted against now: ${changed.join(', ')}. The ball lands ${landing}, ${length}.`;
+      : `${formatLength(Math.abs(longer), length)} ${longer > 0 ? 'longer' : 'shorter'}`;
+  return `From now to wanted: ${listOf(changes)}. The ball then lands ${where}, ${carry}.`;
+}
+
+/** Heights and carries that differ by less are the same, m. */
+const SAME_HEIGHT_M = 0.3;
+
+/** How a shape flies beside the straight ball of the same club: draws lower, fades higher; empty where no different. */
+function besideStraight(lane: Lane, straight: Lane, { length }: DisplayUnits): string {
+  const higherM = lane.apexM - straight.apexM;
+  const longerM = lane.carryM - straight.carryM;
+  if (Math.abs(higherM) < SAME_HEIGHT_M && Math.abs(longerM) < NO_LENGTH_M) return '';
+  const height = `${formatLength(Math.abs(higherM), length, 1)} ${higherM < 0 ? 'lower' : 'higher'}`;
+  const carry = `${formatLength(Math.abs(longerM), length)} ${longerM < 0 ? 'shorter' : 'longer'}`;
+  return ` Beside the straight ball it flies ${height} and ${carry}: the loft follows the face.`;
+}
+
+/** The face and the path a lane asks for, and how its ball flies. */
+export function describeLane(
+  lane: Lane,
+  straight: Lane | null,
+  of: { readonly hand: Delivery['hand']; readonly startDeg: number; readonly onTarget: boolean },
+  units: DisplayUnits,
+): string {
+  const { hand, startDeg, onTarget } = of;
+  const face = angleText(wordsOf('faceAngleDeg', lane.faceAngleDeg, hand, EXACT));
+  const path = angleText(wordsOf('clubPathDeg', lane.clubPathDeg, hand, EXACT));
+  const share =
+    lane.faceShare !== null && onTarget
+      ? ` The face lies ${formatNumber(100 * lane.faceShare, 0)} % of the way from target to path.`
+      : '';
+  const beside = straight === null ? '' : besideStraight(lane, straight, units);
+  return `Face ${face}, path ${path}: it ${bendText(lane.curveM, startDeg, units)}.${share}${beside}`;
 }

@@ -1,11 +1,11 @@
 import { fireEvent, screen, within } from '@testing-library/react';
+import { recordCsv } from '@loxos/core';
 import { Route, Routes, useLocation } from 'react-router';
 import { playerWith } from '../../testing/player.ts';
 import { answerWith, recordWith } from '../../testing/record.ts';
 import type { WeekOf } from '../../testing/record.ts';
 import { show } from '../../testing/render.tsx';
 import { RecordPage } from './RecordPage.tsx';
-import { recordCsv } from './VisitTable.tsx';
 import { monthsBetween, spanOf } from '../../drawing/time-axis.ts';
 import { datasetsOf, drawnPlaces } from './long-chart-data.ts';
 
@@ -93,7 +93,7 @@ describe('a record', () => {
     expect(links).toHaveLength(10);
     expect(links[0]).toHaveAttribute('href', '/lessons/visit 9/read');
     const [head, first] = recordCsv(record).split('\n');
-    expect(head).toContain('visit,balls,faceToPathDeg,faceToPathDeg spread');
+    expect(head).toContain('visit,balls,Face to path (° right),Face to path (° right) spread');
     expect(first).toContain('2026-01-05T10:00:00.000Z,12,6');
   });
 

@@ -1,7 +1,6 @@
-import { followedLabel, standText } from '@loxos/core';
+import { followedLabel, recordCsv, standText } from '@loxos/core';
 import type { PlayerRecord, RecordWording } from '@loxos/core';
 import { Download } from 'lucide-react';
-import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { ColumnDef } from '@tanstack/react-table';
@@ -10,27 +9,6 @@ import { DataTable } from '../../ui/DataTable.tsx';
 import type { TableFeatures } from '../../ui/DataTable.tsx';
 import { shortDay } from '../../ui/day-text.ts';
 import { saveFile } from '../../ui/save-file.ts';
-
-/** The record as rows: figures in degrees, m and mm, positive right or to the toe. */
-export const recordCsv = ({ visits, followed }: PlayerRecord): string =>
-  Papa.unparse(
-    visits.map(({ lessonId, at, balls }) => ({
-      visit: at,
-      balls,
-      ...Object.fromEntries(
-        followed.flatMap(({ figure, points }) => {
-          const point = points.find((one) => one.lessonId === lessonId);
-          return [
-            [figure, point?.middle.toFixed(2) ?? ''],
-            [`${figure} spread`, point?.spread.toFixed(2) ?? ''],
-            [`${figure} error`, point?.error.toFixed(2) ?? ''],
-            [`${figure} within`, point?.inside ?? ''],
-          ];
-        }),
-      ),
-    })),
-    { newline: '\n' },
-  );
 
 type Row = PlayerRecord['visits'][number];
 

@@ -76,10 +76,10 @@ describe('a lane', () => {
     type(/^Finish/, '0');
     // A draw back to the target: face between target and path, both to the right.
     const text = document.body.textContent ?? '';
-    const [, face, path] = /face ([\d.]+)° R, path ([\d.]+)° R/.exec(text)!;
+    const [, face, path] = /Face ([\d.]+)° open, path ([\d.]+)° in-to-out/.exec(text)!;
     expect(Number(face)).toBeGreaterThan(0);
     expect(Number(path)).toBeGreaterThan(Number(face));
-    expect(text).toContain('lower than the straight ball');
+    expect(text).toMatch(/Beside the straight ball it flies [\d.]+ m lower/);
   });
 
   it('says so where no face and path give that ball', () => {

@@ -1,10 +1,11 @@
 import {
   COST_PER_OFFLINE,
   DEFAULT_BANDS,
+  DEFAULT_DISPLAY_UNITS,
   bagView,
   convert,
+  describeLane,
   formatLength,
-  formatNumber,
   formatSideAngle,
   formatSideLength,
   fromSi,
@@ -17,7 +18,7 @@ import {
   turnFace,
   wantedAsNow,
 } from '@loxos/core';
-import type { Delivery, Lane, LengthUnit } from '@loxos/core';
+import type { Delivery, LengthUnit } from '@loxos/core';
 import { useMemo, useState } from 'react';
 import { Glyph } from '../../drawing/Glyph.tsx';
 import { Dial } from '../../ui/Dial.tsx';
@@ -200,16 +201,6 @@ export function SchoolsPanel({ state, delivery }: PanelProps) {
   );
 }
 
-/** How a shape flies beside the straight ball of the same club: draws lower, fades higher. */
-function heightWords(lane: Lane, straight: Lane, unit: LengthUnit): string {
-  const higherM = lane.apexM - straight.apexM;
-  const longerM = lane.carryM - straight.carryM;
-  if (Math.abs(higherM) < 0.3 && Math.abs(longerM) < 0.5) return '';
-  const height = `${formatLength(Math.abs(higherM), unit, 1)} ${higherM < 0 ? 'lower' : 'higher'}`;
-  const carry = `${formatLength(Math.abs(longerM), unit)} ${longerM < 0 ? 'shorter' : 'longer'}`;
-  return ` It flies ${height} than the straight ball and carries ${carry}, since the loft follows the face.`;
-}
-
 /** What face and path a shape asks for, and what a degree does. */
 export function LanePanel({ state, delivery }: PanelProps) {
   const [startDeg, setStartDeg] = useState(2);
@@ -256,13 +247,12 @@ export function LanePanel({ state, delivery }: PanelProps) {
         </p>
       ) : (
         <p>
-          With a {club.label.toLowerCase()}: face <b>{formatSideAngle(lane.faceAngleDeg)}</b>, path{' '}
-          <b>{formatSideAngle(lane.clubPathDeg)}</b>, bending{' '}
-          {formatSideLength(lane.curveM, state.length)}.
-          {lane.faceShare !== null &&
-            finishM === 0 &&
-            ` The face lies ${formatNumber(100 * lane.faceShare, 0)} % of the way from target to path.`}
-          {straight !== null && heightWords(lane, straight, state.length)}
+          {describeLane(
+            lane,
+            straight,
+            { hand: state.hand, startDeg, onTarget: finishM === 0 },
+            { ...DEFAULT_DISPLAY_UNITS, length: state.length },
+          )}
         </p>
       )}
       {lane !== null && state.lessonId !== null && (

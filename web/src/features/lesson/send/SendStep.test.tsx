@@ -37,9 +37,7 @@ const preview = () => within(screen.getByRole('region', { name: 'What the player
 describe('Send', () => {
   it('is made from the plan, with the stations of the drills given', () => {
     open(lesson(['rails']));
-    expect(point('First')).toHaveValue(
-      'Turn body line and clubface together a little to the right.',
-    );
+    expect(point('First')).toHaveValue('Turn body line and clubface together to the right.');
     expect(preview().getByRole('heading', { name: 'Rails' })).toBeInTheDocument();
     expect(preview().getByRole('img', { name: /^Rails from above/ })).toBeInTheDocument();
     expect(screen.getAllByLabelText(/^Homework \d$/)).toHaveLength(4);
@@ -50,9 +48,7 @@ describe('Send', () => {
     fireEvent.change(point('Second'), { target: { value: 'Breathe out.' } });
     fireEvent.blur(point('Second'));
     expect(lastPart('send')).toEqual({ points: [null, 'Breathe out.'] });
-    expect(point('First')).toHaveValue(
-      'Turn body line and clubface together a little to the right.',
-    );
+    expect(point('First')).toHaveValue('Turn body line and clubface together to the right.');
     expect(preview().getByText('Breathe out.')).toBeInTheDocument();
   });
 
