@@ -143,7 +143,7 @@ export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
 export { clubSentences, readingSentences } from './words/reading.ts';
 export { readLesson } from './lesson/read.ts';
 export type { LessonContext, LessonReading, ReadClub } from './lesson/read.ts';
-export { judgePair, lessonFindings } from './lesson/findings.ts';
+export { NOTHING_DONE, judgePair, lessonFindings } from './lesson/findings.ts';
 export type {
   BlockAims,
   DrillInUse,
@@ -221,7 +221,7 @@ export { laneFor, sensitivityOf } from './inverse/lane.ts';
 export type { Lane, Sensitivity, WantedShape } from './inverse/lane.ts';
 export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
 export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
-export { describeChange, describeLane, describeShot } from './words/what-if.ts';
+export { describeChange, describeLane, describeShot, finishText } from './words/what-if.ts';
 export { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS, FAULT_NODES, STAGES } from './causes/links.ts';
 export type {
   CauseLink,

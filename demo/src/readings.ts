@@ -1,8 +1,8 @@
 import {
   DEFAULT_BANDS,
   DEFAULT_DISPLAY_UNITS,
-  DRILLS,
   EMPTY_BALL,
+  NOTHING_DONE,
   composePage,
   drillReason,
   expectWords,
@@ -206,18 +206,6 @@ function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
   });
 }
 
-const NOTHING_DONE = {
-  stageIndex: 0,
-  observations: {},
-  effects: [],
-  drills: DRILLS,
-  givenIds: [],
-  despiteIds: [],
-  aims: {},
-  isBeingHit: () => false,
-  earlier: null,
-} as const;
-
 /** What a lesson finds where the best drill offered was given. */
 function findingsWithDrill(club: ReadClub, facts: LessonFacts): LessonFindings | null {
   const found = lessonFindings(club, facts);
@@ -259,7 +247,7 @@ function linesOf(character: Character, index: number): string[] {
   const lines = readingSentences(reading, wording).map(({ text, topic }) =>
     FOLDED.has(topic) ? `- _One tap away:_ ${text}` : `- ${text}`,
   );
-  const facts = { ...NOTHING_DONE, hand, bands: DEFAULT_BANDS, bodyNotes: notes };
+  const facts = { ...NOTHING_DONE, hand, bodyNotes: notes };
   const found = club === undefined ? null : findingsWithDrill(club, facts);
   if (found === null) return lines;
   const gently = goesGently(notes);

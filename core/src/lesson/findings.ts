@@ -2,6 +2,7 @@
  * What a lesson finds of one club: seen, inferred and done, the work, whether it happened and whether it held, the drills that are
  * used, and what the page says. One function; every step, the page and the demo read it, and none decides by itself.
  */
+import { DRILLS } from '../drills/catalogue.ts';
 import type { ChosenDrill } from '../drills/choose.ts';
 import { judgeDrills } from '../drills/choose.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -9,6 +10,7 @@ import type { Hand } from '../line/hand.ts';
 import type { Plan } from '../plan/plan.ts';
 import { usualPair } from '../proof/blocks.ts';
 import type { ReadBlock } from '../proof/blocks.ts';
+import { DEFAULT_BANDS } from '../reading/bands.ts';
 import type { Bands } from '../reading/bands.ts';
 import type { Observations } from '../causes/trace.ts';
 import type { DrillEffect } from '../drills/effect.ts';
@@ -48,6 +50,21 @@ export interface LessonFacts {
   readonly isBeingHit: (block: ReadBlock) => boolean;
   readonly earlier: EarlierVisit | null;
 }
+
+/** A lesson that has only begun: nothing seen but the balls, nothing given, no visit before. */
+export const NOTHING_DONE: Omit<LessonFacts, 'hand'> = {
+  bands: DEFAULT_BANDS,
+  stageIndex: 0,
+  observations: {},
+  bodyNotes: '',
+  effects: [],
+  drills: DRILLS,
+  givenIds: [],
+  despiteIds: [],
+  aims: {},
+  isBeingHit: () => false,
+  earlier: null,
+};
 
 /** A drill that was given, checked again against what is decided now. */
 export interface DrillInUse extends ChosenDrill {

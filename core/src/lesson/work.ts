@@ -53,42 +53,17 @@ export interface LessonWork {
   readonly all: readonly ChosenDrill[];
 }
 
-/** Where no stage is worked on: what steadies a two-way miss, what keeps a good one. */
-function withoutStage(input: WorkInput): LessonWork {
+/** Where no stage is worked on: what steadies a two-way miss, what keeps a good one, what is likely to be asked for. */
+function drillsWithoutStage(input: WorkInput): Pick<LessonWork, 'offered' | 'all'> {
   const { plan, bodyNotes = '', drills = DRILLS } = input;
-  if (plan.answer === 'look') return whileLooking(input);
-  const offered =
-    plan.answer === 'steady'
-      ? steadyDrills(drills, bodyNotes)
-      : plan.answer === 'leave'
-        ? maintenanceDrills(drills, bodyNotes)
-        : [];
-  return {
-    route: null,
-    stage: null,
-    stageIndex: 0,
-    trace: null,
-    basicsFirst: isBasicsFirst(plan),
-    offered,
-    all: offered,
-  };
-}
-
-/** While it is looked at: the drills of the route these balls speak for most, for a coach who knows the answer. */
-function whileLooking(input: WorkInput): LessonWork {
-  const { plan, drills = DRILLS } = input;
+  const only = (all: readonly ChosenDrill[]) => ({ offered: all, all });
+  if (plan.answer === 'steady') return only(steadyDrills(drills, bodyNotes));
+  if (plan.answer === 'leave') return only(maintenanceDrills(drills, bodyNotes));
+  // While it is looked at: those of the route these balls speak for most, for a coach who knows the answer.
   const stage = plan.routes[plan.best]?.stages[0] ?? null;
-  const wish = wishOfWork(plan, { stage, trace: null }, input);
-  const all = stage === null ? [] : judgeDrills(drills, wish);
-  return {
-    route: null,
-    stage: null,
-    stageIndex: 0,
-    trace: null,
-    basicsFirst: isBasicsFirst(plan),
-    offered: offeredOf(all),
-    all,
-  };
+  if (plan.answer !== 'look' || stage === null) return only([]);
+  const all = judgeDrills(drills, wishOfWork(plan, { stage, trace: null }, input));
+  return { offered: offeredOf(all), all };
 }
 
 const isBasicsFirst = ({ answer, ballIds }: Plan): boolean =>
@@ -117,7 +92,16 @@ export function workOf(input: WorkInput): LessonWork {
   const { plan, hand, bands = DEFAULT_BANDS, observations = {}, bodyNotes = '' } = input;
   const { effects = [], drills = DRILLS } = input;
   const route = plan.routes[plan.chosen] ?? null;
-  if (route === null) return withoutStage(input);
+  const basicsFirst = isBasicsFirst(plan);
+  if (route === null)
+    return {
+      route,
+      stage: null,
+      stageIndex: 0,
+      trace: null,
+      basicsFirst,
+      ...drillsWithoutStage(input),
+    };
   const stageIndex = Math.min(Math.max(0, input.stageIndex ?? 0), route.stages.length - 1);
   const stage = route.stages[stageIndex]!;
   const by = {
@@ -132,7 +116,6 @@ export function workOf(input: WorkInput): LessonWork {
   const trace = traceCause(faultOfMove(stage.move, by, handSign(hand), now, bands), observations);
   const wish = wishOfWork(plan, { stage, trace }, { hand, bands, bodyNotes, effects });
   const all = judgeDrills(drills, wish);
-  const basicsFirst = isBasicsFirst(plan);
   return { route, stage, stageIndex, trace, basicsFirst, offered: offeredOf(all), all };
 }
 

@@ -59,10 +59,11 @@ describe('balls that scatter otherwise', () => {
 });
 
 describe('a two-way miss', () => {
+  // A ball that starts further off mostly finishes further off: they go together by 0.7.
   const missOf = (random: Random, count: number, sd: number): ProofBall[] =>
     Array.from({ length: count }, () => {
-      const startDirectionDeg = sd * gaussian(random);
-      return { startDirectionDeg, offlineM: 5 * sd * gaussian(random) };
+      const [start, bend] = [gaussian(random), gaussian(random)];
+      return { startDirectionDeg: sd * start, offlineM: 5 * sd * (0.7 * start + 0.714 * bend) };
     });
   const judged = (before: ProofBall[], after: ProofBall[]) =>
     judgeBlocks(before, after, {
@@ -80,8 +81,8 @@ describe('a two-way miss', () => {
       if (judged(before, missOf(random, 10, 2)).verdict === 'on plan') found++;
       if (judged(before, missOf(random, 10, 4)).verdict !== 'not yet clear') alarms++;
     }
-    // Measured at 0.8: start and finish independent of each other (docs, decision on verdicts).
-    expect(found / count).toBeGreaterThanOrEqual(0.8 - slackOf(0.8, count));
+    // 78 to 79 % of 3,000 players at 5 % of false alarms: a bolder test would alarm more (docs, decision on verdicts).
+    expect(found / count).toBeGreaterThanOrEqual(0.78 - slackOf(0.78, count));
     expect(alarms / count).toBeLessThanOrEqual(0.05 + slackOf(0.05, count));
   });
 });

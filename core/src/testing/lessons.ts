@@ -1,6 +1,5 @@
 // Lessons in which nothing was done yet: what tests of findings and of words read.
-import { DRILLS } from '../drills/catalogue.ts';
-import { lessonFindings } from '../lesson/findings.ts';
+import { NOTHING_DONE, lessonFindings } from '../lesson/findings.ts';
 import type { LessonFacts, LessonFindings } from '../lesson/findings.ts';
 import { readLesson } from '../lesson/read.ts';
 import type { LessonContext } from '../lesson/read.ts';
@@ -17,20 +16,7 @@ export const wordingOf = (hand: Hand): Wording => ({
   units: DEFAULT_DISPLAY_UNITS,
 });
 
-export const factsOf = (hand: Hand): LessonFacts => ({
-  hand,
-  bands: DEFAULT_BANDS,
-  stageIndex: 0,
-  observations: {},
-  bodyNotes: '',
-  effects: [],
-  drills: DRILLS,
-  givenIds: [],
-  despiteIds: [],
-  aims: {},
-  isBeingHit: () => false,
-  earlier: null,
-});
+export const factsOf = (hand: Hand): LessonFacts => ({ ...NOTHING_DONE, hand });
 
 /** The findings of balls of one club. */
 export function findingsOf(

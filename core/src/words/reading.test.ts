@@ -125,6 +125,25 @@ describe('the reading in words', () => {
     expect(words).toContain('Same face to path, yet the driver bends');
   });
 
+  it('says of each club what is done about it, right after its flight', () => {
+    const reading = readLesson(
+      [
+        ...balls('7-iron', 8, { clubPathDeg: -6, faceAngleDeg: -6 }),
+        ...balls('9-iron', 8, { clubPathDeg: 0, faceAngleDeg: 0 }),
+      ],
+      right,
+    );
+    const sentences = readingSentences(reading, wordingOf('right'));
+    expect(sentences.map(({ topic }) => topic).slice(0, 4)).toEqual([
+      'flight',
+      'plan',
+      'flight',
+      'plan',
+    ]);
+    expect(sentences[1]!.text).toMatch(/turn(ing)? everything 6° right: face and path together/i);
+    expect(sentences[3]!.text).toMatch(/^Leave/);
+  });
+
   it('has a word for no balls and for balls that say nothing', () => {
     expect(text([])).toContain('No balls yet');
     expect(text([{ ...EMPTY_BALL, carryM: 140, club: '7-iron' }])).toContain('nothing to read yet');

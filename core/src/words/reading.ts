@@ -7,7 +7,7 @@ import { factSentence, leftOutSentences, strikeSentence } from './facts.ts';
 import { flightSentence, isBent } from './flight.ts';
 import { formatLength } from './format.ts';
 import { clubLabel } from './labels.ts';
-import { planSentences } from './plan.ts';
+import { planSentences, planWords } from './plan.ts';
 import { countOf, figure, numberWord, sentence } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
 
@@ -51,12 +51,17 @@ const missingWords = (group: GroupReading): string =>
     ? `${countOf(group.ballIds.length, 'ball')}, all left out. Keep one in to read it.`
     : `${numberWord(group.countedIds.length)} ${group.countedIds.length === 1 ? 'ball' : 'balls'} with no start and no face: nothing to read yet.`;
 
-/** Each club in a line, and what the difference between them is. */
+/** Each club: what its balls did and what is done about it; then what differs between the clubs. */
 function acrossClubs(clubs: readonly ReadClub[], w: Wording): Sentence[] {
-  const lines = clubs.flatMap(({ group, plan }) => {
+  const lines = clubs.flatMap(({ group, plan, worth }) => {
     const flight = flightSentence(group, plan, w);
     if (flight === null) return group.club === null ? [clubQuestion(group)] : [];
-    return [sentence('flight', `${clubLabel(group.club, group.clubText)}. `, ...flight.parts)];
+    const name = clubLabel(group.club, group.clubText);
+    const done = plan === null ? '' : planWords(plan, worth, w);
+    return [
+      sentence('flight', `${name}. `, ...flight.parts),
+      ...(done === '' ? [] : [sentence('plan', done)]),
+    ];
   });
   const difference = clubDifference(
     clubs.map(({ group }) => group),
@@ -69,6 +74,8 @@ function acrossClubs(clubs: readonly ReadClub[], w: Wording): Sentence[] {
 const SAME_GAP_DEG = 1.5;
 /** Bends that differ by more than this factor are worth a word. */
 const BEND_RATIO = 1.5;
+/** Less than this would be written as nothing, m. */
+const NO_BEND_M = 0.5;
 
 /** The same gap bends a long club more: say so, lest the coach change a swing for its driver. */
 function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence | null {
@@ -86,7 +93,7 @@ function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence |
   const both = [...mostGap.ballIds, ...leastGap.ballIds];
   const bends: readonly [string, string] = [
     `the ${name(most)} bends ${amount(mostCurve.mean)}`,
-    `the ${name(least)} ${amount(leastCurve.mean)}`,
+    `the ${name(least)} ${Math.abs(leastCurve.mean) < NO_BEND_M ? 'not at all' : amount(leastCurve.mean)}`,
   ];
   const isSame = Math.abs(mostGap.mean - leastGap.mean) <= SAME_GAP_DEG;
   return sentence(

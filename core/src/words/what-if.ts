@@ -22,7 +22,7 @@ const EXACT: Bands = {
 };
 
 /** `3 m right of the target`, `on the target line`. */
-const finishText = (offlineM: number, { length }: DisplayUnits): string =>
+export const finishText = (offlineM: number, { length }: Pick<DisplayUnits, 'length'>): string =>
   Math.abs(offlineM) < NO_LENGTH_M
     ? 'on the target line'
     : `${formatLength(Math.abs(offlineM), length)} ${sideWord(offlineM)} of the target line`;

@@ -5,6 +5,7 @@ import {
   bagView,
   convert,
   describeLane,
+  finishText,
   formatLength,
   formatSideAngle,
   formatSideLength,
@@ -51,8 +52,8 @@ export function SplitPanel({ state, delivery }: PanelProps) {
   return (
     <div>
       <p className="mb-2">
-        Lands <b>{formatSideLength(split.totalM, state.length)}</b> of the target line. Shared out
-        over what caused it; the parts add up.
+        Lands <b>{finishText(split.totalM, { length: state.length })}</b>. Shared out over what
+        caused it; the parts add up.
       </p>
       <ul className="space-y-1">
         {PARTS.map(([part, label]) => (

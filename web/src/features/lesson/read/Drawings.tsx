@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { ballTrack, formatLength, formatSideLength } from '@loxos/core';
+import { ballTrack, finishText, formatLength, formatSideLength } from '@loxos/core';
 import type { BallView, LengthUnit, Plan, SourcedFigure } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
@@ -25,16 +25,11 @@ const FLIGHT_VIEW = [
   FLIGHT_BOX.height,
 ] as const;
 
-function landedWords(offlineM: number, unit: LengthUnit): string {
-  const text = formatSideLength(offlineM, unit);
-  return /^0 /.test(text) ? 'on the target line' : `${text} of the target line`;
-}
-
 function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): string {
   if (carry === null || offline === null) return 'where it landed is not known';
   const bend = formatSideLength(curve?.value ?? 0, unit);
   const from = carry.from === 'measured' ? '' : ', by the model';
-  return `carry ${formatLength(carry.value, unit)}, ${landedWords(offline.value, unit)}, bend ${bend}${from}`;
+  return `carry ${formatLength(carry.value, unit)}, ${finishText(offline.value, { length: unit })}, bend ${bend}${from}`;
 }
 
 /** More lines than this are a blot, and slow: of more flights every so many-th is drawn. */

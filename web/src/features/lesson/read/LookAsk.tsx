@@ -1,11 +1,4 @@
-import {
-  EYE_AMOUNTS,
-  LOOK_LABELS,
-  answerLabel,
-  clubLabel,
-  leadWords,
-  lookWords,
-} from '@loxos/core';
+import { EYE_AMOUNTS, LOOK_LABELS, answerLabel, clubLabel, leadWords } from '@loxos/core';
 import type { EyeStrike, LookShows, Plan } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
@@ -25,12 +18,12 @@ const GOES: Readonly<
 export function LookAsk({
   lesson,
   plan,
-  isAsked = false,
+  isOfMany = false,
 }: {
   lesson: Lesson;
   plan: Plan;
-  /** Whether the question itself is to be said: no sentence beside it does. */
-  isAsked?: boolean;
+  /** Whether other clubs are shown beside it: then it says which it asks of. */
+  isOfMany?: boolean;
 }) {
   const { look, ballIds } = plan;
   if (look === null) return null;
@@ -45,11 +38,7 @@ export function LookAsk({
   const goes = GOES[look.kind];
   return (
     <div role="group" aria-label={LOOK_LABELS[look.kind]} className="mt-2 space-y-2">
-      {isAsked && (
-        <p className="text-[1.15rem] leading-snug font-semibold">
-          {clubLabel(plan.club, null)}: {lookWords(plan)}
-        </p>
-      )}
+      {isOfMany && <p>{clubLabel(plan.club, null)}:</p>}
       {look.kind === 'strike' && (
         <div className="flex gap-2">
           {look.answers.flatMap((answer) =>

@@ -86,7 +86,7 @@ export function ReadStep({ lesson, reading, worked }: StepProps) {
             <LookAsk
               lesson={lesson}
               plan={plan}
-              isAsked={club === null && reading.clubs.length > 1}
+              isOfMany={club === null && reading.clubs.length > 1}
             />
           )}
           <Fixes lesson={lesson} reading={reading} />
