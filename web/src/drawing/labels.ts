@@ -8,6 +8,8 @@ export interface WantedLabel {
   readonly fill: Ink;
   /** How far from the point its own mark reaches. */
   readonly clear: number;
+  /** The side it belongs to, where it must not change over while there is room. */
+  readonly side?: 'left' | 'right';
 }
 
 export interface Box {
@@ -34,11 +36,20 @@ export const boxOfText = (
 export const overlaps = (a: Box, b: Box): boolean =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
+/** Boxes along a line so thin that words beside it are clear of it. */
+export function boxesOfLine(a: Point, b: Point, halfWidth: number): Box[] {
+  const count = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / (2 * halfWidth)));
+  return Array.from({ length: count + 1 }, (_, index) => {
+    const [x, y] = [a.x + ((b.x - a.x) * index) / count, a.y + ((b.y - a.y) * index) / count];
+    return { left: x - halfWidth, top: y - halfWidth, right: x + halfWidth, bottom: y + halfWidth };
+  });
+}
+
 const STEPS = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6, 7, -7, 8, -8, 9, -9, 10, -10] as const;
 
 /**
  * Places each text beside its point, on the wanted side first, stepping up and down until it overlaps no other and
- * lies within the frame; a thin line leads to one that had to move.
+ * lies within the frame; a thin line leads to one that had to move, across no other text.
  */
 export function placeLabels(
   wanted: readonly WantedLabel[],
@@ -47,17 +58,22 @@ export function placeLabels(
   taken: readonly Box[] = [],
 ): Shape[] {
   const boxes: Box[] = [...taken];
+  const texts: Box[] = [];
   const shapes: Shape[] = [];
-  for (const { text, at, size, fill, clear } of wanted) {
-    const sides = side === 'right' ? ([1, -1] as const) : ([-1, 1] as const);
-    const tries = STEPS.flatMap((step) =>
-      sides.map((way) => {
-        const anchor = way === 1 ? ('start' as const) : ('end' as const);
-        const spot = { x: at.x + way * clear, y: at.y + size * 0.35 + step * size * 1.1 };
-        return { spot, anchor, step, box: boxOfText(text, size, spot, anchor) };
-      }),
-    );
-    const free = tries.find(
+  for (const { text, at, size, fill, clear, side: own } of wanted) {
+    const sides = (own ?? side) === 'right' ? ([1, -1] as const) : ([-1, 1] as const);
+    const order =
+      own === undefined
+        ? STEPS.flatMap((step) => sides.map((way) => [step, way] as const))
+        : sides.flatMap((way) => STEPS.map((step) => [step, way] as const));
+    const tries = order.map(([step, way]) => {
+      const anchor = way === 1 ? ('start' as const) : ('end' as const);
+      const spot = { x: at.x + way * clear, y: at.y + size * 0.35 + step * size * 1.1 };
+      const end = { x: spot.x, y: spot.y - size * 0.3 };
+      const leader = Math.abs(step) > 1 ? boxesOfLine(at, end, 1) : [];
+      return { spot, anchor, end, leader, box: boxOfText(text, size, spot, anchor) };
+    });
+    const free = tries.filter(
       ({ box }) =>
         box.left >= frame.left &&
         box.right <= frame.right &&
@@ -65,10 +81,13 @@ export function placeLabels(
         box.bottom <= frame.bottom &&
         !boxes.some((other) => overlaps(box, other)),
     );
-    const found = free ?? tries[0]!;
-    boxes.push(found.box);
-    if (Math.abs(found.step) > 1) {
-      const end = { x: found.spot.x, y: found.spot.y - size * 0.3 };
+    const isClear = ({ leader }: (typeof tries)[number]): boolean =>
+      !leader.some((piece) => texts.some((other) => overlaps(piece, other)));
+    const found = free.find(isClear) ?? free[0] ?? tries[0]!;
+    boxes.push(found.box, ...found.leader);
+    texts.push(found.box);
+    if (found.leader.length > 0) {
+      const { end } = found;
       shapes.push({
         kind: 'path',
         d: `M${at.x.toFixed(1)} ${at.y.toFixed(1)}L${end.x.toFixed(1)} ${end.y.toFixed(1)}`,

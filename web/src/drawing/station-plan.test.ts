@@ -80,6 +80,35 @@ describe('a station drawn', () => {
     }
   });
 
+  it('lays no word over a dimension line, and inside and outside on their own side', () => {
+    const middles = (shapes: readonly Shape[]): number[][] =>
+      shapes.flatMap((s) =>
+        s.kind === 'path' && s.stroke === 'soft' && s.width === 1.4
+          ? [[...s.d.matchAll(/-?[\d.]+/g)].slice(0, 4).map(Number)]
+          : [],
+      );
+    for (const { id } of DRILLS) {
+      for (const hand of ['right', 'left'] as const) {
+        const { shapes } = stationPlan(findDrill(id)!.layout(context(hand)), hand, 'm');
+        for (const [x1, y1, x2, y2] of middles(shapes) as [number, number, number, number][]) {
+          const at = { x: (x1 + x2) / 2, y: (y1 + y2) / 2 };
+          const over = texts(shapes).find((text) => {
+            const box = boxOf(text);
+            return at.x > box.left && at.x < box.right && at.y > box.top && at.y < box.bottom;
+          });
+          expect([id, hand, over?.text]).toEqual([id, hand, undefined]);
+        }
+      }
+    }
+    const sides = (hand: Hand): number[] => {
+      const { shapes } = stationPlan(findDrill('ball-ladder')!.layout(context(hand)), hand, 'm');
+      const own = texts(shapes).filter(({ text }) => /(in|out)side$/.test(text));
+      return own.sort((a, b) => a.text.length - b.text.length).map(({ x }) => Math.sign(x));
+    };
+    expect(sides('right')).toEqual([-1, 1]);
+    expect(sides('left')).toEqual([1, -1]);
+  });
+
   it('names the feet, the ball and the clubhead', () => {
     for (const { id } of DRILLS) {
       const words = texts(planOf(id).shapes).map(({ text }) => text);

@@ -1,6 +1,6 @@
 import { tapeText } from '@loxos/core';
 import type { Hand, Layout, LengthUnit, Spot, StationPart, TapeMark } from '@loxos/core';
-import { boxOfText, placeLabels } from './labels.ts';
+import { boxOfText, boxesOfLine, placeLabels } from './labels.ts';
 import type { Box, WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
 import { polar, polyline } from './shape.ts';
@@ -90,7 +90,11 @@ function breakShapes(breakY: number): Shape[] {
 }
 
 /** A dimension line with its ticks, stood off the things it measures. */
-function dimension(a: Point, b: Point, off: number): { shapes: Shape[]; middle: Point } {
+function dimension(
+  a: Point,
+  b: Point,
+  off: number,
+): { shapes: Shape[]; middle: Point; boxes: Box[] } {
   const isAcross = Math.abs(a.x - b.x) > Math.abs(a.y - b.y);
   const shift = isAcross ? { x: 0, y: off } : { x: off, y: 0 };
   const [from, to] = [a, b].map(({ x, y }) => ({ x: x + shift.x, y: y + shift.y })) as [
@@ -117,6 +121,7 @@ function dimension(a: Point, b: Point, off: number): { shapes: Shape[]; middle: 
       },
     ],
     middle: { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },
+    boxes: boxesOfLine(from, to, 2),
   };
 }
 
@@ -124,6 +129,7 @@ function dimension(a: Point, b: Point, off: number): { shapes: Shape[]; middle: 
 function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUnit) {
   const shapes: Shape[] = [];
   const labels: WantedLabel[] = [];
+  const boxes: Box[] = [];
   const away = hand === 'right' ? 1 : -1;
   let lanes = 0;
   for (const mark of layout.tape) {
@@ -140,15 +146,18 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
     const off = isAcross ? LANE : away * (30 + 3 * LANE * (lanes - 1));
     const made = dimension(a, b, off);
     shapes.push(...made.shapes);
+    boxes.push(...made.boxes);
     labels.push({
       text: `${figure} ${wayOf(mark, hand)}`,
       at: made.middle,
       size: FIGURE_SIZE,
       fill: 'ink',
       clear: isAcross ? Math.abs(a.x - b.x) / 2 + 8 : 8,
+      ...(isAcross &&
+        wayOf(mark, hand) !== 'wide' && { side: made.middle.x < 0 ? 'left' : 'right' }),
     });
   }
-  return { shapes, labels };
+  return { shapes, labels, boxes };
 }
 
 /** Ends nearer to the line than this are on it, m. */
@@ -182,12 +191,16 @@ function cornerOf({ angleDeg, lengthM, widthM }: StationPart, at: Point, scale: 
 
 const OPEN_KINDS: readonly StationPart['kind'][] = ['line', 'corridor', 'stick', 'rod', 'body'];
 
-/** What words must not lie over: the small things, each as a box. */
+/** What words must not lie over: the small things, each as a box, and the line of the body. */
 const solidBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
   parts
-    .filter(({ kind }) => !OPEN_KINDS.includes(kind))
-    .map((part) => {
+    .filter(({ kind }) => kind === 'body' || !OPEN_KINDS.includes(kind))
+    .flatMap((part) => {
       const { x, y } = place(part);
+      if (part.kind === 'body') {
+        const half = polar(part.angleDeg, (part.lengthM * scale) / 2);
+        return boxesOfLine({ x: x - half.x, y: y - half.y }, { x: x + half.x, y: y + half.y }, 6);
+      }
       const [w, h] = [reach(part).x, reach(part).y].map((r) => Math.max(8, r * scale)) as [
         number,
         number,
@@ -246,7 +259,11 @@ export function stationPlan(layout: Layout, hand: Hand, unit: LengthUnit = 'm'):
       [...partLabels(layout, frame), ...dims.labels],
       inner,
       hand === 'right' ? 'right' : 'left',
-      [boxOfText(target.text, target.size, target, 'middle'), ...solidBoxes(layout, frame)],
+      [
+        boxOfText(target.text, target.size, target, 'middle'),
+        ...solidBoxes(layout, frame),
+        ...dims.boxes,
+      ],
     ),
   ];
   return { shapes, scale, place, box: [box.left, top, width, bottom - top] };
