@@ -3,7 +3,7 @@ import {
   findClub,
   gaussian,
   headOf,
-  readBalls,
+  readLesson,
   recordOfLesson,
   resolveContext,
   seededRandom,
@@ -97,8 +97,8 @@ export function benchReading() {
       simulateShot(pick(i).delivery, head, { pathPoints: 40 });
       splitMiss(pick(i).delivery, head);
     }),
-    sessionMs: msOf(() => readBalls(session, { hand: 'right' }), 1),
-    ballOnlyMs: msOf(() => readBalls(ballOnly, { hand: 'right' }), 1),
+    sessionMs: msOf(() => readLesson(session, { hand: 'right' }), 1),
+    ballOnlyMs: msOf(() => readLesson(ballOnly, { hand: 'right' }), 1),
     keptMs: msOf(() => recordOfLesson(session, context), 1),
     keptBallOnlyMs: msOf(() => recordOfLesson(ballOnly, context), 1),
     bytesABall: recordOfLesson(session, context).columns.byteLength / session.length,
