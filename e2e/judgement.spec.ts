@@ -86,7 +86,7 @@ for (const size of SIZES) {
     const id = await lessonOf(request, EYE_PULLER);
     const said = await whatIsSaid(page, id, EYE_PULLER, size);
     expect(said.read).toMatch(/^Straight pulls, all 6: they start about 6° right/);
-    expect(said.line).toMatch(/(T|t)urn(ing)? everything about \d° left/);
+    expect(said.line).toMatch(/(T|t)urn(ing)? everything left/);
     expect(said.point).toContain('to the left');
     expect(said.proof).toMatch(/^On plan: all 6 started right, then none\./);
     expect(said.page).not.toContain('keep it');

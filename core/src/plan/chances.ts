@@ -7,11 +7,11 @@ import { varianceOf } from '../maths/joint-normal.ts';
 import { gapOf } from '../reading/inferred.ts';
 import type { ReadGroup } from '../reading/group.ts';
 import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
-import { deliveriesOf, deviationsOf } from './belief.ts';
+import { deliveriesOf, deliveryAt, deviationsOf } from './belief.ts';
 import type { Belief } from './belief.ts';
 import { ballsThatSettle } from './more-balls.ts';
 import { afterMove, chanceOf, possibleOf } from './chance.ts';
-import type { Chance, ChanceContext, Possible } from './chance.ts';
+import type { Chance, ChanceContext } from './chance.ts';
 import type { Coupling } from './coupling.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
 import type { Desk } from './desk.ts';
@@ -27,15 +27,21 @@ import type { Tapped } from './taps.ts';
 import type { RouteInput } from './routes.ts';
 import type { SeenFact } from './seen.ts';
 import { bestOf, routesOf } from './stages.ts';
-import type { Route } from './stages.ts';
+import type { PathAndFace, Route } from './stages.ts';
+
+/** What is believed of a player's middle delivery, what may be, and in what that is flown. */
+export interface Believed extends Tapped {
+  /** The middle from which a move is made: of an eye's taps the believed one, since taps alone name a path wider than players swing. */
+  readonly middle: PathAndFace;
+  readonly chance: ChanceContext;
+}
 
 export interface ChancesInput {
   readonly read: ReadGroup;
-  readonly belief: Belief;
+  readonly believed: Believed;
   readonly desk: Desk;
   readonly coupling: Coupling;
   readonly seen: readonly SeenFact[];
-  readonly isSaid: boolean;
   readonly numbers: readonly NumberState[];
 }
 
@@ -96,11 +102,27 @@ function surfaceFor({ fields }: Belief, { cloud, wanted, context }: Desk) {
   return surfaceOf(typical, head, context.flight, reach, open);
 }
 
-/** What is believed, and what may be: of an eye's taps weighed by how it would have been tapped. */
-function beliefIn({ read, belief, desk }: ChancesInput, chance: ChanceContext): Tapped {
-  const { typical, head } = desk.cloud;
-  if (read.group.inferred?.byEye === true) return weighedByTaps(read, belief, head.lieDeg, chance);
-  return { belief, possible: possibleOf(deliveriesOf(belief, typical, head.lieDeg), chance) };
+/** Returns what is believed, and what may be: of an eye's taps weighed by how it would have been tapped. */
+export function believedIn(
+  read: ReadGroup,
+  belief: Belief,
+  desk: Desk,
+  isShapeAsked: boolean,
+): Believed {
+  const { cloud, wanted, context } = desk;
+  const { typical, head } = cloud;
+  const { bands } = context;
+  const surface = surfaceFor(belief, desk);
+  const spread = deviationsOf(belief.scatter);
+  const chance = { typical, surface, spread, wanted, isShapeAsked, bands };
+  const { lieDeg } = head;
+  if (read.group.inferred?.byEye === true) {
+    const tapped = weighedByTaps(read, belief, lieDeg, chance);
+    const { normal } = tapped.belief;
+    return { ...tapped, middle: deliveryAt(belief, normal.mean, typical, lieDeg), chance };
+  }
+  const possible = possibleOf(deliveriesOf(belief, typical, lieDeg), chance);
+  return { belief, possible, middle: typical, chance };
 }
 
 /** A desk for a player whose middle delivery is another, read off the surface: enough to choose a route. */
@@ -130,21 +152,10 @@ const COST = { strike: 0, post: 0.02, stick: 0.05, balls: 0.02, monitor: 0.12 } 
 const TELLS_FROM = 0.03;
 
 export function chancesAt(input: ChancesInput): Chances {
-  const { read, desk, coupling, seen, isSaid } = input;
-  const { cloud, wanted, context } = desk;
-  const { typical } = cloud;
-  const { bands } = context;
+  const { read, desk, coupling, seen } = input;
+  const { belief, possible, middle, chance } = input.believed;
   const strikeOff = strikeOffIn(read, seen);
   const isStrikeOff = strikeOff !== null;
-  const chance: ChanceContext = {
-    typical,
-    surface: surfaceFor(input.belief, desk),
-    spread: deviationsOf(input.belief.scatter),
-    wanted,
-    isShapeAsked: isSaid,
-    bands,
-  };
-  const { belief, possible } = beliefIn(input, chance);
   const beyond = gapBeyond(belief, desk);
   const off = { isGapOff: beyond >= RATES.gapOff, isGapClear: beyond >= RATES.gapSure };
   const delivered = ({ figure }: NumberState): boolean =>
@@ -159,8 +170,8 @@ export function chancesAt(input: ChancesInput): Chances {
   const expectedOf = (route: Route): Route => {
     const stages = route.stages.map((stage) => {
       const move = {
-        pathByDeg: stage.pathDeg - typical.clubPathDeg,
-        faceByDeg: stage.faceDeg - typical.faceAngleDeg,
+        pathByDeg: stage.pathDeg - middle.clubPathDeg,
+        faceByDeg: stage.faceDeg - middle.faceAngleDeg,
         turnDeg: 0,
         toMiddle: route.whole.toMiddle,
       };
@@ -193,18 +204,17 @@ export function chancesAt(input: ChancesInput): Chances {
     off: { isStrikeOff, ...off },
     bestOf: first,
     of,
-    look: (p) => lookFor({ ...input, belief, possible, chance, routeAt }, p),
+    look: (p) => lookFor({ ...input, routeAt }, p),
   };
 }
 
 interface LookInput extends ChancesInput {
-  readonly possible: readonly Possible[];
-  readonly chance: ChanceContext;
   readonly routeAt: (delivery: Delivery) => DecidedRoute | null;
 }
 
 /** Every look that would show something of these balls. */
-function looksAt({ read, belief, desk, seen, possible, chance, routeAt }: LookInput): Look[] {
+function looksAt({ read, believed, desk, seen, routeAt }: LookInput): Look[] {
+  const { belief, possible, chance } = believed;
   const { inferred, countedIds } = read.group;
   const { lieDeg } = desk.cloud.head;
   const at = { belief, lieDeg, possible, context: chance, routeAt };
@@ -222,12 +232,18 @@ function looksAt({ read, belief, desk, seen, possible, chance, routeAt }: LookIn
 
 const HIT_MORE: Look = { kind: 'balls', promised: 0, balls: null, answers: [] };
 
+/** Whether the answers of a look lead anywhere else than each other: else it is no question. */
+const parts = ({ answers }: Look): boolean =>
+  answers.length === 0 || new Set(answers.map(({ move }) => move)).size > 1;
+
 function lookFor(input: LookInput, p: number): Look {
   // Of a handful the basics are looked at, and a few more are hit.
   if (input.read.group.countedIds.length < PLAN_DEFAULTS.fewBalls)
     return { ...HIT_MORE, promised: p };
   const worth = ({ kind, promised }: Look): number => promised - COST[kind];
-  const [best] = looksAt(input).sort((a, b) => worth(b) - worth(a));
+  const [best] = looksAt(input)
+    .filter(parts)
+    .sort((a, b) => worth(b) - worth(a));
   if (best !== undefined && worth(best) >= p + TELLS_FROM) return best;
   // Nothing tells more of what the ball says: where the body aims is looked at, which no ball says.
   if (input.desk.context.aimDeg === null) return { ...HIT_MORE, kind: 'stick', promised: p };

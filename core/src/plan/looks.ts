@@ -4,8 +4,11 @@
  * (Preposterior analysis; Raiffa & Schlaifer 1961, *Applied Statistical Decision Theory*, ch. 4–5, from memory.)
  */
 import type { Delivery } from '../delivery/delivery.ts';
+import { EYE_AMOUNTS } from '../inverse/eye.ts';
+import type { EyeStrike } from '../inverse/eye.ts';
 import { commonest } from '../maths/commonest.ts';
 import { normalPoints, observed } from '../maths/joint-normal.ts';
+import { SEEN_STRIKE_SD_MM } from '../reading/error.ts';
 import { pickOf } from '../reading/inferred.ts';
 import { deliveryAt } from './belief.ts';
 import type { Belief } from './belief.ts';
@@ -76,6 +79,8 @@ interface Measures {
   readonly kind: LookKind;
   readonly weights: readonly (readonly number[])[];
   readonly sd: number;
+  /** What is put down of what was seen, where that is less than was seen, and how far it may be off, one standard deviation. */
+  readonly putDown?: { readonly of: (seen: number) => number; readonly sd: number };
   readonly shows: (seen: readonly number[], route: DecidedRoute | null) => LookShows;
 }
 
@@ -89,7 +94,7 @@ const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, x, i) => sum + x * b[i]!, 0);
 
 /** What a look would show of each that may be, what is then believed and worked on, and whether that gains. */
-function branchesOf(desk: LookDesk, { weights, sd, shows }: Measures): Branch[] {
+function branchesOf(desk: LookDesk, { weights, sd, putDown, shows }: Measures): Branch[] {
   const { belief, possible, context, routeAt, lieDeg } = desk;
   const noises = normalPoints(possible.length, weights.length);
   return possible.map((one, i): Branch => {
@@ -98,7 +103,12 @@ function branchesOf(desk: LookDesk, { weights, sd, shows }: Measures): Branch[] 
     const noise = noises[(29 * i) % noises.length]!;
     const seen = weights.map((w, k) => dot(w, values) + sd * noise[k]!);
     const then = weights.reduce(
-      (normal, w, k) => observed(normal, { weights: w, value: seen[k]!, variance: sd * sd }),
+      (normal, w, k) =>
+        observed(normal, {
+          weights: w,
+          value: putDown?.of(seen[k]!) ?? seen[k]!,
+          variance: (putDown?.sd ?? sd) ** 2,
+        }),
       belief.normal,
     );
     const route = routeAt(deliveryAt(belief, then.mean, context.typical, lieDeg));
@@ -142,13 +152,17 @@ const three = <T extends LookShows>(
   [minus, none, plus]: readonly [T, T, T],
 ): T => (value < -from ? minus : value > from ? plus : none);
 
-/** A face sprayed: where on it the balls are struck. */
+const strikeAt = (toeMm: number): EyeStrike =>
+  three(toeMm, SHOWS_FROM.strikeMm, ['heel', 'middle', 'toe']);
+
+/** A face sprayed: where on it the balls are struck; put down in three places, and no finer. */
 export const strikeLook = (desk: LookDesk): Look =>
   lookOf(desk, {
     kind: 'strike',
     weights: [pickOf(desk.belief.fields, 'strikeToeMm')],
     sd: LOOK_ERRORS.strikeMm,
-    shows: ([toeMm]) => three(toeMm!, SHOWS_FROM.strikeMm, ['heel', 'middle', 'toe']),
+    putDown: { of: (toeMm) => EYE_AMOUNTS.strikeToeMm[strikeAt(toeMm)], sd: SEEN_STRIKE_SD_MM },
+    shows: ([toeMm]) => strikeAt(toeMm!),
   });
 
 /** Step of a field over which the start's slope is taken, in its unit. */

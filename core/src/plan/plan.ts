@@ -15,7 +15,7 @@ import { viewBall } from '../reading/read-ball.ts';
 import { answerOf, isFileInDoubt, twoWayOf } from './answer.ts';
 import type { Answer, Question, TwoWay } from './answer.ts';
 import { beliefOf } from './belief.ts';
-import { chancesAt } from './chances.ts';
+import { believedIn, chancesAt } from './chances.ts';
 import type { Middle } from './outcome.ts';
 import { couplingOf } from './coupling.ts';
 import type { Coupling } from './coupling.ts';
@@ -120,12 +120,12 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const numbers = numberStates(group.figures, wanted, bands);
   const coupling = couplingIn(read, counted);
   const belief = beliefOf(read, delivery, context);
-  const cloud = cloudFor(read, typical, belief);
   const isByEye = group.inferred?.byEye === true;
-  const desk = deskOf(cloud, wanted, context, isByEye);
+  const desk = deskOf(cloudFor(read, typical, belief), wanted, context, isByEye);
+  const believed = believedIn(read, belief, desk, said);
   const now = desk.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
-  const chances = chancesAt({ read, belief, desk, coupling, seen, isSaid: said, numbers });
-  const routes = routesOf(desk, coupling, chances.off, now);
+  const chances = chancesAt({ read, believed, desk, coupling, seen, numbers });
+  const routes = routesOf(desk, coupling, chances.off, now, believed.middle);
   const best = chances.bestOf(routes);
   const { p, ifWrong } = chances.of(routes[best]);
   const question: Question | null = isFileInDoubt(read)

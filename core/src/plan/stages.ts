@@ -9,6 +9,9 @@ import type { Outcome, Placement } from './outcome.ts';
 import { JUDGED_BY, JUDGED_BY_EYE, placeRoutes } from './routes.ts';
 import type { Move, PlacedStage, RouteId, RouteInput } from './routes.ts';
 
+/** Where a delivery's path and face are, degrees right of the target line. */
+export type PathAndFace = Pick<Delivery, 'clubPathDeg' | 'faceAngleDeg'>;
+
 /** One move of a route. Degrees positive right of the target line for both hands. */
 export interface Stage {
   readonly move: Move;
@@ -70,10 +73,10 @@ function stageOf(desk: Desk, { move, at }: PlacedStage, before: Placement, now: 
   };
 }
 
-/** What comes to pass in all between now and a place. */
-const wholeOf = (end: Placement, typical: Delivery): WholeMove => ({
-  pathByDeg: end.pathDeg - typical.clubPathDeg,
-  faceByDeg: end.faceDeg - typical.faceAngleDeg,
+/** What comes to pass in all between the middle that is believed and a place. */
+const wholeOf = (end: Placement, middle: PathAndFace): WholeMove => ({
+  pathByDeg: end.pathDeg - middle.clubPathDeg,
+  faceByDeg: end.faceDeg - middle.faceAngleDeg,
   turnDeg: end.turnDeg ?? 0,
   toMiddle: end.toeMm === 0,
 });
@@ -83,6 +86,7 @@ export function routesOf(
   coupling: Coupling,
   off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>,
   now: Outcome,
+  middle: PathAndFace = desk.cloud.typical,
 ): Route[] {
   const { typical } = desk.cloud;
   const start = { pathDeg: typical.clubPathDeg, faceDeg: typical.faceAngleDeg };
@@ -100,7 +104,7 @@ export function routesOf(
       stageOf(desk, stage, stages[index - 1]?.at ?? start, now),
     );
     const meanMissM = made.reduce((sum, { expected }) => sum + expected.missM, 0) / made.length;
-    return { id, stages: made, whole: wholeOf(stages.at(-1)!.at, typical), meanMissM };
+    return { id, stages: made, whole: wholeOf(stages.at(-1)!.at, middle), meanMissM };
   });
 }
 

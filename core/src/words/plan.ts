@@ -51,20 +51,20 @@ const faceWay = (stage: Stage, { hand, bands }: Wording): string =>
 interface Said {
   /** `Turn everything 6° right`; of a try `turning everything 6° right`. */
   readonly isTry: boolean;
-  /** Of an eye's balls all are about so much. */
-  readonly isAbout: boolean;
+  /** Of an eye's balls no amount is known well enough to be said: `Turn everything right`. */
+  readonly isByEye: boolean;
 }
-const PLAINLY: Said = { isTry: false, isAbout: false };
+const PLAINLY: Said = { isTry: false, isByEye: false };
 
 /** A move alone, as an instruction: `Move the path 6° right: less out-to-in`. */
 export function moveWords(
   stage: Stage,
   toeMm: number,
   w: Wording,
-  { isTry, isAbout }: Said = PLAINLY,
+  { isTry, isByEye }: Said = PLAINLY,
 ): string {
-  const near = isAbout ? 'about ' : '';
-  const by = (deg: number): string => `${near}${turnText(deg)} ${sideWord(deg)}`;
+  const by = (deg: number): string =>
+    isByEye ? sideWord(deg) : `${turnText(deg)} ${sideWord(deg)}`;
   switch (stage.move) {
     case 'path':
       return `${isTry ? 'moving' : 'Move'} the path ${by(stage.pathByDeg)}: ${pathWay(stage, w)}`;
@@ -79,15 +79,16 @@ export function moveWords(
   }
 }
 
-/** The first of two moves: `the face: 11° less closed`. */
-function firstWords(stage: Stage, w: Wording, near: string): string {
+/** The first of two moves: `the face: 11° less closed`; by eye `the face: less closed`. */
+function firstWords(stage: Stage, w: Wording, isByEye: boolean): string {
+  const by = (deg: number): string => (isByEye ? '' : `${turnText(deg)} `);
   switch (stage.move) {
     case 'path':
-      return `the path: ${near}${turnText(stage.pathByDeg)} ${pathWay(stage, w)}`;
+      return `the path: ${by(stage.pathByDeg)}${pathWay(stage, w)}`;
     case 'face':
-      return `the face: ${near}${turnText(stage.faceByDeg)} ${faceWay(stage, w)}`;
+      return `the face: ${by(stage.faceByDeg)}${faceWay(stage, w)}`;
     default:
-      return `face and path together: ${near}${turnText(stage.pathByDeg)} ${sideWord(stage.pathByDeg)}`;
+      return `face and path together: ${by(stage.pathByDeg)}${sideWord(stage.pathByDeg)}`;
   }
 }
 const THEN: Readonly<Record<Move, string>> = {
@@ -101,14 +102,13 @@ const THEN: Readonly<Record<Move, string>> = {
 /** The moves of a route: `Turn everything 6° right: face and path together.`, `First the face: 11° less closed. Then the path.` */
 export function routeWords(plan: Plan, route: Route, w: Wording, isTry = false): string {
   const [first, second] = route.stages as readonly [Stage, Stage | undefined];
-  const isAbout = plan.isByEye;
+  const { isByEye } = plan;
   if (second === undefined) {
-    const words = moveWords(first, plan.strikeToeMm, w, { isTry, isAbout });
+    const words = moveWords(first, plan.strikeToeMm, w, { isTry, isByEye });
     return isTry ? `Try ${words}.` : `${words}.`;
   }
-  const near = isAbout ? 'about ' : '';
   const begin = isTry ? 'Try first' : 'First';
-  return `${begin} ${firstWords(first, w, near)}. ${THEN[second.move]}`;
+  return `${begin} ${firstWords(first, w, isByEye)}. ${THEN[second.move]}`;
 }
 
 /** An average miss: no balls miss by nothing. */
