@@ -10,6 +10,13 @@ export const INTAKE_LIMITS = {
   headerLetters: 200,
 } as const;
 
+/** Said of more rows than are taken. */
+export const tooManyRows = (word = 'rows'): string =>
+  `The file has more than ${INTAKE_LIMITS.lines} ${word}, the most taken at once. Export fewer balls, or split the file and drop each part.`;
+/** Said of a row with more columns than are taken. */
+export const tooManyColumns = (row: number, word = 'Row'): string =>
+  `${word} ${row} has more than ${INTAKE_LIMITS.columns} columns, the most taken. Export fewer columns.`;
+
 /** How often a mark stands in a text, up to a number of them. */
 function countUpTo(text: string, mark: string, most: number): number {
   let count = 0;
@@ -29,11 +36,10 @@ export function tooMuch(text: string): string | null {
   const { lines, columns } = INTAKE_LIMITS;
   const body = withoutBom(text).trimEnd();
   const end = lineEnd(body);
-  if (countUpTo(body, end, lines) >= lines)
-    return `The file has more than ${lines} lines, the most taken at once. Export fewer balls, or split the file and drop each part.`;
+  if (countUpTo(body, end, lines) >= lines) return tooManyRows('lines');
   for (const [index, line] of body.split(end).entries()) {
     if (DELIMITERS.some((mark) => countUpTo(line, mark, columns) >= columns))
-      return `Line ${index + 1} has more than ${columns} columns, the most taken. Export fewer columns.`;
+      return tooManyColumns(index + 1, 'Line');
   }
   return null;
 }
@@ -42,10 +48,7 @@ export function tooMuch(text: string): string | null {
 export function tooMuchTable({ rows, delimiter }: RawTable): string | null {
   if (delimiter !== null) return null;
   const { lines, columns } = INTAKE_LIMITS;
-  if (rows.length > lines)
-    return `The file has more than ${lines} rows, the most taken at once. Export fewer balls, or split the file and drop each part.`;
+  if (rows.length > lines) return tooManyRows();
   const wide = rows.find(({ cells }) => cells.length > columns);
-  return wide === undefined
-    ? null
-    : `Row ${wide.line} has more than ${columns} columns, the most taken. Export fewer columns.`;
+  return wide === undefined ? null : tooManyColumns(wide.line);
 }

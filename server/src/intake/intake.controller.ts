@@ -26,6 +26,7 @@ import type { Response } from 'express';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
+import { Gone } from '../common/gone.ts';
 import { checked } from '../common/validation.ts';
 import { IntakeAnswers, IntakeResult, LaunchFile, RowPage, RowsQuery } from './intake.dto.ts';
 import { IntakeService } from './intake.service.ts';
@@ -87,13 +88,14 @@ export class IntakeController {
     @UploadedFile() file: Express.Multer.File | undefined,
     @Body() body: Record<string, unknown>,
     @Writes() change: Change,
+    @Gone() gone: AbortSignal,
   ): Promise<IntakeResult> {
     if (file === undefined) throw new BadRequestException('file: choose a file to bring in');
     // Multer reads names as Latin-1; browsers send UTF-8.
     const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
     const answers = await answersOf(body['answers']);
     const said = { answers, isAskedAgain: body['again'] === 'yes' };
-    return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, change);
+    return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, change, gone);
   }
 
   @Get('lessons/:lessonId/files')

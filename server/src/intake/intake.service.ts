@@ -8,6 +8,7 @@ import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { Pool } from '../threads/pool.ts';
 import { TASKS } from '../threads/tasks.ts';
+import { TookTooMuch } from '../threads/threads.ts';
 import { ArrivalsService } from './arrivals.service.ts';
 import type { Upload } from './arrivals.service.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
@@ -46,15 +47,20 @@ export class IntakeService {
     private readonly history: HistoryService,
   ) {}
 
-  /** Adds the balls of a file to a lesson; asks first where the file leaves something open. */
+  /**
+   * Adds the balls of a file to a lesson; asks first where the file leaves something open. `gone`: whoever sent it hung up; it
+   * is stopped then, unless some of it shows already.
+   */
   bringIn(
     scope: Scope,
     lessonId: string,
     upload: Upload,
     said: Said,
     change: Change,
+    gone?: AbortSignal,
   ): Promise<IntakeResult> {
     return this.ways.on(scope, change, async (way) => {
+      gone?.addEventListener('abort', () => way.stop(), { once: true });
       try {
         return await this.arrivals.inTurn(lessonId, () =>
           this.bringInAlone(scope, lessonId, upload, said, change, way),
@@ -93,7 +99,7 @@ export class IntakeService {
       was: readBy(before),
       readFor: { hand: of.player.hand, player: of.player.name, lessonAt: of.lesson.startsAt },
     };
-    const read = await this.read(asked, way);
+    const read = await this.read(scope, asked, way);
     way.goOn();
     if (read.outcome === 'refused') throw new BadRequestException(read.reason);
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.
@@ -120,11 +126,15 @@ export class IntakeService {
   }
 
   /** Reads a file; a large one, or one that has to be unfolded, in a thread of its own. */
-  private async read(asked: FileAsked, way: Way): Promise<FileRead | FileNotRead> {
+  private async read(scope: Scope, asked: FileAsked, way: Way): Promise<FileRead | FileNotRead> {
     const isPacked = asked.bytes[0] === 0x50 && asked.bytes[1] === 0x4b;
-    return asked.bytes.length > LARGE_BYTES || isPacked
-      ? this.pool.run('readLaunchFile', asked, way.signal)
-      : TASKS.readLaunchFile(asked);
+    if (asked.bytes.length <= LARGE_BYTES && !isPacked) return TASKS.readLaunchFile(asked);
+    try {
+      return await this.pool.read(scope, 'readLaunchFile', asked, way.signal);
+    } catch (error) {
+      if (error instanceof TookTooMuch) return { outcome: 'refused', reason: TAKES_TOO_MUCH };
+      throw error;
+    }
   }
 
   /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
@@ -160,7 +170,7 @@ export class IntakeService {
     const page = rowPage(rowsOf(file), skip, fate);
     const asked = { bytes: file.content, lines: page.rows.map(({ line }) => line) };
     const texts = await (file.content.length > LARGE_BYTES
-      ? this.pool.run('rowsAsTheyCame', asked)
+      ? this.pool.read(scope, 'rowsAsTheyCame', asked)
       : TASKS.rowsAsTheyCame(asked));
     const rows = page.rows.map((row) => ({ ...row, text: texts[row.line] ?? '' }));
     return { ...page, rows };
@@ -198,6 +208,8 @@ const readBy = (before: FileRow | null): FileAsked['was'] =>
       ? 'as its source'
       : (JSON.parse(before.answers) as IntakeAnswers);
 
+const TAKES_TOO_MUCH =
+  'This file takes too long to read. Export fewer balls, or as CSV, and drop that.';
 const NO_FILE = 'There is no such file in this academy.';
 const rowsOf = ({ rows }: Pick<FileRow, 'rows'>): Row[] => JSON.parse(rows) as Row[];
 const NOTHING = {

@@ -1,44 +1,65 @@
 import { availableParallelism } from 'node:os';
 import { Injectable } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
-import { Piscina } from 'piscina';
+import { FairTurns } from './fair-turns.ts';
+import type { Who } from './fair-turns.ts';
 import { TASKS } from './tasks.ts';
 import type { TaskName, Tasks } from './tasks.ts';
+import { Threads } from './threads.ts';
 
-/** A thread that had nothing to do for so long ends, ms. */
-const IDLE_MS = 60_000;
 /** From source, in tests, a thread could not load the tasks: they are done where they are asked for. */
 const IS_SOURCE = import.meta.url.endsWith('.ts');
 
-/** Threads for what would keep every other request waiting. */
+/** Files are read so many at once: one that takes long leaves room for another. */
+const READERS = 2;
+/** What reading one file may take: far more than the largest that is taken needs. */
+const READER_MEMORY_MB = 320;
+const READER_DEADLINE_MS = 20_000;
+
+type Made<N extends TaskName> = Awaited<ReturnType<Tasks[N]>>;
+
+/** Threads for what would keep every other request waiting; files, which strangers make, have their own. */
 @Injectable()
 export class Pool implements OnApplicationShutdown {
-  private threads: Piscina | null = null;
+  private readonly filename = new URL('./tasks.js', import.meta.url).href;
+  private readonly threads = new Threads({
+    filename: this.filename,
+    most: Math.max(1, availableParallelism() - 1),
+  });
+  private readonly readers = new Threads({
+    filename: this.filename,
+    most: READERS,
+    memoryMb: READER_MEMORY_MB,
+    deadlineMs: READER_DEADLINE_MS,
+  });
+  private readonly turns = new FairTurns(READERS);
 
-  /** Does a task in a thread of its own; `signal` ends it, and its reason is thrown. */
-  async run<N extends TaskName>(
+  /** Does a task in a thread of its own. */
+  run<N extends TaskName>(name: N, input: Parameters<Tasks[N]>[0]): Promise<Made<N>> {
+    return doIn(this.threads, name, input);
+  }
+
+  /** Does a task with a person's file once it is their turn; `signal` ends it, and its reason is thrown. Throws TookTooMuch. */
+  read<N extends TaskName>(
+    who: Who,
     name: N,
     input: Parameters<Tasks[N]>[0],
     signal?: AbortSignal,
-  ): Promise<Awaited<ReturnType<Tasks[N]>>> {
-    if (IS_SOURCE)
-      return await (TASKS[name] as (asked: typeof input) => ReturnType<Tasks[N]>)(input);
-    this.threads ??= new Piscina({
-      filename: new URL('./tasks.js', import.meta.url).href,
-      minThreads: 0,
-      maxThreads: Math.max(1, availableParallelism() - 1),
-      idleTimeout: IDLE_MS,
-    });
-    try {
-      const options = signal === undefined ? {} : { signal };
-      return (await this.threads.run({ name, input }, options)) as Awaited<ReturnType<Tasks[N]>>;
-    } catch (error) {
-      signal?.throwIfAborted();
-      throw error;
-    }
+  ): Promise<Made<N>> {
+    return this.turns.run(who, () => doIn(this.readers, name, input, signal), signal);
   }
 
   async onApplicationShutdown(): Promise<void> {
-    await this.threads?.destroy();
+    await Promise.all([this.threads.end(), this.readers.end()]);
   }
+}
+
+async function doIn<N extends TaskName>(
+  threads: Threads,
+  name: N,
+  input: Parameters<Tasks[N]>[0],
+  signal?: AbortSignal,
+): Promise<Made<N>> {
+  if (IS_SOURCE) return (await (TASKS[name] as (asked: typeof input) => unknown)(input)) as Made<N>;
+  return (await threads.run({ name, input }, signal)) as Made<N>;
 }

@@ -1,4 +1,4 @@
-import { unzipSync } from 'fflate';
+import { unzipSync, zipSync } from 'fflate';
 import readSheets from 'read-excel-file/universal';
 import { tooMuch, tooMuchTable } from '../limits.ts';
 import { tableOf } from '../parse.ts';
@@ -6,11 +6,15 @@ import { namedIn } from '../layout.ts';
 import { decodeText } from './encoding.ts';
 import { looksLikeJson, readJson } from './json.ts';
 import type { Reading } from './json.ts';
+import { NOT_READABLE, TOO_LARGE, plainParts } from './sheet-parts.ts';
 import { sheetTable } from './sheet.ts';
 import type { SheetCell } from './sheet.ts';
 
-/** Most that a spreadsheet may unfold to, bytes: a small file can hold a very large one. */
-const UNFOLDED_BYTES = 120 * 1024 * 1024;
+/** Most that a spreadsheet may unfold to, bytes: a small file can hold a very large one. Some 6,000 balls of forty figures. */
+const UNFOLDED_BYTES = 12 * 1024 * 1024;
+
+/** Parts that say what is in the cells. */
+const PART = /\.xml(\.rels)?$/;
 
 const refuse = (reason: string): Reading => ({ outcome: 'refused', reason });
 const starts = (bytes: Uint8Array, ...mark: number[]): boolean =>
@@ -58,18 +62,18 @@ async function readSpreadsheet(bytes: Uint8Array): Promise<Reading> {
     return refuse(
       'This file is packed and holds no spreadsheet. Unpack it and drop what is in it.',
     );
-  if (contents.size > UNFOLDED_BYTES)
-    return refuse('This spreadsheet is too large. Export fewer balls, or as CSV.');
+  if (contents.size > UNFOLDED_BYTES) return refuse(TOO_LARGE);
   try {
-    // A copy of its own: bytes may lie in the midst of others.
-    const { buffer } = new Uint8Array(bytes);
+    const plain = plainParts(unzipSync(bytes, { filter: ({ name }) => PART.test(name) }));
+    if (plain.outcome === 'refused') return plain;
+    const { buffer } = new Uint8Array(zipSync(plain.parts, { level: 0 }));
     const sheets = (await readSheets(buffer)).map(({ sheet, data }) => ({
       name: sheet,
       cells: data as unknown as SheetCell[][],
     }));
     return { outcome: 'table', table: sheetTable(sheets) };
   } catch {
-    return refuse('This spreadsheet cannot be read: save it again, or as CSV, and drop that.');
+    return refuse(NOT_READABLE);
   }
 }
 

@@ -1,4 +1,5 @@
 import { BALLS_FORMAT } from '../ball-file.ts';
+import { INTAKE_LIMITS, tooManyRows } from '../limits.ts';
 import { ownName } from '../print.ts';
 import { BALL_QUANTITIES } from '../quantities.ts';
 import type { RawRow, RawTable } from './raw.ts';
@@ -26,29 +27,49 @@ const textOf = (value: unknown): string =>
 const DEEPEST = 3;
 
 /** The figures of a ball by name, what lies deeper under the names on the way to it. */
-function flat(value: Plain, before = '', depth = 0): [string, string][] {
-  return Object.entries(value).flatMap(([name, inner]): [string, string][] => {
+function* flat(value: Plain, before = '', depth = 0): Generator<readonly [string, string]> {
+  for (const name of Object.keys(value)) {
+    const inner = value[name];
     const whole = before === '' ? name : `${before} ${name}`;
-    if (isPlain(inner)) return depth < DEEPEST ? flat(inner, whole, depth + 1) : [];
-    return Array.isArray(inner) ? [] : [[whole, textOf(inner)]];
-  });
+    if (isPlain(inner)) {
+      if (depth < DEEPEST) yield* flat(inner, whole, depth + 1);
+    } else if (!Array.isArray(inner)) yield [whole, textOf(inner)];
+  }
 }
 
+const MOST = INTAKE_LIMITS.columns;
+const TOO_WIDE = refuse(
+  `The balls name more than ${MOST} figures, the most taken. Export fewer columns.`,
+);
+
 /** Balls as objects: a row each, under the names any of them has. */
-function fromObjects(list: readonly Plain[], above: readonly string[][]): RawTable {
-  const balls = list.map((ball) => new Map(flat(ball)));
-  const names = [...new Set(balls.flatMap((ball) => [...ball.keys()]))];
-  return tableOf([...above, names, ...balls.map((ball) => names.map((n) => ball.get(n) ?? ''))]);
+function fromObjects(list: readonly Plain[], above: readonly string[][]): Reading {
+  const names = new Set<string>();
+  const balls: Map<string, string>[] = [];
+  for (const one of list) {
+    const ball = new Map<string, string>();
+    for (const [name, text] of flat(one)) {
+      names.add(name);
+      if (names.size > MOST) return TOO_WIDE;
+      ball.set(name, text);
+    }
+    balls.push(ball);
+  }
+  const head = [...names];
+  const rows = balls.map((ball) => head.map((name) => ball.get(name) ?? ''));
+  return { outcome: 'table', table: tableOf([...above, head, ...rows]) };
 }
 
 /** Balls as columns: a list for each name. */
 function fromColumns(
   columns: readonly (readonly [string, readonly unknown[]])[],
   above: string[][],
-) {
+): Reading {
+  if (columns.length > MOST) return TOO_WIDE;
   const length = Math.max(...columns.map(([, values]) => values.length));
+  if (length > INTAKE_LIMITS.lines) return refuse(tooManyRows());
   const rows = Array.from({ length }, (_, at) => columns.map(([, values]) => textOf(values[at])));
-  return tableOf([...above, columns.map(([name]) => name), ...rows]);
+  return { outcome: 'table', table: tableOf([...above, columns.map(([name]) => name), ...rows]) };
 }
 
 function tableOf(cells: readonly string[][]): RawTable {
@@ -86,6 +107,23 @@ function ownBalls(value: Plain): RawTable {
   return tableOf([...about, names.map(([, name]) => name), ...rows]);
 }
 
+/** What stands beside a list of balls, each with its name. */
+function* besides(value: Plain): Generator<string[]> {
+  for (const name of Object.keys(value)) {
+    const inner = value[name];
+    if (!isPlain(inner) && !Array.isArray(inner)) yield [name, textOf(inner)];
+  }
+}
+
+function takeFirst<T>(all: Iterable<T>, most: number): T[] {
+  const taken: T[] = [];
+  for (const one of all) {
+    if (taken.length === most) break;
+    taken.push(one);
+  }
+  return taken;
+}
+
 /** Launch data from JSON: a list of balls, an object that holds one, or a list for each column. */
 export function readJson(text: string): Reading {
   let value: unknown;
@@ -101,20 +139,18 @@ export function readJson(text: string): Reading {
     }
     const balls = value.filter(isPlain);
     if (balls.length === 0 || balls.length < value.length) return refuse(NO_BALLS);
-    return { outcome: 'table', table: fromObjects(balls, []) };
+    return fromObjects(balls, []);
   }
   if (!isPlain(value)) return refuse(NO_BALLS);
   const own = value['format'] === BALLS_FORMAT ? ownBalls(value) : null;
   if (own !== null) return { outcome: 'table', table: own };
   // What stands beside the balls says something of all of them: `"player": "Ada Reed"`.
-  const above = flat(Object.fromEntries(Object.entries(value).filter(([, v]) => !isPlain(v)))).map(
-    ([name, text_]) => [name, text_],
-  );
+  const above = takeFirst(besides(value), MOST);
   const list = longestList(value);
-  if (list.length > 0) return { outcome: 'table', table: fromObjects(list, above) };
+  if (list.length > 0) return fromObjects(list, above);
   const columns = Object.entries(value).filter((entry): entry is [string, unknown[]] =>
     Array.isArray(entry[1]),
   );
   if (columns.length < 2) return refuse(NO_BALLS);
-  return { outcome: 'table', table: fromColumns(columns, above) };
+  return fromColumns(columns, above);
 }
