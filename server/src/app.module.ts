@@ -9,6 +9,7 @@ import { DoorController } from './accounts/door.controller.ts';
 import { DoorGuard } from './accounts/door.guard.ts';
 import { throttling } from './accounts/limits.ts';
 import { LinksService } from './accounts/links.service.ts';
+import { SlowDoor } from './accounts/slow-door.ts';
 import { PeopleController } from './accounts/people.controller.ts';
 import { PeopleService } from './accounts/people.service.ts';
 import { SessionsRepository } from './accounts/sessions.repository.ts';
@@ -131,6 +132,7 @@ export class AppModule {
         AccountsService,
         SessionsRepository,
         SessionsService,
+        SlowDoor,
         LinksService,
         PeopleService,
         PlayersRepository,

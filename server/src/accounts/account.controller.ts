@@ -26,8 +26,9 @@ import {
   SignedIn,
 } from './account.dto.ts';
 import { AccountsService } from './accounts.service.ts';
-import { giveToken, takeToken } from './cookie.ts';
-import { deviceOf } from './device.ts';
+import { admit } from './admit.ts';
+import { takeToken } from './cookie.ts';
+import { browserOf } from './browser.ts';
 import { LimitedTries } from './limits.ts';
 import { LinksService } from './links.service.ts';
 import { SessionsService } from './sessions.service.ts';
@@ -85,9 +86,7 @@ export class AccountController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<Account> {
-    const { token, account } = await this.accounts.changePassword(scope, body, deviceOf(request));
-    giveToken(request, response, token);
-    return account;
+    return admit(this.accounts.changePassword(scope, body, browserOf(request)), request, response);
   }
 
   @Post('account/keys')

@@ -3,6 +3,7 @@ import { passwordTrouble } from '@loxos/core';
 import { ConflictException, Injectable, UnauthorizedException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
+import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
@@ -20,7 +21,9 @@ import { CAN } from './abilities.ts';
 import { AccountsRepository } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
 import { hashPassword, isPassword } from './passwords.ts';
+import type { Browser } from './browser.ts';
 import { SessionsService } from './sessions.service.ts';
+import { SlowDoor } from './slow-door.ts';
 
 /** The same whether the e-mail or the password is wrong. */
 const NOT_SIGNED_IN = 'That e-mail and password do not belong together. Check both, and try again.';
@@ -28,6 +31,8 @@ const NOT_SIGNED_IN = 'That e-mail and password do not belong together. Check bo
 /** A browser that has just been signed in: its cookie's token, and who it is. */
 export interface Entered {
   readonly token: string;
+  /** What it is known by from now on, also when it is signed out. */
+  readonly deviceToken: string;
   readonly account: Account;
 }
 
@@ -44,6 +49,7 @@ export class AccountsService {
     private readonly accounts: AccountsRepository,
     private readonly sessions: SessionsService,
     private readonly history: HistoryService,
+    private readonly slow: SlowDoor,
     private readonly opening: Opening,
     private readonly clock: Clock,
   ) {}
@@ -56,7 +62,7 @@ export class AccountsService {
   }
 
   /** Founds the academy, or gives the one that is here its owner; only while it has none. */
-  async found({ academy, name, email, password, zone }: Found, device: string): Promise<Entered> {
+  async found({ academy, name, email, password, zone }: Found, browser: Browser): Promise<Entered> {
     const trouble = passwordTrouble(password, [name, email, academy]);
     if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
@@ -77,25 +83,30 @@ export class AccountsService {
       const owner = { id: randomUUID(), academyId: row.id, email, name, role: 'owner' as const };
       const user = { ...owner, passwordHash, createdAt, endedAt: null };
       await this.accounts.insert(tx, user);
-      return this.enter(tx, user, device);
+      return this.enter(tx, user, browser);
     });
   }
 
-  async signIn({ email, password }: SignIn, device: string): Promise<Entered> {
+  /** Signs in by e-mail and password. A browser that signed in before waits for its own wrong passwords alone. */
+  async signIn({ email, password }: SignIn, browser: Browser): Promise<Entered> {
     const user = await this.store.read((db) => this.accounts.byEmail(db, email));
     const kept = user === null || user.endedAt !== null ? null : user.passwordHash;
-    if (!(await isPassword(kept, password))) throw new UnauthorizedException(NOT_SIGNED_IN);
-    return this.store.write((tx) => this.enter(tx, user!, device));
+    const isKnown = user !== null && (await this.sessions.isKnown(user, browser));
+    const key = isKnown ? `browser ${hashOf(browser.deviceToken!)}` : `e-mail ${email}`;
+    await this.slow.try(key, async () => {
+      if (!(await isPassword(kept, password))) throw new UnauthorizedException(NOT_SIGNED_IN);
+    });
+    return this.store.write((tx) => this.enter(tx, user!, browser));
   }
 
   /** Signs in to the demo as its owner. */
-  enterDemo(device: string): Promise<Entered> {
+  enterDemo(browser: Browser): Promise<Entered> {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.first(tx);
       const isDemo = this.opening.isDemo && academy?.isDemo === true;
       const owner = isDemo ? await this.accounts.firstOwner(tx, academy.id) : null;
       if (owner === null) throw new UnauthorizedException('This is no demo: sign in.');
-      return this.enter(tx, owner, device);
+      return this.enter(tx, owner, browser);
     });
   }
 
@@ -142,35 +153,45 @@ export class AccountsService {
   async changePassword(
     scope: Scope,
     { password, next }: ChangePassword,
-    device: string,
+    browser: Browser,
   ): Promise<Entered> {
     const user = await this.store.read((db) => this.accounts.find(scope, db, scope.userId!));
-    if (!(await isPassword(user!.passwordHash, password)))
-      throw invalid([{ field: 'password', reason: 'password: that is not your password' }]);
-    return this.setPassword(scope, user!, next, device);
+    await this.slow.try(`own ${user!.id}`, async () => {
+      if (!(await isPassword(user!.passwordHash, password)))
+        throw invalid([{ field: 'password', reason: 'password: that is not your password' }]);
+    });
+    return this.setPassword(scope, user!, next, browser);
   }
 
-  /** Gives somebody a new password, signs out every browser of theirs and signs this one in. */
+  /**
+   * Gives somebody a new password, signs out every browser of theirs and signs this one in. `first`: what must hold when it is
+   * written, and throws where it does not.
+   */
   async setPassword(
     scope: Scope,
     user: UserRow,
     password: string,
-    device: string,
+    browser: Browser,
+    first: (tx: Handle) => Promise<unknown> = () => Promise.resolve(),
   ): Promise<Entered> {
     const trouble = passwordTrouble(password, [user.name, user.email]);
     if (trouble !== null) throw invalid([{ field: 'password', reason: `password: ${trouble}` }]);
     const passwordHash = await hashPassword(password);
     return this.store.write(async (tx) => {
+      await first(tx);
       await this.accounts.update(scope, tx, user.id, { passwordHash });
       await this.accounts.endLinksOf(scope, tx, user.id, this.clock.text());
       await this.sessions.endAll(scope, tx, user.id);
-      return this.enter(tx, user, device);
+      return this.enter(tx, user, browser);
     });
   }
 
-  async enter(tx: Handle, user: UserRow, device: string): Promise<Entered> {
-    const token = await this.sessions.open(tx, user, device);
-    return { token, account: await this.toAccount(tx, user) };
+  async enter(tx: Handle, user: UserRow, browser: Browser): Promise<Entered> {
+    // One browser, one session: the one before would stay open unseen.
+    await this.sessions.leave(tx, browser);
+    const token = await this.sessions.open(tx, user, browser.name);
+    const deviceToken = await this.sessions.know(tx, user, browser);
+    return { token, deviceToken, account: await this.toAccount(tx, user) };
   }
 
   private async toAccount(db: Handle, user: UserRow): Promise<Account> {

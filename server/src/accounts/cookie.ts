@@ -21,6 +21,21 @@ export function giveToken(request: Request, response: Response, token: string): 
   response.cookie(nameFor(request), token, { ...optionsFor(request), maxAge: IDLE_MS });
 }
 
+/** What a browser keeps after it was signed out: that somebody of this academy signed in with it, ms. */
+const KNOWN_MS = 400 * 24 * 3600 * 1000;
+const deviceNameFor = (request: Request): string => `${nameFor(request)}-device`;
+
+/** The token a browser was given when somebody signed in with it, or null. */
+export function deviceTokenIn(request: Request): string | null {
+  const cookies = request.cookies as Record<string, unknown> | undefined;
+  const value = cookies?.[deviceNameFor(request)];
+  return typeof value === 'string' && value !== '' ? value : null;
+}
+
+export function giveDeviceToken(request: Request, response: Response, token: string): void {
+  response.cookie(deviceNameFor(request), token, { ...optionsFor(request), maxAge: KNOWN_MS });
+}
+
 export function takeToken(request: Request, response: Response): void {
   response.clearCookie(nameFor(request), optionsFor(request));
 }

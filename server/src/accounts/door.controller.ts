@@ -4,9 +4,8 @@ import type { Request, Response } from 'express';
 import { May } from './abilities.ts';
 import { Account, DoorState, Found, OpenLink, SignIn, TakeLink, UseKey } from './account.dto.ts';
 import { AccountsService } from './accounts.service.ts';
-import type { Entered } from './accounts.service.ts';
-import { giveToken } from './cookie.ts';
-import { deviceOf } from './device.ts';
+import { admit } from './admit.ts';
+import { browserOf } from './browser.ts';
 import { LimitedTries } from './limits.ts';
 import { LinksService } from './links.service.ts';
 
@@ -35,7 +34,7 @@ export class DoorController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return admit(this.accounts.found(body, deviceOf(request)), request, response);
+    return admit(this.accounts.found(body, browserOf(request)), request, response);
   }
 
   @Post('sessions')
@@ -47,7 +46,7 @@ export class DoorController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return admit(this.accounts.signIn(body, deviceOf(request)), request, response);
+    return admit(this.accounts.signIn(body, browserOf(request)), request, response);
   }
 
   @Post('sessions/key')
@@ -59,14 +58,14 @@ export class DoorController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return admit(this.links.useKey(key, deviceOf(request)), request, response);
+    return admit(this.links.useKey(key, browserOf(request)), request, response);
   }
 
   @Post('sessions/demo')
   @May('anyone')
   @ApiCreatedResponse({ type: Account })
   demo(@Req() request: Request, @Res({ passthrough: true }) response: Response) {
-    return admit(this.accounts.enterDemo(deviceOf(request)), request, response);
+    return admit(this.accounts.enterDemo(browserOf(request)), request, response);
   }
 
   @Get('links/:token')
@@ -88,17 +87,6 @@ export class DoorController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ) {
-    return admit(this.links.take(token, body, deviceOf(request)), request, response);
+    return admit(this.links.take(token, body, browserOf(request)), request, response);
   }
-}
-
-/** Gives a browser that has been signed in its cookie. */
-async function admit(
-  entering: Promise<Entered>,
-  request: Request,
-  response: Response,
-): Promise<Account> {
-  const { token, account } = await entering;
-  giveToken(request, response, token);
-  return account;
 }

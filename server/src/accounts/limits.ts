@@ -9,8 +9,6 @@ import { Problem } from '../common/problem.ts';
 export const LIMITS = {
   /** Passwords, keys and links from one address. */
   address: { limit: 20, ttl: 60_000 },
-  /** Passwords for one e-mail, from anywhere. */
-  account: { limit: 20, ttl: 15 * 60_000 },
   /** What one page is asked. */
   page: { limit: 240, ttl: 60_000 },
 } as const;
@@ -19,17 +17,10 @@ const text = (value: unknown): string => (typeof value === 'string' ? value : ''
 
 const addressOf = (request: Request): string => request.ip ?? '';
 
-/** The e-mail that is tried; where there is none, the address. */
-function accountOf(request: Request): string {
-  const body = (request.body ?? {}) as Record<string, unknown>;
-  return text(body['email']).trim().toLowerCase() || addressOf(request);
-}
-
 export const throttling: ThrottlerModuleOptions = {
   errorMessage: 'Too many tries. Wait a while, then try again.',
   throttlers: [
     { name: 'address', ...LIMITS.address, getTracker: (request) => addressOf(request as Request) },
-    { name: 'account', ...LIMITS.account, getTracker: (request) => accountOf(request as Request) },
     {
       name: 'page',
       ...LIMITS.page,
@@ -45,8 +36,8 @@ const limited = (but: Record<string, boolean>) =>
     ApiTooManyRequestsResponse({ type: Problem }),
   );
 
-/** Guessing is slow: few tries from an address, and for an e-mail. */
+/** Few tries from an address; wrong passwords are slowed down besides (slow-door.ts). */
 export const LimitedTries = () => limited({ page: true });
 
 /** A page is asked no more than a person could. */
-export const LimitedPage = () => limited({ address: true, account: true });
+export const LimitedPage = () => limited({ address: true });

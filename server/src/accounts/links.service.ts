@@ -18,6 +18,7 @@ import { AccountsRepository } from './accounts.repository.ts';
 import type { LinkRow, UserRow } from './accounts.repository.ts';
 import { AccountsService } from './accounts.service.ts';
 import type { Entered } from './accounts.service.ts';
+import type { Browser } from './browser.ts';
 import { hashPassword } from './passwords.ts';
 
 /** How long a link lets somebody in, ms. */
@@ -92,14 +93,14 @@ export class LinksService {
   }
 
   /** Signs in with a key. */
-  useKey(key: string, device: string): Promise<Entered> {
+  useKey(key: string, browser: Browser): Promise<Entered> {
     return this.store.write(async (tx) => {
       const found = await this.accounts.linkBehind(tx, hashOf(key));
       if (found === null || found.link.kind !== 'key' || this.isOver(found))
         throw new UnauthorizedException('This key was used or has ended: sign in with a password.');
       const { link, user } = found;
       await this.accounts.endLink(scopeOf(user!), tx, link.id, this.clock.text());
-      return this.entrance.enter(tx, user!, device);
+      return this.entrance.enter(tx, user!, browser);
     });
   }
 
@@ -118,17 +119,21 @@ export class LinksService {
   }
 
   /** Joins, or chooses a new password; the browser is signed in. */
-  async take(token: string, dto: TakeLink, device: string): Promise<Entered> {
+  async take(token: string, dto: TakeLink, browser: Browser): Promise<Entered> {
     const { link, user } = await this.store.read((db) => this.require(db, token));
-    if (user !== null) return this.entrance.setPassword(scopeOf(user), user, dto.password, device);
-    return this.join(scopeOf({ ...link, id: null, role: link.role! }), token, dto, device);
+    if (user !== null) {
+      // Used once: it must still be open when the password is written.
+      const isOpen = (tx: Handle): Promise<FoundLink> => this.require(tx, token);
+      return this.entrance.setPassword(scopeOf(user), user, dto.password, browser, isOpen);
+    }
+    return this.join(scopeOf({ ...link, id: null, role: link.role! }), token, dto, browser);
   }
 
   private async join(
     scope: Scope,
     token: string,
     { name, email, password }: TakeLink,
-    device: string,
+    browser: Browser,
   ): Promise<Entered> {
     if (name === undefined) throw invalid([{ field: 'name', reason: 'name: write your name' }]);
     if (email === undefined)
@@ -151,7 +156,7 @@ export class LinksService {
       if (there === null) await this.accounts.insert(tx, user);
       else await this.accounts.update(scope, tx, user.id, asked);
       await this.accounts.endLink(scope, tx, link.id, at);
-      return this.entrance.enter(tx, user, device);
+      return this.entrance.enter(tx, user, browser);
     });
   }
 

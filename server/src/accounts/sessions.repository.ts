@@ -1,12 +1,14 @@
 import { Injectable } from '@nestjs/common';
 import { and, desc, eq, gt, ne, or, placeholder } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
-import { session, user } from '../db/schema/index.ts';
+import { knownDevice, session, user } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
 import type { UserRow } from './accounts.repository.ts';
 
 export type SessionRow = typeof session.$inferSelect;
+
+type KnownDeviceRow = typeof knownDevice.$inferSelect;
 
 const behind = keptQuery((db) => {
   const hash = placeholder('hash');
@@ -22,6 +24,22 @@ const behind = keptQuery((db) => {
 export class SessionsRepository {
   async insert(db: Handle, row: SessionRow): Promise<void> {
     await db.insert(session).values(row);
+  }
+
+  async isKnown(
+    db: Handle,
+    { userId, academyId, tokenHash }: Omit<KnownDeviceRow, 'createdAt'>,
+  ): Promise<boolean> {
+    const own = and(
+      eq(knownDevice.userId, userId),
+      eq(knownDevice.academyId, academyId),
+      eq(knownDevice.tokenHash, tokenHash),
+    );
+    return (await db.select().from(knownDevice).where(own).limit(1)).length > 0;
+  }
+
+  async know(db: Handle, row: KnownDeviceRow): Promise<void> {
+    await db.insert(knownDevice).values(row).onConflictDoNothing();
   }
 
   /** The session a token is for, now or as the one before, with whose it is. */
@@ -51,6 +69,11 @@ export class SessionsRepository {
       eq(session.id, id),
     );
     return (await db.delete(session).where(own).returning({ id: session.id })).length > 0;
+  }
+
+  /** Ends the session a token is for, now or as the one before. */
+  async endBehind(db: Handle, hash: string): Promise<void> {
+    await db.delete(session).where(or(eq(session.tokenHash, hash), eq(session.formerHash, hash)));
   }
 
   /** Ends all of somebody's sessions, but one. */

@@ -6,6 +6,7 @@ import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { UserRow } from './accounts.repository.ts';
+import type { Browser } from './browser.ts';
 import { IDLE_MS } from './cookie.ts';
 import { SessionsRepository } from './sessions.repository.ts';
 
@@ -50,6 +51,26 @@ export class SessionsService {
       seenAt: at,
       device: device.slice(0, DEVICE_LENGTH),
     });
+    return token;
+  }
+
+  /** Ends the session a browser is signed in with. */
+  async leave(tx: Handle, { sessionToken }: Browser): Promise<void> {
+    if (sessionToken !== null) await this.sessions.endBehind(tx, hashOf(sessionToken));
+  }
+
+  /** Whether somebody signed in with this browser before. */
+  isKnown({ id, academyId }: UserRow, { deviceToken }: Browser): Promise<boolean> {
+    if (deviceToken === null) return Promise.resolve(false);
+    const row = { userId: id, academyId, tokenHash: hashOf(deviceToken) };
+    return this.store.read((db) => this.sessions.isKnown(db, row));
+  }
+
+  /** Keeps that somebody has signed in with this browser; what it is known by. */
+  async know(tx: Handle, { id, academyId }: UserRow, { deviceToken }: Browser): Promise<string> {
+    const token = deviceToken ?? newToken();
+    const row = { userId: id, academyId, tokenHash: hashOf(token), createdAt: this.clock.text() };
+    await this.sessions.know(tx, row);
     return token;
   }
 

@@ -1,4 +1,4 @@
-import { index, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { index, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { ROLES } from '../../common/scope.ts';
 import { academy } from './academy.ts';
 
@@ -47,6 +47,22 @@ export const session = sqliteTable(
     index('session_by_former').on(t.formerHash),
     index('session_by_user').on(t.userId),
   ],
+);
+
+/** A browser somebody has signed in with: its wrong passwords are counted apart from everybody else's. */
+export const knownDevice = sqliteTable(
+  'known_device',
+  {
+    tokenHash: text('token_hash').notNull(),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id),
+    academyId: text('academy_id')
+      .notNull()
+      .references(() => academy.id),
+    createdAt: text('created_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.userId, t.tokenHash] })],
 );
 
 export const LINK_KINDS = ['invitation', 'reset', 'key'] as const;

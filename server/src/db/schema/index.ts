@@ -1,5 +1,5 @@
 export { academy } from './academy.ts';
-export { link, session, user } from './account.ts';
+export { knownDevice, link, session, user } from './account.ts';
 export { ball, ballFile } from './ball.ts';
 export { block } from './block.ts';
 export { FEED_OF, calendarFeed } from './calendar-feed.ts';
