@@ -29,6 +29,19 @@ async function otherDevice(context: BrowserContext, id: string): Promise<Page> {
   return page;
 }
 
+test('what is typed without a rest is there after the page was reloaded in the middle of it', async ({
+  page,
+  request,
+}) => {
+  const id = await newLesson(request, 'Typed Last');
+  await page.goto(`/lessons/${id}/set`);
+  await target(page).pressSequentially('the old oak', { delay: 5 });
+  await page.reload();
+  await expect(target(page)).toHaveValue('the old oak');
+  await stored(page);
+  expect(await partOf(request, id, 'setup')).toMatchObject({ target: 'the old oak' });
+});
+
 test('with the network gone a lesson goes on, opens anew after a reload, and is stored when it is back', async ({
   page,
   context,

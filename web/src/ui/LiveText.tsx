@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef, useState } from 'react';
+import { dropTyped, keepTyped, leftTyped, onHide } from './typed.ts';
 
 interface LiveTextProps {
   readonly label: string;
@@ -14,7 +15,7 @@ interface LiveTextProps {
 /** How long after the last letter it is kept, ms: typing is not a hundred changes. */
 const REST_MS = 400;
 
-/** A text that is kept as it is typed, and at once when it is left. */
+/** A text that is kept as it is typed, and at once when it is left; what was typed last is there after the page was closed. */
 export function LiveText({
   label,
   hint,
@@ -25,7 +26,7 @@ export function LiveText({
   onChange,
 }: LiveTextProps) {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTyped] = useState<string | null>(() => leftTyped(label, value));
   const latest = useRef({ typed, value, onChange });
   useEffect(() => {
     latest.current = { typed, value, onChange };
@@ -39,13 +40,21 @@ export function LiveText({
     const timer = setTimeout(keep.current, REST_MS);
     return () => clearTimeout(timer);
   }, [typed]);
-  // A step left in the middle of a word keeps the word.
+  // A step left in the middle of a word keeps the word, and so does a page.
   useEffect(() => keep.current, []);
+  useEffect(() => onHide(() => keep.current()), []);
+  const isKept = typed === null || typed === value;
+  useEffect(() => {
+    if (isKept) dropTyped(label);
+  }, [isKept, label]);
   const box = {
     id,
     maxLength,
     value: typed ?? value,
-    onChange: (event: { target: { value: string } }) => setTyped(event.target.value),
+    onChange: ({ target }: { target: { value: string } }) => {
+      keepTyped(label, value, target.value);
+      setTyped(target.value);
+    },
     onBlur: () => {
       keep.current();
       setTyped(null);

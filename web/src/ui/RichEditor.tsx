@@ -1,6 +1,8 @@
 import { EditorContent, useEditor } from '@tiptap/react';
 import StarterKit from '@tiptap/starter-kit';
 import { Bold, Italic, List } from 'lucide-react';
+import { useEffect, useEffectEvent } from 'react';
+import { dropTyped, keepTyped, leftTyped } from './typed.ts';
 
 interface RichEditorProps {
   readonly label: string;
@@ -12,9 +14,11 @@ const TOOL = 'inline-flex size-11 items-center justify-center rounded-lg hover:b
 
 /** Words with bold, italic and lists. */
 export default function RichEditor({ label, document, onChange }: RichEditorProps) {
+  const base = JSON.stringify(document ?? '');
+  const left = leftTyped(label, base);
   const editor = useEditor({
     extensions: [StarterKit],
-    content: document ?? '',
+    content: (left === null ? document : (JSON.parse(left) as Record<string, unknown>)) ?? '',
     injectCSS: false,
     editorProps: {
       attributes: {
@@ -25,8 +29,17 @@ export default function RichEditor({ label, document, onChange }: RichEditorProp
           'min-h-24 rounded-b-lg border border-faint bg-paper p-3 [&_ol]:list-decimal [&_ol]:pl-6 [&_ul]:list-disc [&_ul]:pl-6',
       },
     },
+    onUpdate: ({ editor: own }) => keepTyped(label, base, JSON.stringify(own.getJSON())),
     onBlur: ({ editor: own }) => onChange(own.getJSON() as Record<string, unknown>),
   });
+  const keepLeft = useEffectEvent(() => {
+    if (left !== null) onChange(JSON.parse(left) as Record<string, unknown>);
+  });
+  useEffect(() => keepLeft(), []);
+  // What was kept is not left any more.
+  useEffect(() => {
+    if (leftTyped(label, base) === null) dropTyped(label);
+  }, [label, base]);
   const run = (command: 'toggleBold' | 'toggleItalic' | 'toggleBulletList') => () =>
     editor?.chain().focus()[command]().run();
   return (

@@ -63,6 +63,36 @@ describe('a text that is kept as it is typed', () => {
     expect(kept).toEqual(['bunker']);
   });
 
+  it('is there after the page was closed in the middle of it, unless somebody was faster', () => {
+    const typing = show();
+    fireEvent.change(box(), { target: { value: 'the old oa' } });
+    // A page that is closed runs nothing more: what is left is what the browser's store holds.
+    const left = { ...localStorage };
+    typing.unmount();
+    const again = (value: string): string[] => {
+      for (const [key, text] of Object.entries(left)) localStorage.setItem(key, text as string);
+      const kept: string[] = [];
+      const { unmount } = render(
+        <LiveText label="Target" value={value} onChange={(text) => kept.push(text)} />,
+      );
+      act(() => jest.advanceTimersByTime(1000));
+      unmount();
+      return kept;
+    };
+    expect(again('flag')[0]).toBe('the old oa');
+    expect(again('pond')).toEqual([]);
+    // Kept by then: nothing is left behind.
+    expect(again('the old oa')).toEqual([]);
+    expect(Object.keys(localStorage).filter((key) => key.startsWith('loxos.typed'))).toEqual([]);
+  });
+
+  it('is kept when the page is no longer seen', () => {
+    const { kept } = show();
+    fireEvent.change(box(), { target: { value: 'tree' } });
+    fireEvent(window, new Event('pagehide'));
+    expect(kept).toEqual(['tree']);
+  });
+
   it('is kept at once on leaving, and when its screen goes', () => {
     const first = show();
     fireEvent.change(box(), { target: { value: 'tree' } });

@@ -2,6 +2,7 @@ import { LogOut } from 'lucide-react';
 import { useState } from 'react';
 import { answerOf, api, queryClient } from '../../api/client.ts';
 import { forgetAccount } from '../../api/who.ts';
+import { dropAllTyped } from '../../ui/typed.ts';
 import { emptyLogDb } from '../../sync/log-db.ts';
 import { useLog } from '../../sync/log.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -13,6 +14,7 @@ async function signOut(): Promise<void> {
   await answerOf(api.DELETE('/api/sessions/this'));
   queryClient.clear();
   await emptyLogDb().catch(() => undefined);
+  dropAllTyped();
   forgetAccount();
   window.location.replace('/enter');
 }
