@@ -58,7 +58,7 @@ test('what a record shows can be taken along: CSV that a parser reads, PNG and S
   const { data, errors } = Papa.parse<Record<string, string>>(csv.toString(), { header: true });
   expect(errors).toEqual([]);
   expect(data).toHaveLength(3);
-  expect(Number(data[0]!['clubPathDeg'])).toBeCloseTo(-4, 0);
+  expect(Number(data[0]!['Path (° right)'])).toBeCloseTo(-4, 0);
   // The chart first, then a drawing.
   for (const n of [0, 1]) {
     const menu = page.getByRole('button', { name: 'Save the picture' }).nth(n);

@@ -51,7 +51,7 @@ test('two deliveries side by side, and every panel says something', async ({ pag
   await page.getByRole('tab', { name: 'Schools' }).click();
   await expect(page.getByText('path only')).toBeVisible();
   await page.getByRole('tab', { name: 'Lane' }).click();
-  await expect(page.getByText(/With a driver: face/)).toBeVisible();
+  await expect(page.getByText(/^Face .*, path .*: it bends/)).toBeVisible();
   await page.getByRole('tab', { name: 'How' }).click();
   await expect(page.getByText(/two free rigid bodies/)).toBeVisible();
   await expectAccessible(page);

@@ -6,7 +6,7 @@ import type { SQL } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
-import { rawFile } from '../db/schema/index.ts';
+import { closed, player as playerTable, rawFile } from '../db/schema/index.ts';
 import type { LessenedFile } from '../intake/lessened.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
@@ -148,6 +148,19 @@ export class ArchiveRepository {
   }
 
   /** Takes every row of a player out of the store, those that refer to others first. */
+  /** Keeps that a player was erased: a copy that has them does not bring them back. */
+  async keepErased({ academyId }: Scope, db: Handle, key: string, at: string): Promise<void> {
+    await db.insert(closed).values({ kind: 'player', key, academyId, at }).onConflictDoNothing();
+  }
+
+  /** Players who were erased, and are here all the same. */
+  erasedThatAreHere(db: Handle): Promise<{ id: string; academyId: string }[]> {
+    return db
+      .select({ id: playerTable.id, academyId: playerTable.academyId })
+      .from(playerTable)
+      .innerJoin(closed, and(eq(closed.kind, 'player'), eq(closed.key, playerTable.id)));
+  }
+
   async erase(scope: Scope, db: Handle, playerId: string): Promise<void> {
     for (const name of [...TABLE_NAMES].reverse()) {
       const which = ofPlayer(db, name, playerId);

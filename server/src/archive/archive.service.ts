@@ -1,11 +1,13 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
+import type { OnModuleInit } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BackupsService } from '../backups/backups.service.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
+import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
 import type { Row as IntakeRow } from '../intake/intake.dto.ts';
 import { rowPage } from '../intake/intake.logic.ts';
@@ -24,7 +26,7 @@ import { TABLE_NAMES, hasColumn } from './tables.ts';
 
 /** An academy, or a player of one, out into a file that any Loxos reads, and in again; a player erased. */
 @Injectable()
-export class ArchiveService {
+export class ArchiveService implements OnModuleInit {
   constructor(
     private readonly store: Store,
     private readonly archive: ArchiveRepository,
@@ -88,17 +90,42 @@ export class ArchiveService {
     const player = await this.requirePlayer(scope, id);
     if (player.name !== name)
       throw invalid([{ field: 'name', reason: `name: write “${player.name}” as it stands` }]);
-    const shared = await this.store.read((db) => this.archive.sharedFiles(scope, db, id));
-    const stays = await othersParts(shared, id);
-    await this.store.write(async (tx) => {
-      for (const [fileId, file] of stays) await this.archive.replaceFile(scope, tx, fileId, file);
-      await this.archive.erase(scope, tx, id);
+    await this.eraseAll(scope, id, async (tx) => {
+      await this.archive.keepErased(scope, tx, id, this.clock.text());
       const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
       const nothing = { before: {}, after: {} };
       await this.history.note(scope, tx, of, 'a player erased', change, nothing);
     });
     await this.store.shred();
     await this.backups.replaceAll();
+  }
+
+  onModuleInit(): void {
+    this.backups.afterRestore(() => this.eraseAgain());
+  }
+
+  /** Erases players again whom a copy brought back. */
+  private async eraseAgain(): Promise<void> {
+    const back = await this.store.read((db) => this.archive.erasedThatAreHere(db));
+    if (back.length === 0) return;
+    for (const { academyId, id } of back)
+      await this.eraseAll({ academyId, userId: null, role: 'owner' }, id);
+    await this.store.shred();
+  }
+
+  /** Everything of a player, and their balls out of files that hold others' as well; `then` within the same transaction. */
+  private async eraseAll(
+    scope: Scope,
+    id: string,
+    then: (tx: Handle) => Promise<void> = () => Promise.resolve(),
+  ): Promise<void> {
+    const shared = await this.store.read((db) => this.archive.sharedFiles(scope, db, id));
+    const stays = await othersParts(shared, id);
+    await this.store.write(async (tx) => {
+      for (const [fileId, file] of stays) await this.archive.replaceFile(scope, tx, fileId, file);
+      await this.archive.erase(scope, tx, id);
+      await then(tx);
+    });
   }
 
   private async pack(scope: Scope, playerId: string | null): Promise<Buffer> {

@@ -14,12 +14,10 @@ import { Store } from '../db/store.ts';
 import type { Copy } from './backup.dto.ts';
 import { copyName, overdue, readCopyName, troubleOf } from './copies.ts';
 import type { CopyReason } from './copies.ts';
+import { STAYS_CLOSED } from './stays-closed.ts';
 
 const HOUR_MS = 3600 * 1000;
 const DAY_MS = 24 * HOUR_MS;
-
-/** Who may enter stays as it is: an old copy lets nobody back in. */
-const ACCOUNTS = ['user', 'session', 'link'];
 
 /** Where the data is. */
 export class DataFolder {
@@ -34,6 +32,7 @@ export class DataFolder {
 export class BackupsService implements OnApplicationShutdown {
   private readonly log = new Logger('backups');
   private timer: ReturnType<typeof setInterval> | null = null;
+  private readonly closers: (() => Promise<void>)[] = [];
 
   constructor(
     private readonly store: Store,
@@ -41,8 +40,15 @@ export class BackupsService implements OnApplicationShutdown {
     private readonly clock: Clock,
   ) {}
 
+  /** What is done after each copy that is put back. */
+  afterRestore(close: () => Promise<void>): void {
+    this.closers.push(close);
+  }
+
   /** Makes a copy now where the last is a day old, and looks again every hour. */
   async start(): Promise<void> {
+    // A copy may have been put back, and the server ended before the rest was done.
+    await this.closeAgain();
     if (this.store.isElsewhere) return;
     const look = (): Promise<void> =>
       this.daily().catch((error: unknown) => this.log.error(`no daily copy: ${String(error)}`));
@@ -126,10 +132,16 @@ export class BackupsService implements OnApplicationShutdown {
       const copy = new Store(pathToFileURL(fresh).href);
       await copy.open();
       await copy.onApplicationShutdown();
-      await this.store.takeFrom(fresh, ACCOUNTS);
+      await this.store.takeFrom(fresh, STAYS_CLOSED);
     } finally {
       await rm(place, { recursive: true, force: true });
     }
+    await this.closeAgain();
+  }
+
+  /** Closes what a copy opened, and statements alone cannot close. */
+  private async closeAgain(): Promise<void> {
+    for (const close of this.closers) await close();
   }
 
   private refuseElsewhere(): void {

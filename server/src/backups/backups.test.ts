@@ -100,3 +100,68 @@ describe('a folder where copies cannot be made', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 });
+
+describe('a copy that is put back', () => {
+  const content = {
+    points: ['Aim there'],
+    numbers: [],
+    slants: [],
+    stations: [],
+    homework: [],
+    nextLook: '2026-05-18',
+    words: null,
+  };
+  const give = async (): Promise<{ id: string; token: string; lessonId: string }> => {
+    const lesson = await t.lesson();
+    const { body } = await t
+      .http()
+      .post(`/api/lessons/${lesson}/pages`)
+      .send({ content, days: 90 });
+    return { ...(body as { id: string; token: string }), lessonId: lesson };
+  };
+  const copy = async (): Promise<Buffer> => {
+    const { body } = await t.http().post('/api/backups').expect(201);
+    const name = body.name as string;
+    return (await t.http().get(`/api/backups/${name}`).buffer(true)).body as Buffer;
+  };
+  const putBack = (bytes: Buffer) =>
+    t.http().post('/api/backups/restore').attach('file', bytes, 'copy.db').expect(204);
+  const page = (token: string) => t.as('').get(`/api/p/${token}`);
+
+  it('opens no page and no calendar that was closed, and brings back nobody who was erased', async () => {
+    const [closed, open] = [await give(), await give()];
+    const { body: feed } = await t.http().post('/api/account/calendar').send({ whose: 'all' });
+    const gone = await t.player({ name: 'Gone Gorse' });
+    const before = await copy();
+    await t.http().delete(`/api/pages/${closed.id}`).expect(204);
+    await t.http().delete('/api/account/calendar').expect(204);
+    await t.http().post(`/api/players/${gone}/erase`).send({ name: 'Gone Gorse' }).expect(204);
+    await putBack(before);
+    await page(closed.token).expect(410);
+    await page(open.token).expect(200);
+    await t
+      .as('')
+      .get(feed.path as string)
+      .expect(404);
+    await t.http().get(`/api/players/${gone}`).expect(404);
+    expect(await names()).not.toContain('Gone Gorse');
+  });
+
+  it('nor does an older one between, which has not even the page; one given again is open', async () => {
+    const old = await copy();
+    const [closed, again] = [await give(), await give()];
+    const newer = await copy();
+    for (const { id } of [closed, again]) await t.http().delete(`/api/pages/${id}`).expect(204);
+    const { body: lesson } = await t.http().get(`/api/lessons/${again.lessonId}/history`);
+    const { id: withdrawn } = (lesson as { id: string; what: string }[]).find(
+      ({ what }) => what === 'page withdrawn',
+    )!;
+    await t.http().post(`/api/history/${withdrawn}/undo`).send({}).expect(204);
+    await page(again.token).expect(200);
+    await putBack(old);
+    await page(closed.token).expect(404);
+    await putBack(newer);
+    await page(closed.token).expect(410);
+    await page(again.token).expect(200);
+  });
+});

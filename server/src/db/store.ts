@@ -42,6 +42,15 @@ export function newestMigration(): number {
   return Math.max(...journal.entries.map(({ when }) => when));
 }
 
+/** How everything is taken from another database. */
+export interface TakenHow {
+  /** Tables that stay as they are. */
+  readonly kept?: readonly string[];
+  /** Statements within the same transaction, first and last. */
+  readonly before?: readonly string[];
+  readonly after?: readonly string[];
+}
+
 /**
  * The database, one connection, used by one piece of work at a time in the order asked. Work gets
  * its handle as a parameter; asking for another inside would wait for itself, so it throws.
@@ -135,7 +144,7 @@ export class Store implements OnApplicationShutdown {
    * Takes everything from another database of the same tables in place of what is here: all of it, or nothing.
    * Rows of the tables kept stay, and belong to the academy that came.
    */
-  takeFrom(file: string, kept: readonly string[] = []): Promise<void> {
+  takeFrom(file: string, { kept = [], before = [], after = [] }: TakenHow = {}): Promise<void> {
     return this.exclusively(async () => {
       await this.connection.ask('ATTACH ? AS copy', [file]);
       await this.connection.ask('PRAGMA foreign_keys = OFF');
@@ -152,7 +161,8 @@ export class Store implements OnApplicationShutdown {
              WHERE academy_id NOT IN (SELECT id FROM main.academy)`,
         );
         await this.transact(async () => {
-          for (const step of [...steps.flat(), ...moves]) await this.connection.ask(step);
+          for (const step of [...before, ...steps.flat(), ...moves, ...after])
+            await this.connection.ask(step);
         });
       } finally {
         await this.connection.ask('DETACH copy');

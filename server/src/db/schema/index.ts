@@ -2,6 +2,7 @@ export { academy } from './academy.ts';
 export { knownDevice, link, session, user } from './account.ts';
 export { ball, ballFile } from './ball.ts';
 export { block } from './block.ts';
+export { closed } from './closed.ts';
 export { FEED_OF, calendarFeed } from './calendar-feed.ts';
 export { history } from './history.ts';
 export { launchFile, rawFile, sourceMapping } from './launch-file.ts';

@@ -1,0 +1,27 @@
+import type { TakenHow } from '../db/store.ts';
+
+/** Things behind a link, and since when each is closed. */
+const BEHIND_LINKS = [
+  ['page', 'shared_page', 'withdrawn_at'],
+  ['feed', 'calendar_feed', 'ended_at'],
+] as const;
+
+/**
+ * How a copy is put back: who may enter, which browsers are known and what was closed stay as they are now, and what is closed
+ * now is closed in what comes back. A page that was withdrawn and given again is open.
+ */
+export const STAYS_CLOSED: Required<TakenHow> = {
+  kept: ['user', 'session', 'link', 'known_device', 'closed'],
+  before: BEHIND_LINKS.flatMap(([kind, table, since]) => [
+    `DELETE FROM main.closed WHERE kind = '${kind}'
+       AND key IN (SELECT token_hash FROM main.${table} WHERE ${since} IS NULL)`,
+    `INSERT OR IGNORE INTO main.closed (kind, key, academy_id, at)
+       SELECT '${kind}', token_hash, academy_id, ${since} FROM main.${table} WHERE ${since} IS NOT NULL`,
+  ]),
+  after: BEHIND_LINKS.map(
+    ([kind, table, since]) =>
+      `UPDATE main.${table} SET ${since} =
+         (SELECT at FROM main.closed WHERE kind = '${kind}' AND key = token_hash)
+       WHERE ${since} IS NULL AND token_hash IN (SELECT key FROM main.closed WHERE kind = '${kind}')`,
+  ),
+};
