@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { existsSync } from 'node:fs';
 import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -17,6 +18,7 @@ import sirv from 'sirv';
 import { AppModule } from './app.module.ts';
 import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { copyName } from './backups/copies.ts';
+import { refuseOrphanedCopies } from './backups/orphaned.ts';
 import { ErrorsFilter } from './common/errors.filter.ts';
 import { NestPino } from './common/logger.ts';
 import { ownOrigin } from './common/own-origin.ts';
@@ -25,6 +27,7 @@ import { pathWords } from './common/log-words.ts';
 import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
 import type { ServerConfig } from './config.ts';
+import { isFile } from './db/connection.ts';
 import { Store } from './db/store.ts';
 import { IntakeAnswers } from './intake/intake.dto.ts';
 
@@ -77,8 +80,10 @@ export async function createApp(
   config: ServerConfig,
   logger: Logger = pino(),
 ): Promise<NestExpressApplication> {
-  const store = new Store(config.databaseUrl, config.databaseToken);
   const folder = new DataFolder(config.folder);
+  if (isFile(config.databaseUrl) && !config.mayBeginAnew && !config.isDemo)
+    refuseOrphanedCopies(fileURLToPath(config.databaseUrl), folder.backups);
+  const store = new Store(config.databaseUrl, config.databaseToken);
   await store.open(async () => {
     if (store.isElsewhere) return;
     // What an update lays out anew can be had as it was.

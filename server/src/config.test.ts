@@ -36,6 +36,22 @@ describe('the configuration', () => {
     );
   });
 
+  it.each(['1', 'loopback', '10.0.0.0/8, 192.168.1.2', 'fc00::/7'])(
+    'trusts the proxies %s',
+    (text) => {
+      expect(String(config({ LOXOS_TRUST_PROXY: text }).trustProxy)).toBe(text);
+    },
+  );
+
+  it.each(['banana', 'true', '10.0.0.0/x', '-1'])(
+    'refuses the proxies %s, and says why',
+    (text) => {
+      expect(() => config({ LOXOS_TRUST_PROXY: text })).toThrow(
+        `LOXOS_TRUST_PROXY is "${text}"; give how many proxies`,
+      );
+    },
+  );
+
   it('takes port 0 as any free one', () => {
     expect(config({ PORT: '0' }).port).toBe(0);
     expect(config({ PORT: '' }).port).toBe(4180);

@@ -1,4 +1,5 @@
 import { mkdirSync } from 'node:fs';
+import { isIP } from 'node:net';
 import { homedir, platform } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
@@ -19,6 +20,8 @@ export interface ServerConfig {
   readonly trustProxy: number | string;
   /** Whether an academy founded now is a demo, which anybody at this machine may enter. */
   readonly isDemo: boolean;
+  /** Whether a new academy may be begun where there are copies of another. */
+  readonly mayBeginAnew: boolean;
   /** Largest launch file taken, bytes. */
   readonly uploadLimitBytes: number;
   /** Folder of the built web app, or null to serve the API alone. */
@@ -53,6 +56,21 @@ function originsOf(text: string | undefined): string[] {
   });
 }
 
+const PROXY = /^(loopback|linklocal|uniquelocal)$/;
+const isNetwork = (text: string): boolean => {
+  const [address = '', bits = '0', ...rest] = text.split('/');
+  return isIP(address) !== 0 && rest.length === 0 && /^\d{1,3}$/.test(bits);
+};
+
+function proxiesOf(text = '0'): number | string {
+  if (/^\d+$/.test(text)) return Number(text);
+  const names = text.split(',').map((name) => name.trim());
+  if (names.every((name) => PROXY.test(name) || isNetwork(name))) return text;
+  throw new RangeError(
+    `LOXOS_TRUST_PROXY is "${text}"; give how many proxies stand before the app, or their addresses with commas between`,
+  );
+}
+
 const ANY_HOST = new Set(['0.0.0.0', '::', '[::]']);
 
 function hostOf(host: string, origins: readonly string[]): string {
@@ -73,7 +91,6 @@ export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
   mkdirSync(folder, { recursive: true });
   const origins = originsOf(env['LOXOS_ORIGIN']);
   const host = hostOf(env['HOST'] || '127.0.0.1', origins);
-  const proxies = env['LOXOS_TRUST_PROXY'] ?? '0';
   return {
     host,
     port: portOf(env['PORT']),
@@ -81,8 +98,9 @@ export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
     databaseToken: env['LOXOS_DATABASE_TOKEN'],
     folder,
     origins,
-    trustProxy: /^\d+$/.test(proxies) ? Number(proxies) : proxies,
+    trustProxy: proxiesOf(env['LOXOS_TRUST_PROXY']),
     isDemo: env['LOXOS_DEMO'] === '1' && isLoopback(host),
+    mayBeginAnew: env['LOXOS_BEGIN_ANEW'] === '1',
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
   };

@@ -11,6 +11,7 @@ import {
   ValidateBy,
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
+import { OneLine } from '../common/one-line.ts';
 import { trimmed } from '../common/trimmed.ts';
 import { ROLES } from '../common/scope.ts';
 import type { Role } from '../common/scope.ts';
@@ -29,6 +30,7 @@ const Name =
     IsString()(target, key);
     IsNotEmpty({ message: `${String(key)}: write ${what}` })(target, key);
     MaxLength(NAME_LENGTH)(target, key);
+    OneLine()(target, key);
   };
 
 const Email = (): PropertyDecorator => (target, key) => {

@@ -11,6 +11,8 @@ export const LIMITS = {
   address: { limit: 20, ttl: 60_000 },
   /** What one page is asked. */
   page: { limit: 240, ttl: 60_000 },
+  /** Pages asked from one address, whatever their tokens: a studio shares one, a guesser tries many. */
+  pages: { limit: 600, ttl: 60_000 },
 } as const;
 
 const text = (value: unknown): string => (typeof value === 'string' ? value : '');
@@ -21,6 +23,7 @@ export const throttling: ThrottlerModuleOptions = {
   errorMessage: 'Too many tries. Wait a while, then try again.',
   throttlers: [
     { name: 'address', ...LIMITS.address, getTracker: (request) => addressOf(request as Request) },
+    { name: 'pages', ...LIMITS.pages, getTracker: (request) => addressOf(request as Request) },
     {
       name: 'page',
       ...LIMITS.page,
@@ -37,7 +40,7 @@ const limited = (but: Record<string, boolean>) =>
   );
 
 /** Few tries from an address; wrong passwords are slowed down besides (slow-door.ts). */
-export const LimitedTries = () => limited({ page: true });
+export const LimitedTries = () => limited({ page: true, pages: true });
 
 /** A page is asked no more than a person could. */
 export const LimitedPage = () => limited({ address: true });

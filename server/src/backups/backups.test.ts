@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startTestApp } from '../testing/app.ts';
@@ -163,5 +163,22 @@ describe('a copy that is put back', () => {
     await putBack(newer);
     await page(closed.token).expect(410);
     await page(again.token).expect(200);
+  });
+});
+
+describe('copies without their database', () => {
+  it('are given to no stranger: the app says how to put one back, and starts anew only on purpose', async () => {
+    const own = await startTestApp();
+    await own.player({ name: 'Kept' });
+    const kept = mkdtempSync(join(tmpdir(), 'loxos-orphans-'));
+    cpSync(join(own.folder, 'backups'), join(kept, 'backups'), { recursive: true });
+    await own.close();
+    const begin = (asked = {}) => startTestApp(kept, asked);
+    await expect(begin()).rejects.toThrow(/no database beside them\. Put one back: copy it to/);
+    writeFileSync(join(kept, 'loxos.db'), '');
+    await expect(begin()).rejects.toThrow(/LOXOS_BEGIN_ANEW=1/);
+    const anew = await begin({ mayBeginAnew: true });
+    expect((await anew.http().get('/api/players')).body).toEqual([]);
+    await anew.close();
   });
 });

@@ -5,6 +5,7 @@ import ical from 'ical-generator';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
+import { inOneLine } from '../common/one-line.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import { Store } from '../db/store.ts';
 import type { CalendarFeed, FeedOf, NewCalendarFeed } from './calendar.dto.ts';
@@ -79,14 +80,14 @@ export class CalendarService {
     });
     const isLong = feed.readAt === null || now - Date.parse(feed.readAt) > READ_EVERY_MS;
     if (isLong) await this.store.write((tx) => this.feeds.wasRead(tx, feed, this.clock.text()));
-    const calendar = ical({ name: `${name}: lessons`, prodId: '//loxos//lessons//EN' });
+    const calendar = ical({ name: inOneLine(`${name}: lessons`), prodId: '//loxos//lessons//EN' });
     for (const { id, startsAt, updatedAt, asked, playerName } of lessons) {
       const start = new Date(startsAt);
       calendar.createEvent({
         id,
         start,
         end: new Date(start.getTime() + WORKING_HOURS.lessonMinutes * MINUTE_MS),
-        summary: playerName,
+        summary: inOneLine(playerName),
         ...(asked !== '' && { description: asked }),
         lastModified: new Date(updatedAt),
       });

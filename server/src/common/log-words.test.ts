@@ -25,6 +25,7 @@ describe('what the log holds', () => {
   it('is no token of a page', () => {
     expect(pathWords('/api/p/secret-token/ticks')).toBe('/api/p/…/ticks');
     expect(pathWords('/p/secret-token')).toBe('/p/…');
+    expect(pathWords('/api/calendar/secret-token.ics')).toBe('/api/calendar/…');
     expect(pathWords('/api/players/12')).toBe('/api/players/12');
   });
 });

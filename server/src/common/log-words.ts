@@ -16,6 +16,6 @@ export function withoutValues(error: unknown): string {
   return `${error.name}: ${message}${deeper}${STACK.exec(stack)?.[0] ?? ''}`;
 }
 
-/** A path for the log: the token of a page or a link lets somebody in, so it is not written down. */
+/** A path for the log: the token of a page, a link or a calendar lets somebody in, so it is not written down. */
 export const pathWords = (path: string): string =>
-  path.replace(/^(\/(?:api\/)?(?:p|links)\/)[^/]+/, '$1…');
+  path.replace(/^(\/(?:api\/)?(?:p|links|calendar)\/)[^/]+/, '$1…');

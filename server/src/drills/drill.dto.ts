@@ -1,3 +1,4 @@
+import { OneLine } from '../common/one-line.ts';
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -36,6 +37,7 @@ export class CreateOwnDrill {
   @IsString()
   @IsNotEmpty({ message: 'name: name the drill' })
   @MaxLength(60)
+  @OneLine()
   readonly name!: string;
   @ApiProperty({ enum: [-1, 0, 1] }) @IsIn([-1, 0, 1]) readonly movesPath!: -1 | 0 | 1;
   @ApiProperty({ enum: [-1, 0, 1] }) @IsIn([-1, 0, 1]) readonly movesFace!: -1 | 0 | 1;

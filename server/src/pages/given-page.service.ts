@@ -4,6 +4,7 @@ import ical from 'ical-generator';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
+import { inOneLine } from '../common/one-line.ts';
 import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
@@ -24,6 +25,9 @@ import type { PageRow } from './pages.repository.ts';
 
 /** As many as a player writes back from one page. */
 const MOST_WORDS = 50;
+/** As many repetitions as a player logs from one page: in a day, and in all. Nobody swings more often. */
+const MOST_REPETITIONS = { day: 300, all: 3000 } as const;
+const DAY_MS = 24 * 3600 * 1000;
 
 /** A page that may be looked at. */
 interface OpenPage {
@@ -87,7 +91,14 @@ export class GivenPageService {
     dto: AddRepetition,
     change: Change,
   ): Promise<StoredRepetition> {
-    const { page, scope } = await this.store.read((db) => this.requireOpen(db, token));
+    const since = new Date(this.clock.now().getTime() - DAY_MS).toISOString();
+    const { page, scope, logged } = await this.store.read(async (db) => {
+      const open = await this.requireOpen(db, token);
+      const { id } = open.page;
+      return { ...open, logged: await this.pages.countRepetitions(open.scope, db, id, since) };
+    });
+    if (logged.lately >= MOST_REPETITIONS.day || logged.all >= MOST_REPETITIONS.all)
+      throw invalid([{ field: 'drillId', reason: 'that is enough for one page: tell your coach' }]);
     if (page.lessonId === null)
       throw invalid([{ field: 'drillId', reason: 'a report has no station to log at' }]);
     return this.steps.addRepetition(scope, page.lessonId, dto, change, page.id);
@@ -117,7 +128,7 @@ export class GivenPageService {
   async calendar(token: string): Promise<string> {
     const page = await this.open(token);
     const calendar = ical({
-      name: `${page.academy}: homework of ${page.playerName}`,
+      name: inOneLine(`${page.academy}: homework of ${page.playerName}`),
       prodId: '//loxos//homework//EN',
     });
     const add = (date: string, summary: string, id: string): void => {
@@ -126,7 +137,7 @@ export class GivenPageService {
         // The package writes a day down as it is in UTC.
         start: new Date(`${date.slice(0, 10)}T00:00:00Z`),
         allDay: true,
-        summary,
+        summary: inOneLine(summary),
       });
     };
     page.homework.forEach(({ date, what }, index) =>

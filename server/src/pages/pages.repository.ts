@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, count, eq, isNull, sql } from 'drizzle-orm';
 import { homeworkTick, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { PageWord } from './page.dto.ts';
@@ -95,6 +95,23 @@ export class PagesRepository {
         ),
       )
       .orderBy(asc(repetition.at));
+  }
+
+  /** How many repetitions came from a page in all, those taken away among them, and since a moment. */
+  async countRepetitions(
+    scope: Scope,
+    db: Handle,
+    pageId: string,
+    since: string,
+  ): Promise<{ all: number; lately: number }> {
+    const [row] = await db
+      .select({
+        all: count(),
+        lately: sql<number>`coalesce(sum(${repetition.at} >= ${since}), 0)`,
+      })
+      .from(repetition)
+      .where(and(eq(repetition.academyId, scope.academyId), eq(repetition.pageId, pageId)));
+    return row!;
   }
 
   /** What the player wrote back, the oldest first. */

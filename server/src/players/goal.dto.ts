@@ -7,7 +7,11 @@ import { IsDay } from '../common/given.ts';
 /** A number of a goal within what its figure allows; the ranges are the core's. */
 const OfFigure = (name: 'wanted' | 'window'): PropertyDecorator => {
   const rangeOf = (goal: Partial<Goal>): readonly [number, number] => {
-    const { wanted, window } = GOAL_LIMITS[goal.figure ?? 'faceToPathDeg'] ?? GOAL_LIMITS.curveM;
+    // Whatever was sent as its figure: only what the limits name themselves is one.
+    const figure = String(goal.figure);
+    const { wanted, window } = Object.hasOwn(GOAL_LIMITS, figure)
+      ? GOAL_LIMITS[figure as FollowedFigure]
+      : GOAL_LIMITS.curveM;
     return name === 'window' ? window : [-wanted, wanted];
   };
   return ValidateBy({

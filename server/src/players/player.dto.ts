@@ -27,6 +27,7 @@ import {
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
 import { IfGiven } from '../common/given.ts';
+import { OneLine } from '../common/one-line.ts';
 import { trimmed } from '../common/trimmed.ts';
 import { GoalDto } from './goal.dto.ts';
 import { ReportDraftDto } from './report-draft.dto.ts';
@@ -39,6 +40,7 @@ class PlayerFields {
   @IsString()
   @IsNotEmpty({ message: 'name: write the player’s name' })
   @MaxLength(80)
+  @OneLine()
   readonly name!: string;
 
   @ApiProperty({ enum: HANDS })

@@ -71,6 +71,7 @@ export async function startTestApp(
     origins: [],
     trustProxy: 0,
     isDemo: false,
+    mayBeginAnew: false,
     ...asked,
     uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: null,
