@@ -1,18 +1,13 @@
-export { simulateShot } from './flight/simulate.ts';
-export type { SimulatedShot } from './flight/simulate.ts';
+export { simulateShot, type SimulatedShot } from './flight/simulate.ts';
 export { strike } from './impact/strike.ts';
 export { readingFingerprint } from './reading/fingerprint.ts';
 export type { ShotLaunch } from './impact/strike.ts';
-export { flyBall } from './flight/flight.ts';
-export type { Flight } from './flight/flight.ts';
+export { flyBall, type Flight } from './flight/flight.ts';
 export type { FlightOptions, Wind } from './flight/options.ts';
 export type { PathPoint } from './flight/path.ts';
-export { AERODYNAMICS, AERO_PRESETS } from './flight/aero.ts';
-export type { Aerodynamics, AeroPreset } from './flight/aero.ts';
-export { STANDARD_AIR, airOf } from './flight/air.ts';
-export type { AirConditions } from './flight/air.ts';
-export { spinAxisOf, velocityOf } from './impact/launch.ts';
-export type { BallLaunch } from './impact/launch.ts';
+export { AERODYNAMICS, AERO_PRESETS, type Aerodynamics, type AeroPreset } from './flight/aero.ts';
+export { STANDARD_AIR, airOf, type AirConditions } from './flight/air.ts';
+export { spinAxisOf, velocityOf, type BallLaunch } from './impact/launch.ts';
 export { CLUB_KINDS, STANDARD_HEADS, standardHead } from './delivery/head.ts';
 export type { ClubHead, ClubKind } from './delivery/head.ts';
 export { STANDARD_BAG, findClub, headOf } from './delivery/club.ts';
@@ -27,18 +22,14 @@ export {
   usualStrike,
 } from './delivery/usual.ts';
 export type { PlayerKind, UsualPlayer } from './delivery/usual.ts';
-export { BAG_RANGES, playedClub } from './delivery/bag.ts';
-export type { Bag, BagClub } from './delivery/bag.ts';
+export { BAG_RANGES, playedClub, type Bag, type BagClub } from './delivery/bag.ts';
 export type { Club } from './delivery/club.ts';
-export { mirrorDelivery } from './delivery/delivery.ts';
-export type { Delivery } from './delivery/delivery.ts';
+export { mirrorDelivery, type Delivery } from './delivery/delivery.ts';
 export { spinLoftDeg } from './delivery/geometry.ts';
-export { parseLaunchFile } from './intake/parse.ts';
-export type { IntakeOptions, ParsedLaunchFile } from './intake/parse.ts';
+export { parseLaunchFile, type IntakeOptions, type ParsedLaunchFile } from './intake/parse.ts';
 export { readFileBytes } from './intake/readers/file.ts';
 export type { RawTable } from './intake/readers/raw.ts';
-export { ROW_FATES } from './intake/fate.ts';
-export type { RowFate } from './intake/fate.ts';
+export { ROW_FATES, type RowFate } from './intake/fate.ts';
 export type { ColumnMapping, FileColumn } from './intake/layout.ts';
 export { QUESTION_KINDS } from './intake/questions.ts';
 export type {
@@ -48,25 +39,20 @@ export type {
   IntakeQuestion,
   IntakeSays,
 } from './intake/questions.ts';
-export { partWords } from './intake/parts.ts';
-export type { FilePart } from './intake/parts.ts';
+export { partWords, type FilePart } from './intake/parts.ts';
 export type { ColumnVerdict } from './intake/verdicts.ts';
 export { withoutParts } from './intake/without-parts.ts';
-export { optionsOf, saidWith } from './intake/says.ts';
-export type { FileFor } from './intake/says.ts';
-export { DAY_ORDERS } from './intake/day.ts';
-export type { DayOrder } from './intake/day.ts';
+export { optionsOf, saidWith, type FileFor } from './intake/says.ts';
+export { DAY_ORDERS, type DayOrder } from './intake/day.ts';
 export type { CellProblem } from './intake/row.ts';
 export { TEXT_MEANINGS, isQuantity } from './intake/meaning.ts';
 export { CONFIDENCE } from './intake/header.ts';
 export type { ColumnMeaning, TextMeaning } from './intake/meaning.ts';
-export { SIDES, sidesOf } from './intake/side.ts';
-export type { Side } from './intake/side.ts';
+export { SIDES, sidesOf, type Side } from './intake/side.ts';
 export type { SignRule } from './intake/value.ts';
 export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
 export type { BallsJson } from './intake/ball-file.ts';
-export { printLaunchFile } from './intake/print.ts';
-export type { PrintOptions } from './intake/print.ts';
+export { printLaunchFile, type PrintOptions } from './intake/print.ts';
 export {
   BALL_QUANTITIES,
   EMPTY_BALL,
@@ -81,8 +67,7 @@ export type {
   Quantity,
   QuantityInfo,
 } from './intake/quantities.ts';
-export { HANDS, asRightHanded, handSign } from './line/hand.ts';
-export type { Hand } from './line/hand.ts';
+export { HANDS, asRightHanded, handSign, type Hand } from './line/hand.ts';
 export { faceWord, pathWord, sideOf, startWord } from './line/words.ts';
 export type { BendSide, FaceWord, PathWord, StartWord } from './line/words.ts';
 export {
@@ -119,26 +104,19 @@ export {
 } from './units/days.ts';
 export { typedNumber } from './units/typed.ts';
 export { RangeMisuse } from './units/require.ts';
-export { nameShot, NAMING_SCHOOLS } from './reading/names.ts';
-export type { NamingSchool, ShotName } from './reading/names.ts';
-export { BAND_RANGES, DEFAULT_BANDS } from './reading/bands.ts';
-export type { Bands } from './reading/bands.ts';
+export { nameShot, NAMING_SCHOOLS, type NamingSchool, type ShotName } from './reading/names.ts';
+export { BAND_RANGES, DEFAULT_BANDS, type Bands } from './reading/bands.ts';
 export { BLOCK_KINDS, KEEPS, SEEN_BY } from './reading/ball.ts';
 export type { BlockKind, Keep, LessonBall, SeenBy } from './reading/ball.ts';
-export { blocksOf, clubKeyOf, readBlockOf } from './reading/blocks.ts';
-export type { Block } from './reading/blocks.ts';
-export { resolveContext } from './reading/context.ts';
-export type { ReadingContext } from './reading/context.ts';
+export { blocksOf, clubKeyOf, readBlockOf, type Block } from './reading/blocks.ts';
+export { resolveContext, type ReadingContext } from './reading/context.ts';
 export type { ResolvedContext } from './reading/context.ts';
-export { readBall } from './reading/read-ball.ts';
-export type { BallView, LeftOut } from './reading/read-ball.ts';
+export { readBall, type BallView, type LeftOut } from './reading/read-ball.ts';
 export { PROOF_FIGURES } from './reading/figure.ts';
 export type { ProofBall, ProofFigure, SourcedFigure } from './reading/figure.ts';
-export { figureOf } from './reading/group.ts';
-export type { FigureSummary, Figures, GroupReading } from './reading/group.ts';
+export { figureOf, type FigureSummary, type Figures, type GroupReading } from './reading/group.ts';
 export type { GroupFact, GroupFactKind } from './reading/facts.ts';
-export { isMirrored, turnedSides } from './reading/mend.ts';
-export type { MirroredFact } from './reading/mend.ts';
+export { isMirrored, turnedSides, type MirroredFact } from './reading/mend.ts';
 export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
 export { clubSentences, readingSentences } from './words/reading.ts';
 export { readLesson } from './lesson/read.ts';
@@ -154,16 +132,13 @@ export type {
 export type { Sentence, SentencePart, Wording } from './words/sentence.ts';
 export { isByEye } from './reading/ball.ts';
 export { isSaid } from './plan/wanted.ts';
-export { ANSWERS } from './plan/answer.ts';
-export type { Answer } from './plan/answer.ts';
+export { ANSWERS, type Answer } from './plan/answer.ts';
 export type { Look, LookAnswer, LookShows } from './plan/looks.ts';
 export type { Worth } from './plan/worth.ts';
 export { RATES } from './maths/rates.ts';
-export { planFor } from './plan/plan.ts';
-export type { Plan } from './plan/plan.ts';
+export { planFor, type Plan } from './plan/plan.ts';
 export type { Route, Stage } from './plan/stages.ts';
-export { MOVES, ROUTE_IDS } from './plan/routes.ts';
-export type { Move, RouteId } from './plan/routes.ts';
+export { MOVES, ROUTE_IDS, type Move, type RouteId } from './plan/routes.ts';
 export type { NumberState } from './plan/off.ts';
 export type { Outcome } from './plan/outcome.ts';
 export {
@@ -176,13 +151,10 @@ export {
   wantedFor,
 } from './plan/wanted.ts';
 export type { RuledOut, Shape, Wanted, WantedByClub, WantedNumbers } from './plan/wanted.ts';
-export { shapleyShares, splitMiss } from './reading/split.ts';
-export type { MissSplit, SplitOptions } from './reading/split.ts';
-export { ballTrack } from './reading/track.ts';
-export type { TrackPoint } from './reading/track.ts';
+export { shapleyShares, splitMiss, type MissSplit, type SplitOptions } from './reading/split.ts';
+export { ballTrack, type TrackPoint } from './reading/track.ts';
 export { parseCell } from './intake/value.ts';
-export { gaussian, seededRandom } from './maths/random.ts';
-export type { Random } from './maths/random.ts';
+export { gaussian, seededRandom, type Random } from './maths/random.ts';
 export {
   ATTACK_SCHOOLS,
   PLANE_RANGE_DEG,
@@ -193,8 +165,7 @@ export type { AttackSchool } from './delivery/swing.ts';
 export { SLEEVE_CLOSES_PER_LOFT, sleeveFace, tiltFace } from './delivery/tilt.ts';
 export type { FacePointing } from './delivery/tilt.ts';
 export { DELIVERY_RANGES } from './delivery/delivery.ts';
-export { FAIRWAY, runM } from './flight/ground.ts';
-export type { Ground, Landing } from './flight/ground.ts';
+export { FAIRWAY, runM, type Ground, type Landing } from './flight/ground.ts';
 export { ACCURACY_RANGES, ASSUMED_SPREAD, DEVICE_ACCURACY } from './inverse/accuracy.ts';
 export type { DeviceAccuracy, SetAccuracy } from './inverse/accuracy.ts';
 export { solveDelivery } from './inverse/solve.ts';
@@ -257,20 +228,16 @@ export type {
   StationPart,
   TapeMark,
 } from './drills/layout.ts';
-export { stationCard } from './drills/card.ts';
-export type { StationCard } from './drills/card.ts';
+export { stationCard, type StationCard } from './drills/card.ts';
 export { PART_KINDS } from './drills/layout.ts';
-export { asDrill, drillBy, kindOfHead } from './drills/own.ts';
-export type { OwnDrillFacts } from './drills/own.ts';
+export { asDrill, drillBy, kindOfHead, type OwnDrillFacts } from './drills/own.ts';
 export { judgeDrills, offeredOf } from './drills/choose.ts';
 export type { ChosenDrill, DrillReason, DrillWarning } from './drills/choose.ts';
-export { wishOf } from './drills/wish.ts';
-export type { DrillWish } from './drills/wish.ts';
+export { wishOf, type DrillWish } from './drills/wish.ts';
 export { EFFECT_FIGURES } from './drills/effect.ts';
 export type { DrillCredit, DrillEffect, EffectFigure, EffectSize } from './drills/effect.ts';
 export { scoreStation } from './drills/score.ts';
-export { isDrilled, nextBlock } from './drills/next-block.ts';
-export type { NextBlock } from './drills/next-block.ts';
+export { isDrilled, nextBlock, type NextBlock } from './drills/next-block.ts';
 export type { Repetition, StationScore } from './drills/score.ts';
 export { VERDICTS, judgeBlocks } from './proof/judge.ts';
 export type {
@@ -307,23 +274,18 @@ export type {
   RecordBlock,
   RecordFigure,
 } from './record/lesson-record.ts';
-export { FINDINGS_AT_MOST, findingsOf } from './record/findings.ts';
-export type { RecordFinding } from './record/findings.ts';
+export { FINDINGS_AT_MOST, findingsOf, type RecordFinding } from './record/findings.ts';
 export type { Followed } from './record/follow.ts';
 export { GOALS_AT_MOST, GOAL_LIMITS, goalProgress } from './record/goal.ts';
 export type { Goal, GoalProgress } from './record/goal.ts';
-export { HALF_OF_BALLS } from './record/landing.ts';
-export type { LandingPattern } from './record/landing.ts';
+export { HALF_OF_BALLS, type LandingPattern } from './record/landing.ts';
 export { movedOfPlayer, movedOverAll } from './record/moved.ts';
 export type { MovedOfPlayer, MovedOverAll } from './record/moved.ts';
-export { PLAIN } from './record/plain-score.ts';
-export type { Plain, PlainScore } from './record/plain-score.ts';
+export { PLAIN, type Plain, type PlainScore } from './record/plain-score.ts';
 export { FOLLOWED, endsOf } from './record/points.ts';
 export type { FollowedFigure, Target, VisitPoint } from './record/points.ts';
-export { playerRecord } from './record/player-record.ts';
-export type { Period, PlayerRecord } from './record/player-record.ts';
-export { standingsOf, toldOf, wentAway, windowsOut } from './record/standing.ts';
-export type { Standing } from './record/standing.ts';
+export { playerRecord, type Period, type PlayerRecord } from './record/player-record.ts';
+export { standingsOf, toldOf, wentAway, windowsOut, type Standing } from './record/standing.ts';
 export type { Visit } from './record/visit.ts';
 export {
   fairwayWords,
@@ -345,12 +307,10 @@ export { recordCsv } from './words/record-csv.ts';
 export type { RecordWording } from './words/record.ts';
 export { WORKING_HOURS } from './record/hours.ts';
 export { homeworkState } from './record/homework.ts';
-export { homeworkHeld } from './record/homework-held.ts';
-export type { HomeworkDue } from './record/homework-held.ts';
+export { homeworkHeld, type HomeworkDue } from './record/homework-held.ts';
 export { sourcesDiffer, visitMarks } from './record/marks.ts';
 export { spreadOf } from './record/spread.ts';
-export { stationRecord } from './record/station.ts';
-export type { StationDay } from './record/station.ts';
+export { stationRecord, type StationDay } from './record/station.ts';
 export { homeworkHeldWords, stationRecordWords } from './words/practice.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';
@@ -408,5 +368,4 @@ export {
   toldCounts,
   verdictWords,
 } from './words/proof.ts';
-export { DEFAULT_RULES, FIRST_ROUTES } from './plan/rules.ts';
-export type { AcademyRules, FirstRoute } from './plan/rules.ts';
+export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';

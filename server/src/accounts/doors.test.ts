@@ -11,6 +11,7 @@ import { cookieOf, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { MIGRATION_TAGS, oldDatabase } from '../testing/old-database.ts';
 import { join } from '../testing/people.ts';
+import { pageWith } from '../testing/pages.ts';
 
 type Method = 'get' | 'post' | 'patch' | 'delete';
 type Needs = 'anyone' | 'page' | 'see' | 'log' | 'plan' | 'own';
@@ -19,18 +20,7 @@ type Route = readonly [Method, string, Needs, object?];
 const AT = '2026-05-04T09:00:00Z';
 const BLOCK = '5f0c5c55-0f70-4a3a-9d0a-6d7a0a3c0001';
 
-const PAGE = {
-  days: 7,
-  content: {
-    points: ['a'],
-    numbers: [],
-    slants: [],
-    stations: [],
-    homework: [],
-    nextLook: '2026-05-18',
-    words: null,
-  },
-};
+const PAGE = { days: 7, content: pageWith({ points: ['a'] }) };
 const REPORT = {
   ...PAGE,
   content: { ...PAGE.content, period: { from: '2026-01-01', to: '2026-05-04' } },

@@ -1,5 +1,6 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { pageWith } from '../testing/pages.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -98,15 +99,7 @@ describe('lessons and players taken away', () => {
 
   it('take the player’s page with them', async () => {
     const id = await t.lesson();
-    const content = {
-      points: ['Aim there'],
-      numbers: [],
-      slants: [],
-      stations: [],
-      homework: [{ date: '2026-05-07', what: 'Ten swings' }],
-      nextLook: '2026-05-18',
-      words: null,
-    };
+    const content = pageWith({ homework: [{ date: '2026-05-07', what: 'Ten swings' }] });
     const { body } = await t.http().post(`/api/lessons/${id}/pages`).send({ content, days: 9 });
     expect((await lessonOf(id)).pages).toMatchObject([{ points: ['Aim there'], ticked: [] }]);
     await t.http().get(`/api/p/${body.token}`).expect(200);

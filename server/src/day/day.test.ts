@@ -1,19 +1,16 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { pageWith } from '../testing/pages.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-const page = (point: string) => ({
-  points: [point],
-  numbers: [],
-  slants: [],
-  stations: [],
-  homework: ['2026-05-06', '2026-05-08', '2026-05-10'].map((date) => ({ date, what: 'Ten' })),
-  nextLook: '2026-05-18',
-  words: null,
-});
+const page = (point: string) =>
+  pageWith({
+    points: [point],
+    homework: ['2026-05-06', '2026-05-08', '2026-05-10'].map((date) => ({ date, what: 'Ten' })),
+  });
 
 async function given(playerId: string, startsAt: string, point: string) {
   const { body: lesson } = await t.http().post('/api/lessons').send({ playerId, startsAt });

@@ -3,6 +3,7 @@ import { repetition } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { pageWith } from '../testing/pages.ts';
 
 let t: TestApp;
 beforeEach(async () => {
@@ -13,15 +14,7 @@ afterEach(() => t.close());
 /** A page given to a player, with homework on some days. */
 async function given(...days: string[]): Promise<{ id: string; token: string; lessonId: string }> {
   const lessonId = await t.lesson();
-  const content = {
-    points: ['Aim there'],
-    numbers: [],
-    slants: [],
-    stations: [],
-    homework: days.map((date) => ({ date, what: 'Ten swings' })),
-    nextLook: '2026-05-18',
-    words: null,
-  };
+  const content = pageWith({ homework: days.map((date) => ({ date, what: 'Ten swings' })) });
   const { body } = await t.http().post(`/api/lessons/${lessonId}/pages`).send({ content, days: 9 });
   return { ...(body as { id: string; token: string }), lessonId };
 }

@@ -1,5 +1,6 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { pageWith } from '../testing/pages.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -16,17 +17,11 @@ const RECORD = {
   levels: [{ from: 0, to: 2, value: 3.4 }],
   target: { wanted: 0, window: 1 },
 };
-const content = {
+const content = pageWith({
   points: [],
-  numbers: [],
-  slants: [],
-  stations: [],
-  homework: [],
-  nextLook: '2026-05-18',
-  words: null,
   record: RECORD,
   period: { from: '2026-01-01', to: '2026-03-01' },
-};
+});
 const give = (playerId: string, more: object = {}) =>
   t
     .http()

@@ -16,6 +16,7 @@ import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
+import { pageWith } from '../testing/pages.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -297,15 +298,10 @@ describe('beside it', () => {
   it('stand the days on which the homework was done', async () => {
     const player = await t.player();
     const lesson = await visit(player, dayOf(0), -4);
-    const content = {
-      points: ['x'],
-      numbers: [],
-      slants: [],
-      stations: [],
+    const content = pageWith({
       homework: ['2026-01-08', '2026-01-11'].map((date) => ({ date, what: 'rails' })),
       nextLook: '2026-02-01',
-      words: null,
-    };
+    });
     const given = await t
       .http()
       .post(`/api/lessons/${lesson}/pages`)
