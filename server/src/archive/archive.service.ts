@@ -1,6 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
-import type { OnModuleInit } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BackupsService } from '../backups/backups.service.ts';
 import { Clock } from '../common/clock.ts';
@@ -26,7 +25,7 @@ import { TABLE_NAMES, hasColumn } from './tables.ts';
 
 /** An academy, or a player of one, out into a file that any Loxos reads, and in again; a player erased. */
 @Injectable()
-export class ArchiveService implements OnModuleInit {
+export class ArchiveService {
   constructor(
     private readonly store: Store,
     private readonly archive: ArchiveRepository,
@@ -36,7 +35,10 @@ export class ArchiveService implements OnModuleInit {
     private readonly backups: BackupsService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
-  ) {}
+  ) {
+    // Here and not once the module is up: copies are looked at before it is.
+    backups.afterRestore(() => this.eraseAgain());
+  }
 
   /** The whole academy as a file. */
   takeOut(scope: Scope): Promise<Buffer> {
@@ -98,10 +100,6 @@ export class ArchiveService implements OnModuleInit {
     });
     await this.store.shred();
     await this.backups.replaceAll();
-  }
-
-  onModuleInit(): void {
-    this.backups.afterRestore(() => this.eraseAgain());
   }
 
   /** Erases players again whom a copy brought back. */

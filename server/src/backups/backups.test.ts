@@ -4,6 +4,9 @@ import { join } from 'node:path';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { KEPT, copyName, overdue, readCopyName } from './copies.ts';
+import { pageWith } from '../testing/pages.ts';
+import { closed } from '../db/schema/index.ts';
+import { Store } from '../db/store.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -102,15 +105,7 @@ describe('a folder where copies cannot be made', () => {
 });
 
 describe('a copy that is put back', () => {
-  const content = {
-    points: ['Aim there'],
-    numbers: [],
-    slants: [],
-    stations: [],
-    homework: [],
-    nextLook: '2026-05-18',
-    words: null,
-  };
+  const content = pageWith();
   const give = async (): Promise<{ id: string; token: string; lessonId: string }> => {
     const lesson = await t.lesson();
     const { body } = await t
@@ -129,15 +124,15 @@ describe('a copy that is put back', () => {
   const page = (token: string) => t.as('').get(`/api/p/${token}`);
 
   it('opens no page and no calendar that was closed, and brings back nobody who was erased', async () => {
-    const [closed, open] = [await give(), await give()];
+    const [shut, open] = [await give(), await give()];
     const { body: feed } = await t.http().post('/api/account/calendar').send({ whose: 'all' });
     const gone = await t.player({ name: 'Gone Gorse' });
     const before = await copy();
-    await t.http().delete(`/api/pages/${closed.id}`).expect(204);
+    await t.http().delete(`/api/pages/${shut.id}`).expect(204);
     await t.http().delete('/api/account/calendar').expect(204);
     await t.http().post(`/api/players/${gone}/erase`).send({ name: 'Gone Gorse' }).expect(204);
     await putBack(before);
-    await page(closed.token).expect(410);
+    await page(shut.token).expect(410);
     await page(open.token).expect(200);
     await t
       .as('')
@@ -147,11 +142,25 @@ describe('a copy that is put back', () => {
     expect(await names()).not.toContain('Gone Gorse');
   });
 
+  it('and where the server ended before all was closed again, the next start does it', async () => {
+    const own = await startTestApp();
+    const [gone, kept] = [await own.player({ name: 'Gone Gorse' }), await own.player()];
+    const { academyId } = (await own.http().get('/api/account')).body as { academyId: string };
+    await own.app.get(Store).write(async (tx) => {
+      await tx.insert(closed).values({ kind: 'player', key: gone, academyId, at: '2026-05-04' });
+    });
+    await own.app.close();
+    const again = await startTestApp(own.folder);
+    await again.http().get(`/api/players/${gone}`).expect(404);
+    await again.http().get(`/api/players/${kept}`).expect(200);
+    await again.close();
+  });
+
   it('nor does an older one between, which has not even the page; one given again is open', async () => {
     const old = await copy();
-    const [closed, again] = [await give(), await give()];
+    const [shut, again] = [await give(), await give()];
     const newer = await copy();
-    for (const { id } of [closed, again]) await t.http().delete(`/api/pages/${id}`).expect(204);
+    for (const { id } of [shut, again]) await t.http().delete(`/api/pages/${id}`).expect(204);
     const { body: lesson } = await t.http().get(`/api/lessons/${again.lessonId}/history`);
     const { id: withdrawn } = (lesson as { id: string; what: string }[]).find(
       ({ what }) => what === 'page withdrawn',
@@ -159,9 +168,9 @@ describe('a copy that is put back', () => {
     await t.http().post(`/api/history/${withdrawn}/undo`).send({}).expect(204);
     await page(again.token).expect(200);
     await putBack(old);
-    await page(closed.token).expect(404);
+    await page(shut.token).expect(404);
     await putBack(newer);
-    await page(closed.token).expect(410);
+    await page(shut.token).expect(410);
     await page(again.token).expect(200);
   });
 });
