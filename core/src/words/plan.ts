@@ -276,7 +276,8 @@ function leaveSentences(plan: Plan, worth: readonly Worth[], { units }: Wording)
   const isAsked = plan.isSaid && plan.wanted.shape !== 'straight';
   const why = isAsked
     ? `Leave it: that is the ${plan.wanted.shape} that was asked for.`
-    : plan.p >= RATES.leaveUnder
+    : // Equal taps show no scatter of their own: the usual one is assumed of them.
+      plan.p >= RATES.leaveUnder || plan.isByEye
       ? 'Leave the direction for now: no change is proven to help.'
       : `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`;
   const next = more === undefined ? '' : ` Worth more: ${WORTH_LABELS[more.kind]}.`;
