@@ -42,6 +42,8 @@ import { CatchUp } from './readings/catch-up.ts';
 import { ReadingsRepository } from './readings/readings.repository.ts';
 import { ReadingsService } from './readings/readings.service.ts';
 import { FilesRepository } from './intake/files.repository.ts';
+import { ApiDocument, ApiDocumentController } from './http/api-document.controller.ts';
+import { PolicyReportsController } from './http/policy-reports.controller.ts';
 import { HistoryRepository } from './history/history.repository.ts';
 import { HistoryService } from './history/history.service.ts';
 import { ArrivalsService } from './intake/arrivals.service.ts';
@@ -88,6 +90,8 @@ export class AppModule {
       imports: [ThrottlerModule.forRoot(throttling)],
       controllers: [
         HealthController,
+        ApiDocumentController,
+        PolicyReportsController,
         DoorController,
         AccountController,
         PeopleController,
@@ -113,6 +117,7 @@ export class AppModule {
       ],
       providers: [
         Pool,
+        ApiDocument,
         LessonBalls,
         ReadingsRepository,
         ReadingsService,

@@ -24,6 +24,17 @@ describe('the server', () => {
     expect(headers['x-powered-by']).toBeUndefined();
   });
 
+  it('tells its API to nobody who is signed out', async () => {
+    await t.as('').get('/api/openapi.json').expect(401);
+  });
+
+  it('lets a page use no camera, microphone or place', async () => {
+    const { headers } = await t.http().get('/api/health');
+    expect(headers['permissions-policy']).toMatch(
+      /camera=\(\), .*geolocation=\(\), .*microphone=\(\)/,
+    );
+  });
+
   it('refuses a Host that is not loopback', async () => {
     const { body } = await t.http().get('/api/players').set('Host', 'loxos.example').expect(403);
     expect(body).toMatchObject({ kind: 'refused', statusCode: 403 });

@@ -1,5 +1,4 @@
 import 'reflect-metadata';
-import { existsSync } from 'node:fs';
 import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -9,12 +8,9 @@ import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import compression from 'compression';
 import cookieParser from 'cookie-parser';
-import type { NextFunction, Request, Response } from 'express';
-import helmet from 'helmet';
 import { pino } from 'pino';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import sirv from 'sirv';
 import { AppModule } from './app.module.ts';
 import { BackupsService, DataFolder } from './backups/backups.service.ts';
 import { copyName } from './backups/copies.ts';
@@ -28,34 +24,16 @@ import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
 import type { ServerConfig } from './config.ts';
 import { isFile } from './db/connection.ts';
+import { refuseFolder } from './db/one-server.ts';
 import { Store } from './db/store.ts';
+import { ApiDocument } from './http/api-document.controller.ts';
+import { sendHeaders } from './http/headers.ts';
+import { serveWebApp } from './http/web-app.ts';
 import { IntakeAnswers } from './intake/intake.dto.ts';
 
 const KEEP_ALIVE_MS = 75_000;
-const NONE = ["'none'"];
-const SELF = ["'self'"];
-
-/** Nothing from anywhere else; inline style elements only, for libraries that add their own sheet. */
-const contentSecurityPolicy = {
-  useDefaults: false,
-  directives: {
-    defaultSrc: SELF,
-    scriptSrc: SELF,
-    scriptSrcAttr: NONE,
-    styleSrc: SELF,
-    styleSrcElem: ["'self'", "'unsafe-inline'"],
-    styleSrcAttr: NONE,
-    // The calendar's own icons come as a font within its style.
-    fontSrc: ["'self'", 'data:'],
-    connectSrc: SELF,
-    workerSrc: SELF,
-    imgSrc: ["'self'", 'data:', 'blob:'],
-    objectSrc: NONE,
-    baseUri: NONE,
-    formAction: SELF,
-    frameAncestors: NONE,
-  },
-};
+/** What a body of JSON is called: a form's, and a browser's report. */
+const JSON_TYPES = ['application/json', 'application/csp-report'];
 
 export function describeApi(app: NestExpressApplication): OpenAPIObject {
   const builder = new DocumentBuilder()
@@ -71,19 +49,17 @@ export function describeApi(app: NestExpressApplication): OpenAPIObject {
   });
 }
 
-/** Files named by their content: another content is another name. */
-const HASHED = /^\/(?:assets|page)\//;
-const FOR_EVER = 'public, max-age=31536000, immutable';
-
 /** The application, ready to listen; tests give it a store of their own. */
 export async function createApp(
   config: ServerConfig,
   logger: Logger = pino(),
 ): Promise<NestExpressApplication> {
   const folder = new DataFolder(config.folder);
+  if (isFile(config.databaseUrl)) refuseFolder(config.databaseUrl);
   if (isFile(config.databaseUrl) && !config.mayBeginAnew && !config.isDemo)
     refuseOrphanedCopies(fileURLToPath(config.databaseUrl), folder.backups);
   const store = new Store(config.databaseUrl, config.databaseToken);
+  store.hold();
   await store.open(async () => {
     if (store.isElsewhere) return;
     // What an update lays out anew can be had as it was.
@@ -114,41 +90,19 @@ export async function createApp(
       },
     }),
   );
-  const isSecure = config.origins.some((origin) => origin.startsWith('https:'));
-  app.use(helmet({ contentSecurityPolicy, strictTransportSecurity: isSecure }));
+  sendHeaders(
+    app,
+    config.origins.some((origin) => origin.startsWith('https:')),
+  );
   app.use(ownOrigin(config.host, config.origins));
   app.use(cookieParser());
-  app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
-    // What people wrote is kept by the app itself, not by whatever stands between.
-    response.setHeader('Cache-Control', 'no-store');
-    next();
-  });
   app.use('/api', compression());
-  app.useBodyParser('json', { limit: config.uploadLimitBytes });
+  app.useBodyParser('json', { limit: config.uploadLimitBytes, type: JSON_TYPES });
   app.use('/api', plainJson);
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ErrorsFilter(config.uploadLimitBytes));
-  const document = describeApi(app);
-  app.use('/api/openapi.json', (_request: Request, response: Response) => {
-    response.json(document);
-  });
-  if (config.webFolder !== null && existsSync(config.webFolder)) {
-    // A player's page is an app of its own.
-    app.use((request: Request, _response: Response, next: NextFunction) => {
-      if (request.path.startsWith('/p/')) request.url = '/page.html';
-      next();
-    });
-    const serve = sirv(config.webFolder, {
-      etag: true,
-      gzip: true,
-      brotli: true,
-      single: true,
-      ignores: [/^\/api(\/|$)/, HASHED],
-      setHeaders: (response, path) =>
-        response.setHeader('Cache-Control', HASHED.test(path) ? FOR_EVER : 'no-cache'),
-    });
-    app.use(serve);
-  }
+  app.get(ApiDocument).document = describeApi(app);
+  serveWebApp(app, config.webFolder);
   // Longer than a browser or a proxy keeps an idle connection: whoever closes first resets the other's next request.
   app.getHttpServer().keepAliveTimeout = KEEP_ALIVE_MS;
   app.enableShutdownHooks();

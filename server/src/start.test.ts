@@ -49,6 +49,24 @@ describe('the server where it cannot start', () => {
     );
   });
 
+  it('says that a folder stands in the database’s place', async () => {
+    const data = join(folder, 'a-folder');
+    mkdirSync(join(data, 'loxos.db'), { recursive: true });
+    expect(await sentenceOf({ LOXOS_DATA: data })).toMatch(/is a folder where the database should/);
+  });
+
+  it('is not started twice on one folder, and is again once the first was killed', async () => {
+    const data = join(folder, 'two');
+    const first = start({ LOXOS_DATA: data });
+    expect(await first.said).toMatch(/Loxos is at/);
+    expect(await sentenceOf({ LOXOS_DATA: data })).toBe(
+      `Another Loxos uses ${data}: end it, or choose another folder with LOXOS_DATA.`,
+    );
+    first.child.kill('SIGKILL');
+    await first.ended;
+    expect(await start({ LOXOS_DATA: data }).said).toMatch(/Loxos is at/);
+  });
+
   it('leaves what a newer version has written alone', async () => {
     const data = join(folder, 'newer');
     mkdirSync(data);

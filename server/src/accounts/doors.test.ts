@@ -30,6 +30,7 @@ const REPORT = {
 const ROUTES: readonly Route[] = [
   ['get', '/api/health', 'anyone'],
   ['get', '/api/door', 'anyone'],
+  ['post', '/api/policy-reports', 'anyone', {}],
   ['post', '/api/academy', 'anyone', {}],
   ['post', '/api/sessions', 'anyone', {}],
   ['post', '/api/sessions/key', 'anyone', { key: 'x' }],

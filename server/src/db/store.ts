@@ -11,6 +11,7 @@ import { connect, isFile } from './connection.ts';
 import type { Connection } from './connection.ts';
 import { handleOn } from './handle.ts';
 import type { Handle } from './handle.ts';
+import { holdAlone } from './one-server.ts';
 
 const PRAGMAS = [
   'PRAGMA journal_mode = WAL',
@@ -62,6 +63,7 @@ export class Store implements OnApplicationShutdown {
   private readonly turn = new Mutex();
   private readonly inside = new AsyncLocalStorage<true>();
   private lastBreath = Date.now();
+  private letGo: () => void = () => undefined;
 
   /** Whether the database stands on a server of its own: what is of a file on this disk is that server's. */
   readonly isElsewhere: boolean;
@@ -73,6 +75,11 @@ export class Store implements OnApplicationShutdown {
     this.isElsewhere = !isFile(url);
     this.connection = connect(url, authToken);
     this.db = handleOn(this.connection);
+  }
+
+  /** Keeps other servers from a file of this disk until this one ends; throws SQLITE_BUSY where one has it. */
+  hold(): void {
+    if (!this.isElsewhere) this.letGo = holdAlone(this.url);
   }
 
   /** Sets the connection up and brings the tables up to date; `beforeUpdate` runs where they are not yet. */
@@ -131,6 +138,7 @@ export class Store implements OnApplicationShutdown {
       if (!this.isElsewhere) await this.connection.ask('PRAGMA wal_checkpoint(TRUNCATE)');
       this.connection.close();
     });
+    this.letGo();
   }
 
   /** Writes the whole database into a new file, as it is at one moment. */

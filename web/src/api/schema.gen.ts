@@ -16,6 +16,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/policy-reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['policyreports_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/door': {
     parameters: {
       query?: never;
@@ -1192,6 +1208,31 @@ export interface components {
       /** @enum {string} */
       status: 'ok';
     };
+    FieldError: {
+      field: string;
+      reason: string;
+    };
+    Problem: {
+      statusCode: number;
+      /** @enum {string} */
+      kind:
+        | 'invalid'
+        | 'signed-out'
+        | 'refused'
+        | 'not-found'
+        | 'conflict'
+        | 'gone'
+        | 'too-large'
+        | 'too-many'
+        | 'unavailable'
+        | 'bug';
+      message: string;
+      fields: components['schemas']['FieldError'][];
+      /** @description With a conflict: the fields as they are now, and the version */
+      current?: {
+        [key: string]: unknown;
+      };
+    };
     DoorState: {
       isFounded: boolean;
       /** @description A demo: its one button signs in */
@@ -1217,31 +1258,6 @@ export interface components {
       academy: string;
       /** @description The time zone of the academy’s days; null until somebody said */
       zone: string | null;
-    };
-    FieldError: {
-      field: string;
-      reason: string;
-    };
-    Problem: {
-      statusCode: number;
-      /** @enum {string} */
-      kind:
-        | 'invalid'
-        | 'signed-out'
-        | 'refused'
-        | 'not-found'
-        | 'conflict'
-        | 'gone'
-        | 'too-large'
-        | 'too-many'
-        | 'unavailable'
-        | 'bug';
-      message: string;
-      fields: components['schemas']['FieldError'][];
-      /** @description With a conflict: the fields as they are now, and the version */
-      current?: {
-        [key: string]: unknown;
-      };
     };
     SignIn: {
       email: string;
@@ -2530,6 +2546,8 @@ export interface components {
       at: string;
       who: string;
       what: string;
+      /** @description How many it stands for: what a player logs on a day is one */
+      times: number;
       /** @description The fields as they were */
       before: {
         [key: string]: unknown;
@@ -2583,6 +2601,31 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Health'];
+        };
+      };
+    };
+  };
+  policyreports_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
         };
       };
     };
