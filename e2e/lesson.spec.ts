@@ -130,14 +130,15 @@ for (const hand of ['right', 'left'] as const) {
     expect(await player.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
       390,
     );
-    await player.getByRole('checkbox').first().check();
+    // The first of the homework is for tomorrow.
+    await expect(player.getByRole('checkbox').first()).toBeDisabled();
     await player.getByRole('button', { name: 'Good', exact: true }).click();
     await expect(player.getByText('1 of 1 good')).toBeVisible();
     await expectAccessible(player);
 
     // The coach sees it, withdraws the page, and the link is refused.
     await page.reload();
-    await expect(page.getByText('1 of the homework ticked')).toBeVisible();
+    await expect(page.getByText('0 of the homework ticked')).toBeVisible();
     await page.getByRole('button', { name: 'Withdraw' }).click();
     await expect(page.getByText(/^Given .*withdrawn/)).toBeVisible();
     await player.reload();

@@ -19,7 +19,7 @@ async function givenPage(request: APIRequestContext, name: string) {
     slants: [{ label: 'Now', faceAngleDeg: 2, clubPathDeg: -4 }],
     stations: [],
     homework: [
-      { date: inDays(1), what: 'Ten through the rails' },
+      { date: inDays(0), what: 'Ten through the rails' },
       { date: inDays(3), what: 'Ten more' },
     ],
     nextLook: inDays(14),
@@ -87,7 +87,7 @@ test('once opened it works with the network gone, and what is done arrives once'
   await expect(page.getByText('Your coach has everything.')).toBeVisible();
   const [given] = await pieceOf<object[]>(request, lessonId, 'pages');
   expect(given).toMatchObject({
-    ticked: [inDays(1)],
+    ticked: [inDays(0)],
     said: [{ text: 'The rails feel narrow' }],
   });
   await page.context().close();

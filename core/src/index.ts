@@ -99,6 +99,7 @@ export {
   daysBetween,
   instantIn,
   isZone,
+  latestDayAt,
   ownZone,
   timeIn,
 } from './units/days.ts';

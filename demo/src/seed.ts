@@ -34,7 +34,7 @@ const instantOf = ({ daysAgo, at }: Visit, today: string): string =>
   instantIn(addDaysIso(today, -daysAgo), timeOf(at), ZONE);
 
 /** Puts down what was done in a lesson, through the same API as the screens. */
-async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void> {
+async function addSteps(api: Api, lessonId: string, visit: Visit, today: string): Promise<void> {
   const { done, blocks } = visit;
   const { balls } = await api.get<{ balls: Stored[] }>(`/api/lessons/${lessonId}/balls`);
   let at = 0;
@@ -69,7 +69,8 @@ async function addSteps(api: Api, lessonId: string, visit: Visit): Promise<void>
       ...(done.doseStep !== undefined && { doseStep: done.doseStep }),
     });
   }
-  if (done.pageTicks !== undefined) await addPage(api, lessonId, drillId, wanted, done.pageTicks);
+  if (done.pageTicks !== undefined)
+    await addPage(api, lessonId, drillId, wanted, { ticks: done.pageTicks, today });
 }
 
 /** A page as it was given, with some of its homework ticked from the link. */
@@ -78,7 +79,7 @@ async function addPage(
   lessonId: string,
   drillId: string,
   wanted: { readonly pathDeg: number; readonly faceDeg: number; readonly startDeg: number },
-  ticks: number,
+  { ticks, today }: { readonly ticks: number; readonly today: string },
 ): Promise<void> {
   const drill = findDrill(drillId)!;
   const { startsAt, player } = await api.get<{ startsAt: string; player: { hand: Hand } }>(
@@ -104,7 +105,8 @@ async function addPage(
     content,
     days: 90,
   });
-  for (const { date } of page.homework.slice(0, ticks)) {
+  const due = page.homework.filter(({ date }) => date <= today);
+  for (const { date } of due.slice(0, ticks)) {
     await api.post(`/api/p/${token}/ticks`, { date, done: true });
   }
 }
@@ -117,7 +119,7 @@ async function addVisit(api: Api, person: Person, playerId: string, visit: Visit
     const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
     if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
   }
-  await addSteps(api, lesson.id, visit);
+  await addSteps(api, lesson.id, visit, today);
 }
 
 async function addPerson(

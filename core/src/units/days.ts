@@ -28,6 +28,12 @@ export function dayIn(instant: string, zone: string): string {
   return `${String(at.getFullYear()).padStart(4, '0')}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 }
 
+/** Where a day begins first. */
+const FIRST_ZONE = 'Pacific/Kiritimati';
+
+/** Returns the latest day that it is anywhere at a moment. */
+export const latestDayAt = (instant: string): string => dayIn(instant, FIRST_ZONE);
+
 /** Returns the time of day of a moment in a zone: `09:30`. */
 export function timeIn(instant: string, zone: string): string {
   const at = inZone(instant, zone);

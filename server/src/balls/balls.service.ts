@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { EMPTY_BALL } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
@@ -69,12 +68,13 @@ export class BallsService {
   }
 
   add(scope: Scope, lessonId: string, dto: CreateBall, change: Change): Promise<Ball> {
-    const { id = randomUUID(), ...figures } = dto;
+    const { id: asked, ...figures } = dto;
     if (!Object.values(figures).some((value) => typeof value === 'number')) {
       throw invalid([{ field: 'figures', reason: 'write at least one figure of the ball' }]);
     }
     return this.store.write(async (tx) => {
       await this.lessons.require(scope, tx, lessonId);
+      const id = await this.history.idFor(scope, tx, change, asked);
       const known = await this.balls.find(scope, tx, id);
       if (known !== null) {
         if (known.lessonId !== lessonId)

@@ -33,10 +33,10 @@ export class DrillsService {
   }
 
   create(scope: Scope, { id: asked, ...dto }: CreateOwnDrill, change: Change): Promise<OwnDrill> {
-    const id = asked ?? `own-${randomUUID()}`;
     const { academyId } = scope;
-    const row = { id, academyId, value: JSON.stringify(dto), createdAt: this.clock.text() };
     return this.store.write(async (tx) => {
+      const id = await this.history.idFor(scope, tx, change, asked, () => `own-${randomUUID()}`);
+      const row = { id, academyId, value: JSON.stringify(dto), createdAt: this.clock.text() };
       const known = (await this.listIn(scope, tx)).find((drill) => drill.id === id);
       if (known !== undefined) return known;
       if (await this.history.isTaken(scope, tx, change)) return { ...dto, id };

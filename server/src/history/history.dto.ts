@@ -10,6 +10,8 @@ export class HistoryEntry {
   @ApiProperty() readonly at!: string;
   @ApiProperty() readonly who!: string;
   @ApiProperty() readonly what!: string;
+  @ApiProperty({ description: 'How many it stands for: what a player logs on a day is one' })
+  readonly times!: number;
   @ApiProperty({
     type: 'object',
     additionalProperties: true,

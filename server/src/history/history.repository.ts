@@ -1,5 +1,17 @@
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, gt, isNull, ne, placeholder } from 'drizzle-orm';
+import {
+  and,
+  count,
+  desc,
+  eq,
+  getTableColumns,
+  gt,
+  isNull,
+  max,
+  ne,
+  placeholder,
+  sql,
+} from 'drizzle-orm';
 import { history } from '../db/schema/index.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/handle.ts';
@@ -9,6 +21,15 @@ import type { Scope } from '../common/scope.ts';
 export type HistoryRow = typeof history.$inferSelect;
 
 const SHOWN = 200;
+
+/** A row, and how many of its kind it stands for. */
+export interface HistoryLine extends HistoryRow {
+  readonly times: number;
+}
+
+/** What a player logs at their page on one day is one line, or the coach's own would be lost among it. */
+const LINE = sql`case when ${history.thing} = 'repetition' and ${history.userId} is null
+  then substr(${history.at}, 1, 10) || ${history.what} else ${history.id} end`;
 
 const lastOf = keptQuery((db) =>
   db
@@ -75,24 +96,31 @@ export class HistoryRepository {
       .where(and(ofThing, gt(history.version, version)));
   }
 
-  /** The last changes of a lesson, of a player, or of what belongs to neither; the newest first. */
-  last(
-    scope: Scope,
-    db: Handle,
-    { lessonId, playerId }: { lessonId?: string; playerId?: string },
-  ): Promise<HistoryRow[]> {
-    const isNeither = lessonId === undefined && playerId === undefined;
-    const which = and(
-      lessonId === undefined ? undefined : eq(history.lessonId, lessonId),
-      playerId === undefined ? undefined : eq(history.playerId, playerId),
-      isNeither ? and(isNull(history.lessonId), isNull(history.playerId)) : undefined,
-    );
+  /** The last changes of a lesson, the newest first. */
+  ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<HistoryLine[]> {
+    // With max, the other columns are those of its row.
     return db
+      .select({ ...getTableColumns(history), at: max(history.at).as('last'), times: count() })
+      .from(history)
+      .where(and(this.own(scope), eq(history.lessonId, lessonId)))
+      .groupBy(LINE)
+      .orderBy(desc(sql`last`))
+      .limit(SHOWN) as unknown as Promise<HistoryLine[]>;
+  }
+
+  /** The last changes of a player, or of what is of no player and no lesson; the newest first. */
+  async last(scope: Scope, db: Handle, playerId: string | null): Promise<HistoryLine[]> {
+    const which =
+      playerId === null
+        ? and(isNull(history.lessonId), isNull(history.playerId))
+        : eq(history.playerId, playerId);
+    const rows = await db
       .select()
       .from(history)
       .where(and(this.own(scope), which))
       .orderBy(desc(history.at))
       .limit(SHOWN);
+    return rows.map((row) => ({ ...row, times: 1 }));
   }
 
   private own(scope: Scope) {

@@ -49,6 +49,19 @@ export class HistoryService {
     return change.id !== null && (await this.history.ofChange(scope, tx, change.id)) !== null;
   }
 
+  /** The id of what is made: the one asked for, the one it got when this very write was taken before, or a new one. */
+  async idFor(
+    scope: Scope,
+    tx: Handle,
+    change: Change,
+    asked?: string,
+    fresh: () => string = randomUUID,
+  ): Promise<string> {
+    if (asked !== undefined) return asked;
+    const taken = change.id === null ? null : await this.history.ofChange(scope, tx, change.id);
+    return taken?.thingId ?? fresh();
+  }
+
   /** The last change of anything in a lesson that another device made; null where there was none. */
   lastOf(
     scope: Scope,

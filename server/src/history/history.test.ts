@@ -33,6 +33,22 @@ interface Entry {
 }
 const historyOf = (lessonId: string): Promise<Entry[]> => get(`/api/lessons/${lessonId}/history`);
 
+describe('a write sent again since its answer was lost', () => {
+  it.each([
+    ['/api/players', { name: 'Sent Twice', hand: 'left' }],
+    ['/api/lessons', { startsAt: '2026-05-04T09:00:00Z' }],
+    ['/balls', { carryM: 100 }],
+  ])('makes one thing, though it names no id: %s', async (path, body) => {
+    const lessonId = await t.lesson();
+    const full = path === '/balls' ? `/api/lessons/${lessonId}/balls` : path;
+    const asked = path === '/api/lessons' ? { ...body, playerId: await t.player() } : body;
+    const change = crypto.randomUUID();
+    const first = await write('post', full, asked, { change }).expect(201);
+    const again = await write('post', full, asked, { change }).expect(201);
+    expect(again.body.id).toBe(first.body.id);
+  });
+});
+
 describe('two devices', () => {
   it('that change different fields both keep theirs', async () => {
     const id = await t.player();

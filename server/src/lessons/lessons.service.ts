@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
@@ -65,8 +64,8 @@ export class LessonsService {
   }
 
   create(scope: Scope, dto: CreateLesson, change: Change): Promise<LessonSummary> {
-    const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
+      const id = await this.history.idFor(scope, tx, change, dto.id);
       const known = await this.lessons.find(scope, tx, id);
       if (known !== null) return toSummary(known);
       if ((await this.lessons.row(scope, tx, id)) !== null)

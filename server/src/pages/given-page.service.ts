@@ -1,4 +1,4 @@
-import { dayIn } from '@loxos/core';
+import { dayIn, latestDayAt } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import ical from 'ical-generator';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
@@ -82,6 +82,9 @@ export class GivenPageService {
       if (!homework.some((line) => line.date === date)) {
         throw invalid([{ field: 'date', reason: 'there is no homework on that day' }]);
       }
+      // A player’s own day may be ahead of the academy’s.
+      if (date.slice(0, 10) > latestDayAt(this.clock.text()))
+        throw invalid([{ field: 'date', reason: 'that day is still to come' }]);
       await this.pages.tick(scope, tx, page.id, date, done, this.clock.text());
     });
   }

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, USUAL_SPEED_UNIT } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
@@ -69,8 +68,8 @@ export class PlayersService {
 
   create(scope: Scope, dto: CreatePlayer, change: Change): Promise<Player> {
     const at = this.clock.text();
-    const id = dto.id ?? randomUUID();
     return this.store.write(async (tx) => {
+      const id = await this.history.idFor(scope, tx, change, dto.id);
       const known = await this.players.find(scope, tx, id);
       if (known !== null) return toPlayer(known);
       await this.players.insert(scope, tx, {

@@ -1,4 +1,4 @@
-import { findDrill, stationCard } from '@loxos/core';
+import { addDaysIso, findDrill, stationCard } from '@loxos/core';
 import ICAL from 'ical.js';
 import { Clock } from '../common/clock.ts';
 import { startTestApp } from '../testing/app.ts';
@@ -165,6 +165,48 @@ describe('the player’s page', () => {
     expect(lesson.pages).toMatchObject([{ id: pageId, ticked: ['2026-05-07'] }]);
     expect(JSON.stringify(lesson.pages)).not.toContain(token);
     expect(lesson.repetitions).toMatchObject([{ byPlayer: true, good: true }]);
+  });
+
+  it('takes no tick for a day that is still to come, and one for today', async () => {
+    const id = await t.lesson();
+    const today = new Date().toISOString().slice(0, 10);
+    const homework = [0, 3].map((days) => ({ date: addDaysIso(today, days), what: 'Ten' }));
+    const { body } = await t
+      .http()
+      .post(`/api/lessons/${id}/pages`)
+      .send({ content: { ...content, homework }, days: 30 })
+      .expect(201);
+    const tick = (date: string) =>
+      t
+        .as('')
+        .post(`/api/p/${body.token as string}/ticks`)
+        .send({ date, done: true });
+    await tick(homework[0]!.date).expect(204);
+    const refused = await tick(homework[1]!.date).expect(400);
+    expect(refused.body.fields).toEqual([{ field: 'date', reason: 'that day is still to come' }]);
+  });
+
+  it('is a line of history a day, however often the player logs at it', async () => {
+    const { lessonId, token } = await share();
+    for (let n = 0; n < 12; n++)
+      await t
+        .as('')
+        .post(`/api/p/${token}/repetitions`)
+        .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
+        .expect(201);
+    await t
+      .http()
+      .post(`/api/lessons/${lessonId}/repetitions`)
+      .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
+      .expect(201);
+    const { body } = await t.http().get(`/api/lessons/${lessonId}/history`).expect(200);
+    const lines = (body as { what: string; who: string; times: number; canUndo: boolean }[]).filter(
+      ({ what }) => /repetition/.test(what),
+    );
+    expect(lines).toMatchObject([
+      { who: 'Olga Ower', times: 1, canUndo: true },
+      { who: 'player', times: 12, canUndo: false },
+    ]);
   });
 
   it('takes a word back once however often it is sent, and shows it to the coach', async () => {

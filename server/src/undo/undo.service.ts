@@ -8,7 +8,7 @@ import { DrillsService } from '../drills/drills.service.ts';
 import type { Change } from '../history/change.ts';
 import type { HistoryEntry } from '../history/history.dto.ts';
 import { HistoryRepository } from '../history/history.repository.ts';
-import type { HistoryRow } from '../history/history.repository.ts';
+import type { HistoryLine, HistoryRow } from '../history/history.repository.ts';
 import { IntakeService } from '../intake/intake.service.ts';
 import { SourcesService } from '../intake/sources.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
@@ -26,16 +26,17 @@ const read = (json: string | null): Record<string, unknown> =>
 /** What only an owner changes is changed back where it is changed; what a player wrote stays. */
 const STAYS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy', 'word']);
 
-const toEntry = (row: HistoryRow): HistoryEntry => ({
+const toEntry = (row: HistoryLine): HistoryEntry => ({
   id: row.id,
   thing: row.thing,
   thingId: row.thingId,
   at: row.at,
   who: row.who,
   what: row.what,
+  times: row.times,
   before: read(row.before),
   after: read(row.after),
-  canUndo: row.before !== null && !STAYS.has(row.thing),
+  canUndo: row.times === 1 && row.before !== null && !STAYS.has(row.thing),
 });
 
 /** Takes a change back from what history says it was, as a change of its own. */
@@ -63,7 +64,7 @@ export class UndoService {
     return this.store.read(async (db) => {
       if ((await this.lessonRows.row(scope, db, lessonId)) === null)
         throw new NotFoundException('There is no such lesson in this academy.');
-      return (await this.history.last(scope, db, { lessonId })).map(toEntry);
+      return (await this.history.ofLesson(scope, db, lessonId)).map(toEntry);
     });
   }
 
@@ -72,13 +73,13 @@ export class UndoService {
     return this.store.read(async (db) => {
       if ((await this.playerRows.find(scope, db, playerId)) === null)
         throw new NotFoundException('There is no such player in this academy.');
-      return (await this.history.last(scope, db, { playerId })).map(toEntry);
+      return (await this.history.last(scope, db, playerId)).map(toEntry);
     });
   }
 
   /** What was done with the academy's rules, drills and people; the newest first. */
   async ofAcademy(scope: Scope): Promise<HistoryEntry[]> {
-    const rows = await this.store.read((db) => this.history.last(scope, db, {}));
+    const rows = await this.store.read((db) => this.history.last(scope, db, null));
     return rows.map(toEntry);
   }
 

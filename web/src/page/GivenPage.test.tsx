@@ -72,6 +72,13 @@ describe('a player’s page', () => {
     expect(sent(asked)[0]).toMatchObject({ body: { date: '2026-05-08', done: true } });
   });
 
+  it('ticks no day that is still to come', async () => {
+    const far = { date: '2999-01-01', what: 'Ten in another age' };
+    await open({ [GET]: { ...PAGE, homework: [...PAGE.homework, far] } });
+    expect(screen.getByLabelText(/^Done on .* 1 January$/)).toBeDisabled();
+    expect(box('Wednesday 6 May')).toBeEnabled();
+  });
+
   it('keeps what is done without network, in order, and sends it once it is back', async () => {
     await open();
     noNetwork();

@@ -4,7 +4,7 @@ import type { PlayerPage } from '../api/client.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { StationLog } from '../ui/StationLog.tsx';
-import { dayText } from '../ui/day-text.ts';
+import { dayText, formatDay } from '../ui/day-text.ts';
 import { PageBody } from './PageBody.tsx';
 import { WordBack } from './WordBack.tsx';
 import { doAtPage, lookAgain, shownPage, usePageState } from './page-store.ts';
@@ -91,6 +91,7 @@ export function GivenPage() {
     );
   if (page === null) return <p className="p-6 text-soft">Opening …</p>;
   const { playerName, academy, date, hand, lengthUnit, ticked, repetitions, said } = page;
+  const today = formatDay(new Date().toISOString(), 'yyyy-MM-dd');
   return (
     <main className="mx-auto max-w-2xl px-4 py-5">
       <h1 className="text-2xl">{playerName}</h1>
@@ -116,6 +117,7 @@ export function GivenPage() {
             aria-label={`Done on ${dayText(day)}`}
             className="mt-1 size-7 shrink-0"
             checked={ticked.includes(day)}
+            disabled={day.slice(0, 10) > today && !ticked.includes(day)}
             onChange={(event) =>
               void doAtPage({ op: 'tick', date: day, done: event.target.checked })
             }

@@ -16,6 +16,7 @@ const entry = (id: string, change: object) => ({
   before: { carryM: 100 },
   after: { carryM: 110 },
   canUndo: true,
+  times: 1,
   ...change,
 });
 function open(entries: readonly object[], more: Record<string, object> = {}) {

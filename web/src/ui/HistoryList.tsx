@@ -20,9 +20,10 @@ export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits 
       onSuccess: () => toast(`Put back: ${what}`),
       onError: (error) => toast.error(error.message),
     });
-  const lines = changes.map(({ thing, before, after, what, ...rest }) => {
+  const lines = changes.map(({ thing, before, after, what, times, ...rest }) => {
     const fields = thing === 'balls' ? '' : fromToWords(before, after, units);
-    return { ...rest, what, words: fields === '' ? what : `${what}: ${fields}` };
+    const often = times === 1 ? what : `${what}, ${times} times`;
+    return { ...rest, what, words: fields === '' ? often : `${often}: ${fields}` };
   });
   return (
     <details className="rounded-xl border border-line bg-sheet px-4">

@@ -2,6 +2,7 @@ import { Copy } from 'lucide-react';
 import { QRCodeSVG } from 'qrcode.react';
 import { Button } from './Button.tsx';
 import { copyText } from './copy-text.ts';
+import { isOnlyHere } from './only-here.ts';
 
 /** A link that is shown once: to open, to copy, or to scan. */
 export function ShownLink({ link, what }: { link: string; what: string }) {
@@ -24,6 +25,12 @@ export function ShownLink({ link, what }: { link: string; what: string }) {
           {link}
         </a>
         <span className="block text-sm text-soft">{what}</span>
+        {isOnlyHere(link) && (
+          <span className="block text-sm font-semibold text-look">
+            ▲ It opens on this machine alone: another phone finds nothing at this address. Open
+            Loxos at its address in the network, then make the link there.
+          </span>
+        )}
       </span>
       <Button onClick={() => void copyText(link, 'The link is copied')}>
         <Copy aria-hidden size={16} /> Copy
