@@ -9,6 +9,9 @@ import { DoorController } from './accounts/door.controller.ts';
 import { DoorGuard } from './accounts/door.guard.ts';
 import { throttling } from './accounts/limits.ts';
 import { LinksService } from './accounts/links.service.ts';
+import { DoorRecordController } from './accounts/record/door-record.controller.ts';
+import { DoorRecordRepository } from './accounts/record/door-record.repository.ts';
+import { DoorRecordService } from './accounts/record/door-record.service.ts';
 import { SlowDoor } from './accounts/slow-door.ts';
 import { PeopleController } from './accounts/people.controller.ts';
 import { PeopleService } from './accounts/people.service.ts';
@@ -95,6 +98,7 @@ export class AppModule {
         DoorController,
         AccountController,
         PeopleController,
+        DoorRecordController,
         PlayersController,
         LessonsController,
         BallsController,
@@ -138,6 +142,8 @@ export class AppModule {
         SessionsRepository,
         SessionsService,
         SlowDoor,
+        DoorRecordRepository,
+        DoorRecordService,
         LinksService,
         PeopleService,
         PlayersRepository,

@@ -175,6 +175,7 @@ export class Invitation {
 export class NewLink {
   @ApiProperty() readonly id!: string;
   @ApiProperty({ description: 'Shown once: only its hash is kept' }) readonly token!: string;
+  @ApiProperty({ description: 'Whom it is for; empty for oneself' }) readonly name!: string;
   @ApiProperty() readonly expiresAt!: string;
 }
 

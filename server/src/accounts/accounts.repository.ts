@@ -5,6 +5,14 @@ import type { Scope } from '../common/scope.ts';
 import { academy, link, user } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 
+/** What somebody new has not done yet. */
+export const NEW_USER = {
+  endedAt: null,
+  codeSecret: null,
+  codeStep: null,
+  doorsSeenAt: null,
+} as const;
+
 export type UserRow = typeof user.$inferSelect;
 export type LinkRow = typeof link.$inferSelect;
 export type AcademyRow = typeof academy.$inferSelect;

@@ -18,10 +18,11 @@ import type {
   SignIn,
 } from './account.dto.ts';
 import { CAN } from './abilities.ts';
-import { AccountsRepository } from './accounts.repository.ts';
+import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
 import { hashPassword, isPassword } from './passwords.ts';
 import type { Browser } from './browser.ts';
+import { DoorRecordService, NEW_BROWSER } from './record/door-record.service.ts';
 import { SessionsService } from './sessions.service.ts';
 import { SlowDoor } from './slow-door.ts';
 
@@ -50,6 +51,7 @@ export class AccountsService {
     private readonly sessions: SessionsService,
     private readonly history: HistoryService,
     private readonly slow: SlowDoor,
+    private readonly doors: DoorRecordService,
     private readonly opening: Opening,
     private readonly clock: Clock,
   ) {}
@@ -77,13 +79,14 @@ export class AccountsService {
         name: academy,
         createdAt: there?.createdAt ?? createdAt,
         zone: zone ?? there?.zone ?? null,
+        idleHours: there?.idleHours ?? null,
         isDemo,
       };
       await this.accounts.putAcademy(tx, row);
       const owner = { id: randomUUID(), academyId: row.id, email, name, role: 'owner' as const };
-      const user = { ...owner, passwordHash, createdAt, endedAt: null };
+      const user = { ...owner, ...NEW_USER, passwordHash, createdAt };
       await this.accounts.insert(tx, user);
-      return this.enter(tx, user, browser);
+      return this.enter(tx, user, browser, 'founded the academy');
     });
   }
 
@@ -94,9 +97,11 @@ export class AccountsService {
     const isKnown = user !== null && (await this.sessions.isKnown(user, browser));
     const key = isKnown ? `browser ${hashOf(browser.deviceToken!)}` : `e-mail ${email}`;
     await this.slow.try(key, async () => {
-      if (!(await isPassword(kept, password))) throw new UnauthorizedException(NOT_SIGNED_IN);
+      if (await isPassword(kept, password)) return;
+      await this.refused(user, browser);
+      throw new UnauthorizedException(NOT_SIGNED_IN);
     });
-    return this.store.write((tx) => this.enter(tx, user!, browser));
+    return this.store.write((tx) => this.enter(tx, user!, browser, 'with a password'));
   }
 
   /** Signs in to the demo as its owner. */
@@ -106,7 +111,7 @@ export class AccountsService {
       const isDemo = this.opening.isDemo && academy?.isDemo === true;
       const owner = isDemo ? await this.accounts.firstOwner(tx, academy.id) : null;
       if (owner === null) throw new UnauthorizedException('This is no demo: sign in.');
-      return this.enter(tx, owner, browser);
+      return this.enter(tx, owner, browser, 'to the demo');
     });
   }
 
@@ -163,6 +168,16 @@ export class AccountsService {
     return this.setPassword(scope, user!, next, browser);
   }
 
+  /** Writes down that somebody was refused: an e-mail that nobody has is not kept, it may be a password. */
+  private refused(user: UserRow | null, browser: Browser): Promise<void> {
+    return this.store.write(async (tx) => {
+      const academyId = user?.academyId ?? (await this.accounts.first(tx))?.id;
+      if (academyId === undefined) return;
+      const of = { academyId, userId: user?.id ?? null, who: user?.name ?? '' };
+      await this.doors.note(tx, { ...of, kind: 'refused', detail: 'a wrong password' }, browser);
+    });
+  }
+
   /**
    * Gives somebody a new password, signs out every browser of theirs and signs this one in. `first`: what must hold when it is
    * written, and throws where it does not.
@@ -182,11 +197,18 @@ export class AccountsService {
       await this.accounts.update(scope, tx, user.id, { passwordHash });
       await this.accounts.endLinksOf(scope, tx, user.id, this.clock.text());
       await this.sessions.endAll(scope, tx, user.id);
-      return this.enter(tx, user, browser);
+      const { id: userId, academyId, name: who } = user;
+      await this.doors.note(tx, { academyId, kind: 'password-changed', userId, who }, browser);
+      return this.enter(tx, user, browser, 'with the new password');
     });
   }
 
-  async enter(tx: Handle, user: UserRow, browser: Browser): Promise<Entered> {
+  /** Signs a browser in. `how`: by what, for the record of doors. */
+  async enter(tx: Handle, user: UserRow, browser: Browser, how: string): Promise<Entered> {
+    const isKnown = await this.sessions.isKnownIn(tx, user, browser);
+    const { id: userId, academyId, name: who } = user;
+    const detail = isKnown ? how : `${how}, ${NEW_BROWSER}`;
+    await this.doors.note(tx, { academyId, kind: 'signed-in', userId, who, detail }, browser);
     // One browser, one session: the one before would stay open unseen.
     await this.sessions.leave(tx, browser);
     const token = await this.sessions.open(tx, user, browser.name);

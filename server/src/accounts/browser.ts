@@ -5,6 +5,8 @@ import { deviceTokenIn, tokenIn } from './cookie.ts';
 export interface Browser {
   /** What it calls itself. */
   readonly name: string;
+  /** From where it asks, as far as the server can tell. */
+  readonly address: string;
   /** What it was given when somebody signed in with it before; null where nobody did. */
   readonly deviceToken: string | null;
   /** The session it is signed in with now; null where it is not. */
@@ -13,6 +15,7 @@ export interface Browser {
 
 export const browserOf = (request: Request): Browser => ({
   name: request.headers['user-agent'] ?? '',
+  address: request.ip ?? '',
   deviceToken: deviceTokenIn(request),
   sessionToken: tokenIn(request),
 });

@@ -14,7 +14,7 @@ import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { NewLink, OpenLink, TakeLink } from './account.dto.ts';
-import { AccountsRepository } from './accounts.repository.ts';
+import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
 import type { LinkRow, UserRow } from './accounts.repository.ts';
 import { AccountsService } from './accounts.service.ts';
 import type { Entered } from './accounts.service.ts';
@@ -73,7 +73,7 @@ export class LinksService {
       endedAt: null,
     };
     await this.accounts.addLink(tx, row);
-    return { id: row.id, token, expiresAt: row.expiresAt };
+    return { id: row.id, token, name: row.name, expiresAt: row.expiresAt };
   }
 
   /** A key that signs the asker in on another device, once. */
@@ -100,7 +100,7 @@ export class LinksService {
         throw new UnauthorizedException('This key was used or has ended: sign in with a password.');
       const { link, user } = found;
       await this.accounts.endLink(scopeOf(user!), tx, link.id, this.clock.text());
-      return this.entrance.enter(tx, user!, browser);
+      return this.entrance.enter(tx, user!, browser, 'with a key from another device');
     });
   }
 
@@ -150,13 +150,14 @@ export class LinksService {
         throw new ConflictException('Somebody signs in with this e-mail already: use another.');
       const asked = { name, role: link.role!, passwordHash, endedAt: null };
       const user: UserRow = {
+        ...NEW_USER,
         ...(there ?? { id: randomUUID(), academyId: link.academyId, email, createdAt: at }),
         ...asked,
       };
       if (there === null) await this.accounts.insert(tx, user);
       else await this.accounts.update(scope, tx, user.id, asked);
       await this.accounts.endLink(scope, tx, link.id, at);
-      return this.entrance.enter(tx, user, browser);
+      return this.entrance.enter(tx, user, browser, 'by an invitation');
     });
   }
 

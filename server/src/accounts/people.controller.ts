@@ -6,7 +6,12 @@ import type { Change } from '../history/change.ts';
 import { May } from './abilities.ts';
 import { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';
 import { PeopleService } from './people.service.ts';
+import { Recorded } from './record/recorded.ts';
 import { Within } from './within.ts';
+
+/** What somebody may do from now on. */
+const roleWords = ({ name, role, mayEnter }: Person): string =>
+  `${name}: ${mayEnter ? role : 'may no longer sign in'}`;
 
 @ApiTags('people')
 @Controller('api')
@@ -22,6 +27,7 @@ export class PeopleController {
 
   @Patch('people/:id')
   @May('own')
+  @Recorded('role-changed', (_request, answer) => ({ detail: roleWords(answer as Person) }))
   @ApiOkResponse({ type: Person })
   @NamesItsChange()
   change(
@@ -35,6 +41,7 @@ export class PeopleController {
 
   @Post('people/:id/reset')
   @May('own')
+  @Recorded('reset-link', (_request, answer) => ({ detail: (answer as NewLink).name }))
   @ApiCreatedResponse({ type: NewLink, description: 'Lets them choose a new password, once' })
   @NamesItsChange()
   reset(
@@ -54,6 +61,9 @@ export class PeopleController {
 
   @Post('invitations')
   @May('own')
+  @Recorded('invited', ({ body }) => ({
+    detail: `${(body as Invite).name}, as ${(body as Invite).role}`,
+  }))
   @ApiCreatedResponse({ type: NewLink })
   @NamesItsChange()
   invite(@Within() scope: Scope, @Body() body: Invite, @Writes() change: Change): Promise<NewLink> {

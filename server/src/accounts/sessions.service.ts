@@ -60,10 +60,14 @@ export class SessionsService {
   }
 
   /** Whether somebody signed in with this browser before. */
-  isKnown({ id, academyId }: UserRow, { deviceToken }: Browser): Promise<boolean> {
+  isKnown(user: UserRow, browser: Browser): Promise<boolean> {
+    return this.store.read((db) => this.isKnownIn(db, user, browser));
+  }
+
+  isKnownIn(db: Handle, { id, academyId }: UserRow, { deviceToken }: Browser): Promise<boolean> {
     if (deviceToken === null) return Promise.resolve(false);
     const row = { userId: id, academyId, tokenHash: hashOf(deviceToken) };
-    return this.store.read((db) => this.sessions.isKnown(db, row));
+    return this.sessions.isKnown(db, row);
   }
 
   /** Keeps that somebody has signed in with this browser; what it is known by. */

@@ -13,6 +13,7 @@ import {
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
 import { May } from '../accounts/abilities.ts';
+import { Recorded, ofPlayer } from '../accounts/record/recorded.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
@@ -26,6 +27,7 @@ export class ArchiveController {
   constructor(private readonly archive: ArchiveService) {}
 
   @Get('archive')
+  @Recorded('archive-taken', () => ({ detail: 'the whole academy' }))
   @May('own')
   @Header('Content-Disposition', 'attachment; filename="academy.loxos.zip"')
   @ApiOkResponse({ type: String, description: 'The academy as a file' })
@@ -34,6 +36,7 @@ export class ArchiveController {
   }
 
   @Post('archive')
+  @Recorded('archive-brought')
   @May('own')
   @ApiCreatedResponse({ type: BroughtIn })
   @TakesFile()
@@ -48,6 +51,7 @@ export class ArchiveController {
   }
 
   @Get('players/:id/archive')
+  @Recorded('archive-taken', ofPlayer('all of a player'))
   @May('plan')
   @Header('Content-Disposition', 'attachment; filename="player.loxos.zip"')
   @ApiOkResponse({ type: String, description: 'Everything of a player as a file' })
@@ -57,6 +61,7 @@ export class ArchiveController {
   }
 
   @Post('players/:id/erase')
+  @Recorded('erased', ofPlayer('a player'))
   @HttpCode(204)
   @May('own')
   @ApiNoContentResponse()

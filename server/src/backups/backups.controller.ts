@@ -1,3 +1,4 @@
+import { createReadStream } from 'node:fs';
 import {
   BadRequestException,
   Controller,
@@ -6,14 +7,20 @@ import {
   Param,
   Post,
   Res,
+  StreamableFile,
   UploadedFile,
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
 import { May } from '../accounts/abilities.ts';
+import { Recorded } from '../accounts/record/recorded.ts';
+import type { Admitted } from '../accounts/within.ts';
 import type { Response } from 'express';
 import { Copy } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';
+
+/** Which copy: when it was made, and why. */
+const ofCopy = ({ params }: Admitted): { detail: string } => ({ detail: String(params['name']) });
 
 @ApiTags('backups')
 @Controller('api/backups')
@@ -28,6 +35,7 @@ export class BackupsController {
   }
 
   @Post()
+  @Recorded('copy-made')
   @May('own')
   @ApiCreatedResponse({ type: Copy })
   make(): Promise<Copy> {
@@ -35,6 +43,7 @@ export class BackupsController {
   }
 
   @Post('restore')
+  @Recorded('copy-put-back', () => ({ detail: 'from a file' }))
   @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -45,13 +54,20 @@ export class BackupsController {
   }
 
   @Get(':name')
+  @Recorded('copy-taken', ofCopy)
   @May('own')
   @ApiOkResponse({ type: String, description: 'The copy, as a file' })
-  async download(@Param('name') name: string, @Res() response: Response): Promise<void> {
-    response.download(await this.backups.fileOf(name), name);
+  async download(
+    @Param('name') name: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile> {
+    const bytes = createReadStream(await this.backups.fileOf(name));
+    response.attachment(name);
+    return new StreamableFile(bytes);
   }
 
   @Post(':name/restore')
+  @Recorded('copy-put-back', ofCopy)
   @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()

@@ -11,7 +11,16 @@ const BEHIND_LINKS = [
  * now is closed in what comes back. A page that was withdrawn and given again is open.
  */
 export const STAYS_CLOSED: Required<TakenHow> = {
-  kept: ['user', 'session', 'link', 'known_device', 'closed'],
+  kept: [
+    'user',
+    'session',
+    'link',
+    'known_device',
+    'passkey',
+    'recovery_code',
+    'door_event',
+    'closed',
+  ],
   before: BEHIND_LINKS.flatMap(([kind, table, since]) => [
     `DELETE FROM main.closed WHERE kind = '${kind}'
        AND key IN (SELECT token_hash FROM main.${table} WHERE ${since} IS NULL)`,

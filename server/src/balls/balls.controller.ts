@@ -26,6 +26,7 @@ import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
 import { Ball, BallPage, BallsQuery, CreateBall, UpdateBall } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
+import { Recorded, ofLesson } from '../accounts/record/recorded.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
 
@@ -48,6 +49,7 @@ export class BallsController {
   }
 
   @Get('lessons/:lessonId/balls.csv')
+  @Recorded('exported', ofLesson('balls as CSV', 'lessonId'))
   @May('see')
   @ApiProduces('text/csv')
   @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
@@ -59,6 +61,7 @@ export class BallsController {
   }
 
   @Get('lessons/:lessonId/balls.json')
+  @Recorded('exported', ofLesson('balls as JSON', 'lessonId'))
   @May('see')
   @ApiProduces('application/json')
   @ApiOkResponse({ type: Object, description: 'The balls by docs/balls.schema.json' })
@@ -69,6 +72,7 @@ export class BallsController {
   }
 
   @Get('lessons/:lessonId/balls.xlsx')
+  @Recorded('exported', ofLesson('balls as a spreadsheet', 'lessonId'))
   @May('see')
   @ApiProduces(XLSX)
   @ApiOkResponse({ type: String, description: 'The balls as a spreadsheet, as in the CSV' })

@@ -1,5 +1,6 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Recorded } from '../accounts/record/recorded.ts';
 import { May } from '../accounts/abilities.ts';
 import { LimitedPage } from '../accounts/limits.ts';
 import { Within } from '../accounts/within.ts';
@@ -20,6 +21,7 @@ export class CalendarController {
   }
 
   @Post('account/calendar')
+  @Recorded('calendar-made')
   @May('see')
   @ApiCreatedResponse({ type: NewCalendarFeed })
   make(@Within() scope: Scope, @Body() { whose }: MakeFeed): Promise<NewCalendarFeed> {

@@ -1,6 +1,8 @@
-import { Body, Controller, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request } from 'express';
 import { May } from '../accounts/abilities.ts';
+import { browserOf } from '../accounts/browser.ts';
 import { LimitedPage } from '../accounts/limits.ts';
 import { NamesItsChange, Writes } from '../history/change.ts';
 import type { Change } from '../history/change.ts';
@@ -18,8 +20,8 @@ export class GivenPageController {
   @LimitedPage()
   @Header('Referrer-Policy', 'no-referrer')
   @ApiOkResponse({ type: PlayerPage })
-  open(@Param('token') token: string): Promise<PlayerPage> {
-    return this.page.open(token);
+  open(@Param('token') token: string, @Req() request: Request): Promise<PlayerPage> {
+    return this.page.open(token, browserOf(request));
   }
 
   @Post('p/:token/ticks')

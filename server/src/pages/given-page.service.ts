@@ -1,6 +1,8 @@
 import { dayIn, latestDayAt } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import ical from 'ical-generator';
+import type { Browser } from '../accounts/browser.ts';
+import { DoorRecordService } from '../accounts/record/door-record.service.ts';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
@@ -50,29 +52,49 @@ export class GivenPageService {
     private readonly steps: StepsService,
     private readonly drills: DrillsService,
     private readonly history: HistoryService,
+    private readonly doors: DoorRecordService,
     private readonly clock: Clock,
   ) {}
 
-  open(token: string): Promise<PlayerPage> {
-    return this.store.read(async (db) => {
-      const { page, scope, player, date } = await this.requireOpen(db, token);
-      const repetitions = await this.pages.repetitions(scope, db, page.id);
-      const content = JSON.parse(page.content) as PageContent;
-      const own = await this.drills.listIn(scope, db);
-      return {
-        ...content,
-        stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
-        playerName: player.name,
-        hand: player.hand,
-        lengthUnit: player.lengthUnit,
-        academy: (await this.accounts.academy(db, scope.academyId)).name,
-        date,
-        expiresAt: page.expiresAt,
-        ticked: await this.pages.ticked(scope, db, page.id),
-        repetitions: repetitions.map(toRepetition),
-        said: await this.pages.words(scope, db, page.id),
-      };
+  /** A page as its player sees it; the first time it is opened is written into the record of doors. */
+  async open(token: string, browser: Browser): Promise<PlayerPage> {
+    const { page, content } = await this.store.read(async (db) => ({
+      page: (await this.requireOpen(db, token)).page,
+      content: await this.contentOf(db, token),
+    }));
+    if (page.openedAt === null) await this.noteOpened(token, browser);
+    return content;
+  }
+
+  private async noteOpened(token: string, browser: Browser): Promise<void> {
+    await this.store.write(async (tx) => {
+      const { page, scope } = await this.requireOpen(tx, token);
+      if (page.openedAt !== null) return;
+      const { id, academyId, playerId } = page;
+      await this.pages.opened(scope, tx, id, this.clock.text());
+      const of = { academyId, kind: 'page-opened', userId: null, who: '', playerId } as const;
+      await this.doors.note(tx, of, browser);
     });
+  }
+
+  private async contentOf(db: Handle, token: string): Promise<PlayerPage> {
+    const { page, scope, player, date } = await this.requireOpen(db, token);
+    const repetitions = await this.pages.repetitions(scope, db, page.id);
+    const content = JSON.parse(page.content) as PageContent;
+    const own = await this.drills.listIn(scope, db);
+    return {
+      ...content,
+      stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
+      playerName: player.name,
+      hand: player.hand,
+      lengthUnit: player.lengthUnit,
+      academy: (await this.accounts.academy(db, scope.academyId)).name,
+      date,
+      expiresAt: page.expiresAt,
+      ticked: await this.pages.ticked(scope, db, page.id),
+      repetitions: repetitions.map(toRepetition),
+      said: await this.pages.words(scope, db, page.id),
+    };
   }
 
   async tick(token: string, { date, done }: TickHomework): Promise<void> {
@@ -129,7 +151,7 @@ export class GivenPageService {
 
   /** Homework and the next look as a calendar. */
   async calendar(token: string): Promise<string> {
-    const page = await this.open(token);
+    const page = await this.store.read((db) => this.contentOf(db, token));
     const calendar = ical({
       name: inOneLine(`${page.academy}: homework of ${page.playerName}`),
       prodId: '//loxos//homework//EN',

@@ -46,6 +46,13 @@ export class PagesRepository {
     return row ?? null;
   }
 
+  async opened(scope: Scope, db: Handle, id: string, openedAt: string): Promise<void> {
+    await db
+      .update(sharedPage)
+      .set({ openedAt })
+      .where(and(this.own(scope), eq(sharedPage.id, id)));
+  }
+
   async withdraw(scope: Scope, db: Handle, id: string, withdrawnAt: string | null): Promise<void> {
     await db
       .update(sharedPage)

@@ -99,6 +99,7 @@ export class PagesService {
         createdAt,
         expiresAt: new Date(Date.parse(createdAt) + days * DAY_MS).toISOString(),
         withdrawnAt: null,
+        openedAt: null,
       };
       await this.pages.insert(scope, tx, row);
       const what = whose.lessonId === null ? 'report given' : 'page given';

@@ -304,6 +304,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/doors': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['doorrecord_page'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/doors/news': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['doorrecord_news'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/doors/seen': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['doorrecord_seen'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/players': {
     parameters: {
       query?: never;
@@ -1298,6 +1346,8 @@ export interface components {
       id: string;
       /** @description Shown once: only its hash is kept */
       token: string;
+      /** @description Whom it is for; empty for oneself */
+      name: string;
       expiresAt: string;
     };
     SignedIn: {
@@ -1335,6 +1385,50 @@ export interface components {
       /** @enum {string} */
       role: 'owner' | 'coach' | 'assistant';
       name: string;
+    };
+    DoorEvent: {
+      id: string;
+      /** @enum {string} */
+      kind:
+        | 'signed-in'
+        | 'refused'
+        | 'password-changed'
+        | 'passkey-added'
+        | 'passkey-removed'
+        | 'codes-on'
+        | 'codes-off'
+        | 'invited'
+        | 'role-changed'
+        | 'reset-link'
+        | 'exported'
+        | 'archive-taken'
+        | 'archive-brought'
+        | 'copy-made'
+        | 'copy-taken'
+        | 'copy-put-back'
+        | 'erased'
+        | 'page-opened'
+        | 'calendar-made';
+      /** @description The first time */
+      at: string;
+      /** @description The last time */
+      lastAt: string;
+      /** @description How often: tries of one hour from one place are one */
+      times: number;
+      /** @description Their name then; empty where nobody is known */
+      who: string;
+      address: string;
+      /** @description What the browser calls itself */
+      device: string;
+      /** @description How, or to whom */
+      detail: string;
+      /** @description The player it is about */
+      player: string | null;
+    };
+    DoorPage: {
+      events: components['schemas']['DoorEvent'][];
+      /** @description Ask for what is before it */
+      next: string | null;
     };
     WantedDto: {
       /** @enum {string} */
@@ -3418,6 +3512,119 @@ export interface operations {
       path: {
         id: string;
       };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  doorrecord_page: {
+    parameters: {
+      query?: {
+        /** @description The moment before which to look */
+        before?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  doorrecord_news: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description What others did since one last looked */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorEvent'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  doorrecord_seen: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
       cookie?: never;
     };
     requestBody?: never;

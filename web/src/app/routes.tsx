@@ -77,6 +77,12 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'doors',
+        lazy: async () => ({
+          Component: (await import('../features/doors/DoorsPage.tsx')).DoorsPage,
+        }),
+      },
+      {
         path: 'account',
         lazy: async () => ({
           Component: (await import('../features/account/AccountPage.tsx')).AccountPage,

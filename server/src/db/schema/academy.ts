@@ -7,6 +7,8 @@ export const academy = sqliteTable('academy', {
   createdAt: text('created_at').notNull(),
   /** The time zone its days are of, by its IANA name; null until somebody said. */
   zone: text('zone'),
+  /** Hours after which a browser that is not used is signed out; null for the usual. */
+  idleHours: integer('idle_hours'),
   /** Invented people: anybody at this machine may sign in. */
   isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
 });

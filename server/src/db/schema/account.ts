@@ -1,4 +1,11 @@
-import { index, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import {
+  index,
+  integer,
+  primaryKey,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/sqlite-core';
 import { ROLES } from '../../common/scope.ts';
 import { academy } from './academy.ts';
 
@@ -18,6 +25,12 @@ export const user = sqliteTable(
     createdAt: text('created_at').notNull(),
     /** Since when they may no longer sign in; null while they may. */
     endedAt: text('ended_at'),
+    /** What a phone's one-time codes are made from; null where a password alone signs in. */
+    codeSecret: text('code_secret'),
+    /** The step of time of the last code that was taken: none is taken twice. */
+    codeStep: integer('code_step'),
+    /** Until when they have looked at the record of doors; null where never. */
+    doorsSeenAt: text('doors_seen_at'),
   },
   (t) => [uniqueIndex('user_by_email').on(t.email), index('user_by_academy').on(t.academyId)],
 );

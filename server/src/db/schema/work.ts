@@ -46,6 +46,8 @@ export const sharedPage = sqliteTable(
     createdAt: text('created_at').notNull(),
     expiresAt: text('expires_at').notNull(),
     withdrawnAt: text('withdrawn_at'),
+    /** When it was opened first; null while nobody has. */
+    openedAt: text('opened_at'),
   },
   (t) => [
     uniqueIndex('shared_page_token').on(t.tokenHash),

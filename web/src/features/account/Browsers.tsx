@@ -2,7 +2,7 @@ import { useBrowsers, useEndBrowser } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { momentText } from '../../ui/day-text.ts';
-import { browserWords } from './browser-words.ts';
+import { browserWords } from '../../ui/browser-words.ts';
 
 /** The browsers signed in; any can be signed out from here. */
 export function Browsers() {

@@ -5,7 +5,7 @@ import { useLog } from '../../sync/log.ts';
 import { accountOf, show } from '../../testing/render.tsx';
 import { answering } from '../../testing/server.ts';
 import { AccountPage } from './AccountPage.tsx';
-import { browserWords } from './browser-words.ts';
+import { browserWords } from '../../ui/browser-words.ts';
 
 const AT = '2026-05-04T09:00:00.000Z';
 const BROWSERS = [

@@ -16,6 +16,7 @@ import { addMonthsIso, mondayOf, monthOf, weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
+import { DoorNews } from './DoorNews.tsx';
 import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
@@ -163,6 +164,7 @@ export function DayPage() {
         {!isFirstStart && own !== undefined && (own.length > 0 || !isDay) && add}
       </div>
       <ZoneQuestion />
+      <DoorNews />
       {!isFirstStart &&
         (look === 'day' ? (
           <WeekStrip day={day} onDay={showDay} />

@@ -1,5 +1,6 @@
 import { DEFAULT_DISPLAY_UNITS } from '@loxos/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import {
   useAccount,
   useInvitations,
@@ -86,7 +87,10 @@ export function PeoplePage() {
           )}
           <InviteForm onMade={setMade} />
           <Invitations />
-          <div className="mt-6">
+          <div className="mt-6 space-y-3">
+            <Link to="/doors" className="inline-flex min-h-11 items-center font-semibold underline">
+              Record of doors: who signed in, and what was taken out
+            </Link>
             <HistoryList of="academy" units={DEFAULT_DISPLAY_UNITS} />
           </div>
         </>
