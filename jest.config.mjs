@@ -7,20 +7,24 @@ import { clockShiftMs } from './scripts/clock.mjs';
 const root = fileURLToPath(new URL('.', import.meta.url));
 const modules = join(root, 'node_modules');
 
+/** The packages of a folder, those that other packages have for themselves too: each its name and where it is. */
 function installed(folder, scope = '') {
   return readdirSync(folder).flatMap((name) => {
     if (name.startsWith('.')) return [];
-    if (name.startsWith('@')) return installed(join(folder, name), `${name}/`);
-    return [`${scope}${name}`];
+    const path = join(folder, name);
+    if (name.startsWith('@')) return installed(path, `${name}/`);
+    const own = join(path, 'node_modules');
+    return [{ name: `${scope}${name}`, path }, ...(existsSync(own) ? installed(own) : [])];
   });
 }
 
-const isEsModule = (name) => {
-  const file = join(modules, name, 'package.json');
+const isEsModule = ({ name, path }) => {
+  const file = join(path, 'package.json');
   if (name.startsWith('@loxos/') || !existsSync(file)) return false;
   return JSON.parse(readFileSync(file, 'utf8')).type === 'module';
 };
-const esModules = installed(modules).filter(isEsModule);
+const found = installed(modules).filter(isEsModule);
+const esModules = [...new Set(found.map(({ name }) => name))];
 
 const swc = [
   '@swc/jest',
@@ -56,7 +60,8 @@ const project = (name, rest) => ({
   setupFiles: ['<rootDir>/scripts/begin-at.mjs'],
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json', 'node'],
   transform: { '^.+\\.(?:m?[jt]sx?)$': swc },
-  transformIgnorePatterns: [`/node_modules/(?!(?:${esModules.join('|')})/)`],
+  // The last of them in a path is the package's own.
+  transformIgnorePatterns: [`/node_modules/(?!.*/node_modules/)(?!(?:${esModules.join('|')})/)`],
   testPathIgnorePatterns: [
     '/node_modules/',
     '/dist/',

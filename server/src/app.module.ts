@@ -9,6 +9,13 @@ import { DoorController } from './accounts/door.controller.ts';
 import { DoorGuard } from './accounts/door.guard.ts';
 import { throttling } from './accounts/limits.ts';
 import { LinksService } from './accounts/links.service.ts';
+import { CodesController } from './accounts/codes/codes.controller.ts';
+import { CodesRepository } from './accounts/codes/codes.repository.ts';
+import { CodesService } from './accounts/codes/codes.service.ts';
+import { Challenges } from './accounts/passkeys/challenges.ts';
+import { PasskeysController } from './accounts/passkeys/passkeys.controller.ts';
+import { PasskeysRepository } from './accounts/passkeys/passkeys.repository.ts';
+import { PasskeysService } from './accounts/passkeys/passkeys.service.ts';
 import { DoorRecordController } from './accounts/record/door-record.controller.ts';
 import { DoorRecordRepository } from './accounts/record/door-record.repository.ts';
 import { DoorRecordService } from './accounts/record/door-record.service.ts';
@@ -99,6 +106,8 @@ export class AppModule {
         AccountController,
         PeopleController,
         DoorRecordController,
+        PasskeysController,
+        CodesController,
         PlayersController,
         LessonsController,
         BallsController,
@@ -142,6 +151,11 @@ export class AppModule {
         SessionsRepository,
         SessionsService,
         SlowDoor,
+        Challenges,
+        PasskeysRepository,
+        PasskeysService,
+        CodesRepository,
+        CodesService,
         DoorRecordRepository,
         DoorRecordService,
         LinksService,

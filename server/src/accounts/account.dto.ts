@@ -22,6 +22,7 @@ import { PASSWORD_LENGTH, isZone } from '@loxos/core';
 const NAME_LENGTH = 80;
 const EMAIL_LENGTH = 254;
 const TOKEN_LENGTH = 100;
+const CODE_LENGTH = 40;
 
 const Name =
   (what: string): PropertyDecorator =>
@@ -81,6 +82,11 @@ export class Found {
 export class SignIn {
   @ApiProperty() @Email() readonly email!: string;
   @ApiProperty() @Tried() readonly password!: string;
+  @ApiPropertyOptional({ description: 'Of the phone, or a recovery code, where codes are on' })
+  @IfGiven()
+  @IsString()
+  @MaxLength(CODE_LENGTH)
+  readonly code?: string;
 }
 
 export class UseKey {

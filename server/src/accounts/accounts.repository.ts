@@ -38,7 +38,8 @@ export class AccountsRepository {
   }
 
   async putAcademy(db: Handle, row: AcademyRow): Promise<void> {
-    const set = { name: row.name, zone: row.zone, isDemo: row.isDemo };
+    const { name, zone, isDemo, idleHours } = row;
+    const set = { name, zone, isDemo, idleHours };
     await db.insert(academy).values(row).onConflictDoUpdate({ target: academy.id, set });
   }
 

@@ -20,6 +20,8 @@ import type {
 import { CAN } from './abilities.ts';
 import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
+import { CodesService } from './codes/codes.service.ts';
+import { PasskeysRepository } from './passkeys/passkeys.repository.ts';
 import { hashPassword, isPassword } from './passwords.ts';
 import type { Browser } from './browser.ts';
 import { DoorRecordService, NEW_BROWSER } from './record/door-record.service.ts';
@@ -28,6 +30,13 @@ import { SlowDoor } from './slow-door.ts';
 
 /** The same whether the e-mail or the password is wrong. */
 const NOT_SIGNED_IN = 'That e-mail and password do not belong together. Check both, and try again.';
+
+const CODE_ASKED = 'Write the six figures your phone’s app shows, or a recovery code.';
+const CODE_WRONG =
+  'That code was not taken: it is used up or not of now. Write the next one the app shows.';
+
+const codeAsked = (message: string): UnauthorizedException =>
+  new UnauthorizedException({ message, fields: [{ field: 'code', reason: message }] });
 
 /** A browser that has just been signed in: its cookie's token, and who it is. */
 export interface Entered {
@@ -51,6 +60,8 @@ export class AccountsService {
     private readonly sessions: SessionsService,
     private readonly history: HistoryService,
     private readonly slow: SlowDoor,
+    private readonly codes: CodesService,
+    private readonly passkeys: PasskeysRepository,
     private readonly doors: DoorRecordService,
     private readonly opening: Opening,
     private readonly clock: Clock,
@@ -86,22 +97,22 @@ export class AccountsService {
       const owner = { id: randomUUID(), academyId: row.id, email, name, role: 'owner' as const };
       const user = { ...owner, ...NEW_USER, passwordHash, createdAt };
       await this.accounts.insert(tx, user);
-      return this.enter(tx, user, browser, 'founded the academy');
+      return this.enter(tx, user, browser, 'as the founder of the academy');
     });
   }
 
   /** Signs in by e-mail and password. A browser that signed in before waits for its own wrong passwords alone. */
-  async signIn({ email, password }: SignIn, browser: Browser): Promise<Entered> {
+  async signIn({ email, password, code }: SignIn, browser: Browser): Promise<Entered> {
     const user = await this.store.read((db) => this.accounts.byEmail(db, email));
     const kept = user === null || user.endedAt !== null ? null : user.passwordHash;
     const isKnown = user !== null && (await this.sessions.isKnown(user, browser));
     const key = isKnown ? `browser ${hashOf(browser.deviceToken!)}` : `e-mail ${email}`;
-    await this.slow.try(key, async () => {
-      if (await isPassword(kept, password)) return;
-      await this.refused(user, browser);
+    const how = await this.slow.try(key, async () => {
+      if (await isPassword(kept, password)) return this.withCode(user!, code, browser);
+      await this.refused(user, 'a wrong password', browser);
       throw new UnauthorizedException(NOT_SIGNED_IN);
     });
-    return this.store.write((tx) => this.enter(tx, user!, browser, 'with a password'));
+    return this.store.write((tx) => this.enter(tx, user!, browser, how));
   }
 
   /** Signs in to the demo as its owner. */
@@ -168,13 +179,28 @@ export class AccountsService {
     return this.setPassword(scope, user!, next, browser);
   }
 
+  /** By what somebody signs in whose password is right: where codes are on, by one of them too. */
+  private async withCode(
+    user: UserRow,
+    code: string | undefined,
+    browser: Browser,
+  ): Promise<string> {
+    if (user.codeSecret === null) return 'with a password';
+    if (code === undefined || code.trim() === '') throw codeAsked(CODE_ASKED);
+    const tried = await this.codes.try(user, code);
+    if (tried === 'right') return 'with a password and a code';
+    if (tried === 'recovery') return 'with a password and a recovery code';
+    await this.refused(user, 'a wrong one-time code', browser);
+    throw codeAsked(CODE_WRONG);
+  }
+
   /** Writes down that somebody was refused: an e-mail that nobody has is not kept, it may be a password. */
-  private refused(user: UserRow | null, browser: Browser): Promise<void> {
+  private refused(user: UserRow | null, detail: string, browser: Browser): Promise<void> {
     return this.store.write(async (tx) => {
       const academyId = user?.academyId ?? (await this.accounts.first(tx))?.id;
       if (academyId === undefined) return;
       const of = { academyId, userId: user?.id ?? null, who: user?.name ?? '' };
-      await this.doors.note(tx, { ...of, kind: 'refused', detail: 'a wrong password' }, browser);
+      await this.doors.note(tx, { ...of, kind: 'refused', detail }, browser);
     });
   }
 
@@ -203,11 +229,17 @@ export class AccountsService {
     });
   }
 
+  /** Takes away every other way in that somebody has: whoever gives them a new password cannot know whose those are. */
+  async forgetWaysIn(tx: Handle, user: UserRow, browser: Browser): Promise<void> {
+    await this.passkeys.removeAll(tx, user.id);
+    await this.codes.forget(tx, user, 'by a link to a new password', browser);
+  }
+
   /** Signs a browser in. `how`: by what, for the record of doors. */
   async enter(tx: Handle, user: UserRow, browser: Browser, how: string): Promise<Entered> {
-    const isKnown = await this.sessions.isKnownIn(tx, user, browser);
+    const isNew = await this.sessions.isNewTo(tx, user, browser);
     const { id: userId, academyId, name: who } = user;
-    const detail = isKnown ? how : `${how}, ${NEW_BROWSER}`;
+    const detail = isNew ? `${how}, ${NEW_BROWSER}` : how;
     await this.doors.note(tx, { academyId, kind: 'signed-in', userId, who, detail }, browser);
     // One browser, one session: the one before would stay open unseen.
     await this.sessions.leave(tx, browser);

@@ -123,8 +123,11 @@ export class LinksService {
     const { link, user } = await this.store.read((db) => this.require(db, token));
     if (user !== null) {
       // Used once: it must still be open when the password is written.
-      const isOpen = (tx: Handle): Promise<FoundLink> => this.require(tx, token);
-      return this.entrance.setPassword(scopeOf(user), user, dto.password, browser, isOpen);
+      const first = async (tx: Handle): Promise<void> => {
+        await this.require(tx, token);
+        await this.entrance.forgetWaysIn(tx, user, browser);
+      };
+      return this.entrance.setPassword(scopeOf(user), user, dto.password, browser, first);
     }
     return this.join(scopeOf({ ...link, id: null, role: link.role! }), token, dto, browser);
   }
@@ -155,7 +158,10 @@ export class LinksService {
         ...asked,
       };
       if (there === null) await this.accounts.insert(tx, user);
-      else await this.accounts.update(scope, tx, user.id, asked);
+      else {
+        await this.entrance.forgetWaysIn(tx, there, browser);
+        await this.accounts.update(scope, tx, user.id, asked);
+      }
       await this.accounts.endLink(scope, tx, link.id, at);
       return this.entrance.enter(tx, user, browser, 'by an invitation');
     });

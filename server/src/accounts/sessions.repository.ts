@@ -38,6 +38,12 @@ export class SessionsRepository {
     return (await db.select().from(knownDevice).where(own).limit(1)).length > 0;
   }
 
+  /** Whether somebody has signed in with any browser. */
+  async knowsAny(db: Handle, userId: string): Promise<boolean> {
+    const own = eq(knownDevice.userId, userId);
+    return (await db.select().from(knownDevice).where(own).limit(1)).length > 0;
+  }
+
   async know(db: Handle, row: KnownDeviceRow): Promise<void> {
     await db.insert(knownDevice).values(row).onConflictDoNothing();
   }

@@ -64,10 +64,20 @@ export class SessionsService {
     return this.store.read((db) => this.isKnownIn(db, user, browser));
   }
 
-  isKnownIn(db: Handle, { id, academyId }: UserRow, { deviceToken }: Browser): Promise<boolean> {
+  private isKnownIn(
+    db: Handle,
+    { id, academyId }: UserRow,
+    { deviceToken }: Browser,
+  ): Promise<boolean> {
     if (deviceToken === null) return Promise.resolve(false);
     const row = { userId: id, academyId, tokenHash: hashOf(deviceToken) };
     return this.sessions.isKnown(db, row);
+  }
+
+  /** Whether somebody signed in before, and not with this browser. */
+  async isNewTo(db: Handle, user: UserRow, browser: Browser): Promise<boolean> {
+    if (!(await this.sessions.knowsAny(db, user.id))) return false;
+    return !(await this.isKnownIn(db, user, browser));
   }
 
   /** Keeps that somebody has signed in with this browser; what it is known by. */

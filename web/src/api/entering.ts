@@ -1,5 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { answerOf, api } from './client.ts';
+import { signWithPasskey } from './passkeys.ts';
 import type { components } from './schema.gen.ts';
 import { keepAccount } from './who.ts';
 import type { Account } from './who.ts';
@@ -41,6 +42,13 @@ function useEntering<In>(enter: (asked: In) => Promise<Account>, to = '/') {
 
 export const useSignIn = (to: string) =>
   useEntering((body: Schemas['SignIn']) => answerOf(api.POST('/api/sessions', { body })), to);
+/** Signs in with whichever passkey the device has for this address. */
+export const usePasskeyEntry = (to: string) =>
+  useEntering(
+    async () =>
+      answerOf(api.POST('/api/sessions/passkey', { body: { response: await signWithPasskey() } })),
+    to,
+  );
 export const useDemo = (to: string) =>
   useEntering(() => answerOf(api.POST('/api/sessions/demo')), to);
 export const useUseKey = () =>

@@ -86,7 +86,7 @@ it('holds what was carried out, made, changed and erased, and names no player wh
     ['page-opened', '', 'Ida Moor'],
     ['reset-link', coach.name, null],
     ['role-changed', `${coach.name}: assistant`, null],
-    ['signed-in', 'by an invitation, in a new browser', null],
+    ['signed-in', 'by an invitation', null],
     ['invited', `${coach.name}, as coach`, null],
     ['copy-taken', copy.name, null],
     ['copy-made', '', null],

@@ -3,7 +3,9 @@ import { Panel } from '../../ui/Panel.tsx';
 import { AnotherDevice } from './AnotherDevice.tsx';
 import { Browsers } from './Browsers.tsx';
 import { NameField } from './NameField.tsx';
+import { OneTimeCodes } from './OneTimeCodes.tsx';
 import { OwnCalendar } from './OwnCalendar.tsx';
+import { Passkeys } from './Passkeys.tsx';
 import { PasswordForm } from './PasswordForm.tsx';
 import { SignOut } from './SignOut.tsx';
 
@@ -38,8 +40,14 @@ export function AccountPage() {
       <Panel name="Lessons in your own calendar" isTitled>
         <OwnCalendar />
       </Panel>
+      <Panel name="Passkeys" isTitled>
+        <Passkeys />
+      </Panel>
       <Panel name="Password" isTitled>
         <PasswordForm />
+      </Panel>
+      <Panel name="One-time codes" isTitled>
+        <OneTimeCodes />
       </Panel>
     </div>
   );

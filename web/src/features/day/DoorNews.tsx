@@ -3,7 +3,7 @@ import { useMay } from '../../api/account.ts';
 import { useDoorNews, useSeenDoors } from '../../api/doors.ts';
 import { Button } from '../../ui/Button.tsx';
 import { doorSentence } from '../../ui/door-words.ts';
-import { momentText } from '../../ui/day-text.ts';
+import { formatDay } from '../../ui/day-text.ts';
 
 /** What is told here; the rest stands in the record. */
 const TOLD = 3;
@@ -24,7 +24,7 @@ export function DoorNews() {
           <li key={event.id}>
             <span className="text-look">▲</span> {doorSentence(event)}.{' '}
             <span className="text-soft">
-              {momentText(event.lastAt)}, from {event.address}
+              {formatDay(event.lastAt, 'EEE d MMM, HH:mm')}, from {event.address}
             </span>
           </li>
         ))}

@@ -20,6 +20,8 @@ interface DoorFormProps<T extends object> {
   readonly start?: Partial<T>;
   readonly fields: readonly DoorField<T>[];
   readonly label: string;
+  /** Plain where another way is the usual one. */
+  readonly look?: 'main' | 'plain';
   readonly isBusy: boolean;
   readonly trouble: Error | null;
   readonly onSend: (values: T) => void;
@@ -31,6 +33,7 @@ export function DoorForm<T extends object>({
   start = {},
   fields,
   label,
+  look = 'main',
   isBusy,
   trouble,
   onSend,
@@ -58,7 +61,7 @@ export function DoorForm<T extends object>({
         />
       ))}
       {trouble !== null && <Notice>{trouble.message}</Notice>}
-      <Button type="submit" look="main" disabled={isBusy} className="w-full">
+      <Button type="submit" look={look} disabled={isBusy} className="w-full">
         {label}
       </Button>
     </form>

@@ -1,20 +1,15 @@
 import { ownZone } from '@loxos/core';
 import { useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
-import { useDemo, useDoor, useFound, useGoIn, useSignIn, useUseKey } from '../../api/entering.ts';
+import { useDoor, useFound, useGoIn, useUseKey } from '../../api/entering.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { PASSWORD_HINT } from '../../ui/is-new-password.ts';
 import { DoorForm } from './DoorForm.tsx';
 import { DoorFrame } from './DoorFrame.tsx';
-import { FoundValues, SignInValues } from './door-values.ts';
-
-const EMAIL = {
-  name: 'email',
-  label: 'E-mail',
-  type: 'email',
-  autoComplete: 'username',
-} as const;
+import { SignInForm } from './SignInForm.tsx';
+import { EMAIL } from './door-fields.ts';
+import { FoundValues } from './door-values.ts';
 
 function FoundForm() {
   const found = useFound();
@@ -42,52 +37,6 @@ function FoundForm() {
         trouble={found.error}
         onSend={(values) => found.mutate({ ...values, zone: ownZone() })}
       />
-    </DoorFrame>
-  );
-}
-
-function SignInForm({ to, isDemo }: { to: string; isDemo: boolean }) {
-  const signIn = useSignIn(to);
-  const demo = useDemo(to);
-  return (
-    <DoorFrame title={isDemo ? 'Look around' : 'Sign in'}>
-      {isDemo && (
-        <div className="mb-5 border-b border-line pb-5">
-          <p className="mb-3">
-            This is the demo: an invented academy with invented people. Nothing to type.
-          </p>
-          <Button
-            look="main"
-            className="w-full"
-            disabled={demo.isPending}
-            onClick={() => demo.mutate(undefined)}
-          >
-            Go in as the owner of the demo
-          </Button>
-          {demo.error !== null && <Notice>{demo.error.message}</Notice>}
-        </div>
-      )}
-      <DoorForm
-        values={SignInValues}
-        fields={[
-          EMAIL,
-          {
-            name: 'password',
-            label: 'Password',
-            type: 'password',
-            autoComplete: 'current-password',
-          },
-        ]}
-        label="Sign in"
-        isBusy={signIn.isPending}
-        trouble={signIn.error}
-        onSend={(values) => signIn.mutate({ ...values })}
-      />
-      <details className="mt-4 text-soft">
-        <summary className="min-h-11 cursor-pointer py-2.5">Forgotten your password?</summary>
-        The owner of the academy makes you a link to a new one, under People. An owner who has
-        forgotten theirs gets one on the machine that holds the data, as the README says.
-      </details>
     </DoorFrame>
   );
 }

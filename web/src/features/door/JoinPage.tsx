@@ -28,7 +28,8 @@ function Join({ token, link }: { token: string; link: OpenLink }) {
     return (
       <DoorFrame title="Choose a new password">
         <p className="mb-4">
-          For {link.name} at {link.academy}. Every browser signed in until now is signed out.
+          For {link.name} at {link.academy}. Every browser signed in until now is signed out;
+          passkeys and one-time codes are taken away.
         </p>
         <DoorForm
           {...common}

@@ -11,6 +11,9 @@ export class SignInValues {
 
   @IsNotEmpty({ message: 'Write your password.' })
   password = '';
+
+  /** Of the phone, or a recovery code; asked for where they are on. */
+  code = '';
 }
 
 export class PasswordValues {

@@ -48,6 +48,40 @@ describe('the door', () => {
     expect(keptAccount()).toBeNull();
   });
 
+  it('asks for a code where they are on, and keeps what was typed', async () => {
+    const message = 'Write the six figures your phone’s app shows, or a recovery code.';
+    const fields = [{ field: 'code', reason: message }];
+    const asked = enter({
+      'POST /api/sessions': { status: 401, kind: 'signed-out', message, fields },
+    });
+    await screen.findByRole('heading', { name: 'Sign in' });
+    expect(screen.queryByLabelText(/Code/)).toBeNull();
+    write(/E-mail/, 'olga@academy.example');
+    write(/Password/, 'nine red kites');
+    press('Sign in');
+    await screen.findByText(message);
+    write(/Code/, '123456');
+    press('Sign in');
+    await waitFor(() =>
+      expect(asked.at(-1)?.body).toEqual({
+        email: 'olga@academy.example',
+        password: 'nine red kites',
+        code: '123456',
+      }),
+    );
+  });
+
+  it('says how long to wait where there were too many wrong passwords', async () => {
+    const message = 'Too many wrong passwords. Wait 4 seconds, or sign in from a browser that …';
+    enter({ 'POST /api/sessions': { status: 429, kind: 'too-many', message } });
+    await screen.findByRole('heading', { name: 'Sign in' });
+    write(/E-mail/, 'olga@academy.example');
+    write(/Password/, 'a guess');
+    press('Sign in');
+    expect(await screen.findByText(message)).toBeInTheDocument();
+    expect(screen.getByLabelText(/E-mail/)).toHaveValue('olga@academy.example');
+  });
+
   it('asks nothing of the server for what is no address', async () => {
     const asked = enter({});
     await screen.findByRole('heading', { name: 'Sign in' });

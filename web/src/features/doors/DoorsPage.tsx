@@ -18,25 +18,24 @@ function byDay(events: readonly DoorEvent[]): [string, DoorEvent[]][] {
   return [...days];
 }
 
-/** The time of an event; of several the first and the last. */
-const timeWords = ({ at, lastAt, times }: DoorEvent): string =>
-  times === 1
-    ? formatDay(lastAt, 'HH:mm')
-    : `${formatDay(at, 'HH:mm')} to ${formatDay(lastAt, 'HH:mm')}`;
+/** Where it came from; of several tries since when. */
+function fromWords({ at, lastAt, device, address }: DoorEvent): string {
+  const since = formatDay(at, 'HH:mm');
+  const from = `${browserWords(device)}, from ${address}`;
+  return since === formatDay(lastAt, 'HH:mm') ? from : `${from}, since ${since}`;
+}
 
 function Line({ event }: { event: DoorEvent }) {
   const isRefused = event.kind === 'refused';
   return (
     <li className="flex gap-3 border-t border-line/60 py-1.5">
-      <span className="w-28 shrink-0 font-mono">{timeWords(event)}</span>
+      <span className="w-14 shrink-0 font-mono">{formatDay(event.lastAt, 'HH:mm')}</span>
       <span className="min-w-0">
         <span className={isRefused ? 'font-semibold text-look' : ''}>
           {isRefused && '▲ '}
           {doorSentence(event)}
         </span>
-        <span className="block text-soft">
-          {browserWords(event.device)}, from {event.address}
-        </span>
+        <span className="block text-soft">{fromWords(event)}</span>
       </span>
     </li>
   );

@@ -1,0 +1,55 @@
+import { Body, Controller, Get, HttpCode, Post, Req } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { Request } from 'express';
+import type { Scope } from '../../common/scope.ts';
+import { May } from '../abilities.ts';
+import { browserOf } from '../browser.ts';
+import { LimitedTries } from '../limits.ts';
+import { Within } from '../within.ts';
+import { CodesOffer, CodesState, ConfirmCodes, EndCodes, RecoveryCodes } from './code.dto.ts';
+import { CodesService } from './codes.service.ts';
+
+@ApiTags('codes')
+@Controller('api/account/codes')
+export class CodesController {
+  constructor(private readonly codes: CodesService) {}
+
+  @Get()
+  @May('see')
+  @ApiOkResponse({ type: CodesState })
+  state(@Within() scope: Scope): Promise<CodesState> {
+    return this.codes.state(scope);
+  }
+
+  @Post('offer')
+  @May('see')
+  @ApiCreatedResponse({ type: CodesOffer })
+  offer(@Within() scope: Scope): Promise<CodesOffer> {
+    return this.codes.offer(scope);
+  }
+
+  @Post()
+  @May('see')
+  @LimitedTries()
+  @ApiCreatedResponse({ type: RecoveryCodes })
+  confirm(
+    @Within() scope: Scope,
+    @Body() { code }: ConfirmCodes,
+    @Req() request: Request,
+  ): Promise<RecoveryCodes> {
+    return this.codes.confirm(scope, code, browserOf(request));
+  }
+
+  @Post('end')
+  @HttpCode(204)
+  @May('see')
+  @LimitedTries()
+  @ApiNoContentResponse()
+  end(
+    @Within() scope: Scope,
+    @Body() { password }: EndCodes,
+    @Req() request: Request,
+  ): Promise<void> {
+    return this.codes.end(scope, password, browserOf(request));
+  }
+}

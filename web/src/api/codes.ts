@@ -1,0 +1,25 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answerOf, api } from './client.ts';
+
+const KEY = ['account', 'codes'] as const;
+
+/** Whether one's sign-in asks for a code of a phone, and how many recovery codes are left. */
+export const useCodes = () =>
+  useQuery({ queryKey: KEY, queryFn: () => answerOf(api.GET('/api/account/codes')) });
+
+function useCodesChange<In, Out>(send: (body: In) => Promise<Out>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: send,
+    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+}
+
+export const useOfferCodes = () =>
+  useMutation({ mutationFn: () => answerOf(api.POST('/api/account/codes/offer')) });
+export const useConfirmCodes = () =>
+  useCodesChange((code: string) => answerOf(api.POST('/api/account/codes', { body: { code } })));
+export const useEndCodes = () =>
+  useCodesChange((password: string) =>
+    answerOf(api.POST('/api/account/codes/end', { body: { password } })),
+  );
