@@ -4,10 +4,13 @@ import {
   IsBoolean,
   IsEmail,
   IsIn,
+  IsInt,
   IsNotEmpty,
   IsString,
   Length,
+  Max,
   MaxLength,
+  Min,
   ValidateBy,
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
@@ -17,6 +20,7 @@ import { ROLES } from '../common/scope.ts';
 import type { Role } from '../common/scope.ts';
 import { ABILITIES } from './abilities.ts';
 import type { Ability } from './abilities.ts';
+import { MOST_IDLE_HOURS } from './cookie.ts';
 import { PASSWORD_LENGTH, isZone } from '@loxos/core';
 
 const NAME_LENGTH = 80;
@@ -105,6 +109,16 @@ export class ChangeAccount {
 export class ChangeAcademy {
   @ApiPropertyOptional() @IfGiven() @Name('the academy’s name') readonly name?: string;
   @Zone() readonly zone?: string;
+  @ApiPropertyOptional({
+    minimum: 1,
+    maximum: MOST_IDLE_HOURS,
+    description: 'Hours after which a browser that is not used is signed out',
+  })
+  @IfGiven()
+  @IsInt({ message: 'idleHours: a whole number of hours' })
+  @Min(1)
+  @Max(MOST_IDLE_HOURS)
+  readonly idleHours?: number;
 }
 
 export class Invite {
@@ -153,6 +167,8 @@ export class Account {
     description: 'The time zone of the academy’s days; null until somebody said',
   })
   readonly zone!: string | null;
+  @ApiProperty({ description: 'Hours after which a browser that is not used is signed out' })
+  readonly idleHours!: number;
 }
 
 export class SignedIn {

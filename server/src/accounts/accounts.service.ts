@@ -20,6 +20,7 @@ import type {
 import { CAN } from './abilities.ts';
 import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
 import type { UserRow } from './accounts.repository.ts';
+import { MOST_IDLE_HOURS } from './cookie.ts';
 import { CodesService } from './codes/codes.service.ts';
 import { PasskeysRepository } from './passkeys/passkeys.repository.ts';
 import { hashPassword, isPassword } from './passwords.ts';
@@ -146,12 +147,12 @@ export class AccountsService {
     });
   }
 
-  /** Changes the academy's name, or the zone of its days. */
+  /** Changes the academy's name, the zone of its days, or how long its browsers stay signed in. */
   changeAcademy(scope: Scope, asked: ChangeAcademy, change: Change): Promise<Account> {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.academy(tx, scope.academyId);
-      const { name = academy.name, zone = academy.zone } = asked;
-      await this.accounts.putAcademy(tx, { ...academy, name, zone });
+      const { name = academy.name, zone = academy.zone, idleHours = academy.idleHours } = asked;
+      await this.accounts.putAcademy(tx, { ...academy, name, zone, idleHours });
       const of = { thing: 'academy', id: academy.id, version: 0 } as const;
       if (academy.name !== name) {
         const values = { before: { name: academy.name }, after: { name } };
@@ -160,6 +161,10 @@ export class AccountsService {
       if (academy.zone !== zone) {
         const values = { before: { zone: academy.zone }, after: { zone } };
         await this.history.note(scope, tx, of, 'time zone changed', change, values);
+      }
+      if (academy.idleHours !== idleHours) {
+        const values = { before: { idleHours: academy.idleHours }, after: { idleHours } };
+        await this.history.note(scope, tx, of, 'how long browsers stay signed in', change, values);
       }
       return this.toAccount(tx, (await this.accounts.find(scope, tx, scope.userId!))!);
     });
@@ -252,6 +257,8 @@ export class AccountsService {
     const { id, name, email, role, academyId } = user;
     const academy = await this.accounts.academy(db, academyId);
     const { name: academyName, zone } = academy;
-    return { id, name, email, role, may: [...CAN[role]], academyId, academy: academyName, zone };
+    const idleHours = academy.idleHours ?? MOST_IDLE_HOURS;
+    const may = [...CAN[role]];
+    return { id, name, email, role, may, academyId, academy: academyName, zone, idleHours };
   }
 }

@@ -1,7 +1,13 @@
 import type { Request, Response } from 'express';
 
-/** How long a browser stays signed in without being used, ms. */
-export const IDLE_MS = 30 * 24 * 3600 * 1000;
+/** How long a browser stays signed in without being used where the academy says nothing, and at most, hours. */
+export const MOST_IDLE_HOURS = 30 * 24;
+const HOUR_MS = 3600 * 1000;
+/** The same, ms. */
+export const IDLE_MS = MOST_IDLE_HOURS * HOUR_MS;
+
+/** How long a browser of an academy stays signed in without being used, ms. */
+export const idleMs = (hours: number | null): number => (hours ?? MOST_IDLE_HOURS) * HOUR_MS;
 
 /** With https the browser itself keeps the cookie to this address (`__Host-`). */
 const nameFor = (request: Request): string => (request.secure ? '__Host-loxos' : 'loxos');

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { and, desc, eq, gt, ne, or, placeholder } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
-import { knownDevice, session, user } from '../db/schema/index.ts';
+import { academy, knownDevice, session, user } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
 import type { UserRow } from './accounts.repository.ts';
@@ -13,9 +13,10 @@ type KnownDeviceRow = typeof knownDevice.$inferSelect;
 const behind = keptQuery((db) => {
   const hash = placeholder('hash');
   return db
-    .select({ session, user })
+    .select({ session, user, idleHours: academy.idleHours })
     .from(session)
     .innerJoin(user, eq(user.id, session.userId))
+    .innerJoin(academy, eq(academy.id, user.academyId))
     .where(or(eq(session.tokenHash, hash), eq(session.formerHash, hash)))
     .prepare();
 });
@@ -49,7 +50,10 @@ export class SessionsRepository {
   }
 
   /** The session a token is for, now or as the one before, with whose it is. */
-  async behind(db: Handle, hash: string): Promise<{ session: SessionRow; user: UserRow } | null> {
+  async behind(
+    db: Handle,
+    hash: string,
+  ): Promise<{ session: SessionRow; user: UserRow; idleHours: number | null } | null> {
     return (await behind(db).all({ hash }))[0] ?? null;
   }
 
@@ -65,6 +69,15 @@ export class SessionsRepository {
       .from(session)
       .where(and(own, gt(session.seenAt, since)))
       .orderBy(desc(session.seenAt));
+  }
+
+  /** How long the academy's browsers stay signed in without being used, hours; null where it said nothing. */
+  async idleHours(scope: Scope, db: Handle): Promise<number | null> {
+    const [row] = await db
+      .select({ hours: academy.idleHours })
+      .from(academy)
+      .where(eq(academy.id, scope.academyId));
+    return row?.hours ?? null;
   }
 
   /** Ends one of somebody's sessions; whether there was one. */

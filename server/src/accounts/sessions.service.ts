@@ -7,7 +7,7 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { UserRow } from './accounts.repository.ts';
 import type { Browser } from './browser.ts';
-import { IDLE_MS } from './cookie.ts';
+import { idleMs } from './cookie.ts';
 import { SessionsRepository } from './sessions.repository.ts';
 
 /** A session ends at the latest this long after signing in, ms. */
@@ -93,10 +93,11 @@ export class SessionsService {
     const hash = hashOf(token);
     const found = await this.store.read((db) => this.sessions.behind(db, hash));
     if (found === null || found.user.endedAt !== null) return null;
-    const { session, user } = found;
+    const { session, user, idleHours } = found;
     const now = this.clock.now().getTime();
     const since = (text: string): number => now - Date.parse(text);
-    if (since(session.seenAt) > IDLE_MS || since(session.createdAt) > LONGEST_MS) return null;
+    if (since(session.seenAt) > idleMs(idleHours) || since(session.createdAt) > LONGEST_MS)
+      return null;
     const isFormer = session.formerHash === hash;
     const signed = { sessionId: session.id, user };
     if (isFormer ? since(session.rotatedAt) > GRACE_MS : since(session.rotatedAt) > ROTATE_MS)
@@ -111,8 +112,11 @@ export class SessionsService {
 
   /** Somebody's sessions that have not ended. */
   list(scope: Scope, userId: string) {
-    const since = new Date(this.clock.now().getTime() - IDLE_MS).toISOString();
-    return this.store.read((db) => this.sessions.ofUser(scope, db, userId, since));
+    return this.store.read(async (db) => {
+      const idle = idleMs(await this.sessions.idleHours(scope, db));
+      const since = new Date(this.clock.now().getTime() - idle).toISOString();
+      return this.sessions.ofUser(scope, db, userId, since);
+    });
   }
 
   /** Ends one of somebody's sessions; whether there was one. */

@@ -55,6 +55,26 @@ describe('a session', () => {
     expect(headers['set-cookie']![0]).toMatch(/^loxos=;.*Expires=Thu, 01 Jan 1970/);
   });
 
+  it('ends as soon as the academy says, and the time last seen is kept finely enough for it', async () => {
+    const { cookie } = await join(t, 'coach');
+    const hours = (idleHours: number) => t.http().patch('/api/academy').send({ idleHours });
+    await hours(1).expect(200);
+    for (let n = 0; n < 3; n++) {
+      later(55 * 60_000);
+      await ask(cookie).expect(200);
+    }
+    later(61 * 60_000);
+    await ask(cookie).expect(401);
+  });
+
+  it('ends no later than a month, and no sooner than an hour, whatever is asked', async () => {
+    for (const idleHours of [0, 721, 1.5, 'never'])
+      await t.http().patch('/api/academy').send({ idleHours }).expect(400);
+    const { body } = await t.http().patch('/api/academy').send({ idleHours: 8 }).expect(200);
+    expect(body.idleHours).toBe(8);
+    expect((await t.http().get('/api/account')).body.idleHours).toBe(8);
+  });
+
   it('ends after half a year however much it is used', async () => {
     let { cookie } = await join(t, 'coach');
     for (let day = 0; day < 180; day += 20) {

@@ -79,7 +79,7 @@ export const useRename = () =>
   useAccountChange((name: string) => answerOf(api.PATCH('/api/account', { body: { name } })));
 /** Changes the academy's name, or the zone of its days: what is kept of it in this browser is the new one at once. */
 export const useChangeAcademy = () =>
-  useAccountChange(async (body: { name?: string; zone?: string }) => {
+  useAccountChange(async (body: { name?: string; zone?: string; idleHours?: number }) => {
     const account = await answerOf(api.PATCH('/api/academy', { body }));
     keepAccount(account);
     return account;

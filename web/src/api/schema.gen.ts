@@ -1434,6 +1434,8 @@ export interface components {
       academy: string;
       /** @description The time zone of the academy’s days; null until somebody said */
       zone: string | null;
+      /** @description Hours after which a browser that is not used is signed out */
+      idleHours: number;
     };
     SignIn: {
       email: string;
@@ -1466,6 +1468,8 @@ export interface components {
       name?: string;
       /** @description The time zone of its days, such as `Europe/London` */
       zone?: string;
+      /** @description Hours after which a browser that is not used is signed out */
+      idleHours?: number;
     };
     ChangePassword: {
       /** @description The password until now */

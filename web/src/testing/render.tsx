@@ -58,6 +58,7 @@ export const accountOf = (role: keyof typeof MAY): Account => ({
   academyId: 'test',
   academy: 'Test academy',
   zone: null,
+  idleHours: 720,
 });
 
 /** A cache that knows what it is told and asks nobody. */

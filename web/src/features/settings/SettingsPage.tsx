@@ -14,6 +14,7 @@ import { useSettings } from '../../api/queries.ts';
 import { Archive } from './Archive.tsx';
 import { Copies } from './Copies.tsx';
 import { Sources } from './Sources.tsx';
+import { IdleLimit } from './IdleLimit.tsx';
 import { TimeZone } from './TimeZone.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -168,6 +169,7 @@ export function SettingsPage() {
         </ForCoach>
       )}
       <TimeZone />
+      <IdleLimit />
       <Sources />
       {isOwner && (
         <>
