@@ -83,6 +83,7 @@ async function readTheCode() {
   ]);
   await single('nothing unused', bin('knip'), ['--no-progress']);
   await single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
+  await single('licences', process.execPath, ['scripts/licences.mjs', '--check']);
 }
 
 const jestFile = join(RESULTS, 'jest.json');
