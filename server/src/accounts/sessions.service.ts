@@ -96,14 +96,16 @@ export class SessionsService {
     const { session, user, idleHours } = found;
     const now = this.clock.now().getTime();
     const since = (text: string): number => now - Date.parse(text);
+    // Ahead of now: written by a clock that has been set back since.
+    const away = (text: string): number => Math.abs(since(text));
     if (since(session.seenAt) > idleMs(idleHours) || since(session.createdAt) > LONGEST_MS)
       return null;
     const isFormer = session.formerHash === hash;
     const signed = { sessionId: session.id, user };
-    if (isFormer ? since(session.rotatedAt) > GRACE_MS : since(session.rotatedAt) > ROTATE_MS)
+    if (isFormer ? away(session.rotatedAt) > GRACE_MS : away(session.rotatedAt) > ROTATE_MS)
       return { ...signed, renewed: await this.renew(session.id, hash) };
     const hasBeenUsed = !isFormer && session.formerHash !== null;
-    if (hasBeenUsed || since(session.seenAt) > SEEN_MS) {
+    if (hasBeenUsed || away(session.seenAt) > SEEN_MS) {
       const seen = { seenAt: this.clock.text(), ...(hasBeenUsed && { formerHash: null }) };
       await this.store.write((tx) => this.sessions.update(tx, session.id, seen));
     }

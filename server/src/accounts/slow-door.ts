@@ -26,13 +26,15 @@ export class SlowDoor {
   async try<T>(key: string, work: () => Promise<T>): Promise<T> {
     const now = this.clock.now().getTime();
     const before = this.of(key, now);
-    if (before.until > now) throw tooMany(before.until - now);
+    const waitMs = before.until - now;
+    // A longer wait than there is was counted by a clock that has been set back since.
+    if (waitMs > 0 && waitMs <= SLOW.longestMs) throw tooMany(waitMs);
     const count = before.count + 1;
     const beyond = count - SLOW.freeTries;
-    const waitMs = beyond < 0 ? 0 : Math.min(SLOW.longestMs, 1000 * 2 ** beyond);
+    const nextMs = beyond < 0 ? 0 : Math.min(SLOW.longestMs, 1000 * 2 ** beyond);
     // Put last: the first of the map is the longest ago.
     this.known.delete(key);
-    this.known.set(key, { count, until: now + waitMs });
+    this.known.set(key, { count, until: now + nextMs });
     if (this.known.size > MOST_KEYS) this.known.delete(this.known.keys().next().value!);
     const done = await work();
     this.known.delete(key);

@@ -153,7 +153,10 @@ export class BackupsService implements OnApplicationShutdown {
 
   private async daily(): Promise<void> {
     const last = (await this.list()).find(({ reason }) => reason === 'daily');
-    if (last === undefined || this.clock.now().getTime() - Date.parse(last.at) >= DAY_MS)
+    // Either way: one that is a day ahead was made by a clock that has been set back since.
+    const isOld = (at: string): boolean =>
+      Math.abs(this.clock.now().getTime() - Date.parse(at)) >= DAY_MS;
+    if (last === undefined || isOld(last.at))
       await this.make('daily');
   }
 
