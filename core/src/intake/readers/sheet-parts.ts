@@ -92,14 +92,37 @@ interface Place {
   row: number;
   column: number;
 }
+interface Cell extends Readonly<Place> {
+  readonly xml: string;
+}
+
+/** Returns the last row and the last column that hold something, each with how many cells it has. */
+function edgesOf(cells: readonly Cell[]) {
+  const edge = { row: 0, inRow: 0, column: 0, inColumn: 0 };
+  for (const { row, column } of cells) {
+    if (row > edge.row) Object.assign(edge, { row, inRow: 0 });
+    if (column > edge.column) Object.assign(edge, { column, inColumn: 0 });
+    if (row === edge.row) edge.inRow += 1;
+    if (column === edge.column) edge.inColumn += 1;
+  }
+  return edge;
+}
+
+/** Returns the cells without the few that stand so far from all others that the gaps between are too large; null where they are not few. */
+function withoutStrays(cells: readonly Cell[], most: number): readonly Cell[] | null {
+  let left = cells;
+  for (let dropped = 0; ; dropped++) {
+    const { row, inRow, column, inColumn } = edgesOf(left);
+    if (row * column <= MOST_AREA) return left;
+    if (dropped === most || Math.min(inRow, inColumn) > 1) return null;
+    left = left.filter((cell) => (inRow === 1 ? cell.row !== row : cell.column !== column));
+  }
+}
 
 /** Gathers the cells that hold something, row by row. */
 class Gathered {
-  private readonly pieces: string[] = [];
-  private openRow = 0;
+  private readonly cells: Cell[] = [];
   private far = 0;
-  private lastRow = 0;
-  private lastColumn = 0;
   private farLine = '';
 
   /** Puts a cell in its place, or counts it among those beyond what is taken. */
@@ -110,24 +133,24 @@ class Gathered {
       this.farLine ||= row > lines ? tooManyRows() : tooManyColumns(row);
       return;
     }
-    if (row !== this.openRow) {
-      this.pieces.push(this.openRow === 0 ? '' : '</row>', `<row r="${row}">`);
-      this.openRow = row;
-    }
-    this.lastRow = Math.max(this.lastRow, row);
-    this.lastColumn = Math.max(this.lastColumn, column);
     const type = TYPE.exec(attributes)?.[1];
     const style = STYLE.exec(attributes)?.[1];
-    this.pieces.push(
-      `<c r="${lettersOf(column)}${row}"${type === undefined ? '' : ` t="${type}"`}${style === undefined ? '' : ` s="${style}"`}>${content}</c>`,
-    );
+    const xml = `<c r="${lettersOf(column)}${row}"${type === undefined ? '' : ` t="${type}"`}${style === undefined ? '' : ` s="${style}"`}>${content}</c>`;
+    this.cells.push({ row, column, xml });
   }
 
   sheet(): PlainSheet {
     if (this.far > STRAY_CELLS) return { outcome: 'refused', reason: this.farLine };
-    if (this.lastRow * this.lastColumn > MOST_AREA)
-      return { outcome: 'refused', reason: TOO_LARGE };
-    const rows = `${this.pieces.join('')}${this.openRow === 0 ? '' : '</row>'}`;
+    const cells = withoutStrays(this.cells, STRAY_CELLS - this.far);
+    if (cells === null) return { outcome: 'refused', reason: TOO_LARGE };
+    const pieces: string[] = [];
+    let open = 0;
+    for (const { row, xml } of cells) {
+      if (row !== open) pieces.push(open === 0 ? '' : '</row>', `<row r="${row}">`);
+      open = row;
+      pieces.push(xml);
+    }
+    const rows = `${pieces.join('')}${open === 0 ? '' : '</row>'}`;
     return {
       outcome: 'plain',
       xml: `<worksheet><sheetData>${rows}</sheetData></worksheet>`,
