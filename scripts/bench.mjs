@@ -8,6 +8,7 @@ const { benchIntake } = await import('../bench/intake.mjs');
 const { benchOddFiles } = await import('../bench/odd-files.mjs');
 const { benchReading } = await import('../bench/reading.mjs');
 const { benchPlaces } = await import('../bench/places.mjs');
+const { benchHostile } = await import('../bench/hostile.mjs');
 
 const round = (value) => Math.round(value).toLocaleString('en');
 function table(title, rows, unit) {
@@ -81,3 +82,17 @@ for (const { name, own, peer } of shares)
 console.log(
   `  50,000 rows come in        ${ms(importMs)}, ${(importMs / rawMs).toFixed(1)} times raw prepared inserts (aim: 2); others meanwhile p95 ${ms(othersP95Ms)} (aim: under 50 ms)`,
 );
+
+const { quiet, beside, answers } = await benchHostile();
+const times = (of) => (beside[of] / quiet[of]).toFixed(1);
+console.log(
+  '\nWhile an assistant sends one hostile file after the other (aim: at most twice the quiet time)',
+);
+console.log(
+  `  a plain file               ${ms(beside.fileMs)}, ${times('fileMs')} times the quiet ${ms(quiet.fileMs)}`,
+);
+console.log(
+  `  others' lists, p95         ${ms(beside.othersP95Ms)}, ${times('othersP95Ms')} times the quiet ${ms(quiet.othersP95Ms)}`,
+);
+for (const [name, { status, ms: took }] of answers)
+  console.log(`  ${name.padEnd(26)} answered ${status} within ${ms(took)} (aim: 2 s)`);
