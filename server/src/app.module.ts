@@ -28,7 +28,10 @@ import { ArchiveController } from './archive/archive.controller.ts';
 import { ArchiveRepository } from './archive/archive.repository.ts';
 import { ArchiveService } from './archive/archive.service.ts';
 import { BackupsController } from './backups/backups.controller.ts';
-import { BackupsService, DataFolder } from './backups/backups.service.ts';
+import { BackupsService } from './backups/backups.service.ts';
+import { CopyMaker } from './backups/copy-maker.ts';
+import { DataFolder } from './backups/data-folder.ts';
+import { Seal } from './backups/seal.ts';
 import { BallsController } from './balls/balls.controller.ts';
 import { BallsRepository } from './balls/balls.repository.ts';
 import { BallsService } from './balls/balls.service.ts';
@@ -140,6 +143,8 @@ export class AppModule {
         ArrivalsService,
         { provide: Store, useValue: store },
         { provide: DataFolder, useValue: folder },
+        Seal,
+        CopyMaker,
         BackupsService,
         ArchiveRepository,
         ArchiveService,

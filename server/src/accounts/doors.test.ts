@@ -141,6 +141,10 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/backups', 'own'],
   ['post', '/api/backups', 'own', {}],
   ['post', '/api/backups/restore', 'own', {}],
+  ['get', '/api/backups/state', 'own'],
+  ['post', '/api/backups/tried', 'own', {}],
+  ['post', '/api/backups/seal', 'own', { passphrase: 'short' }],
+  ['delete', '/api/backups/seal', 'own'],
   ['get', '/api/backups/{name}', 'own'],
   ['post', '/api/backups/{name}/restore', 'own', {}],
 ];

@@ -1,7 +1,9 @@
 import { createReadStream } from 'node:fs';
 import {
   BadRequestException,
+  Body,
   Controller,
+  Delete,
   Get,
   HttpCode,
   Param,
@@ -16,7 +18,7 @@ import { May } from '../accounts/abilities.ts';
 import { Recorded } from '../accounts/record/recorded.ts';
 import type { Admitted } from '../accounts/within.ts';
 import type { Response } from 'express';
-import { Copy } from './backup.dto.ts';
+import { CopiesState, Copy, PutBackCopy, SealCopies } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';
 
 /** Which copy: when it was made, and why. */
@@ -48,9 +50,44 @@ export class BackupsController {
   @HttpCode(204)
   @ApiNoContentResponse()
   @TakesFile()
-  async restoreFile(@UploadedFile() file: Express.Multer.File | undefined): Promise<void> {
+  async restoreFile(
+    @UploadedFile() file: Express.Multer.File | undefined,
+    @Body() { passphrase }: PutBackCopy,
+  ): Promise<void> {
     if (file === undefined) throw new BadRequestException('file: choose the copy');
-    await this.backups.restoreBytes(file.buffer);
+    await this.backups.restoreBytes(file.buffer, passphrase);
+  }
+
+  @Get('state')
+  @May('own')
+  @ApiOkResponse({ type: CopiesState })
+  state(): Promise<CopiesState> {
+    return this.backups.state();
+  }
+
+  @Post('tried')
+  @May('own')
+  @ApiCreatedResponse({ type: CopiesState, description: 'The newest copy was tried out' })
+  tryOut(): Promise<CopiesState> {
+    return this.backups.tryOut();
+  }
+
+  @Post('seal')
+  @Recorded('copies-sealed')
+  @May('own')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  seal(@Body() { passphrase }: SealCopies): Promise<void> {
+    return this.backups.sealWith(passphrase);
+  }
+
+  @Delete('seal')
+  @Recorded('copies-unsealed')
+  @May('own')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  unseal(): Promise<void> {
+    return this.backups.unseal();
   }
 
   @Get(':name')
@@ -71,7 +108,7 @@ export class BackupsController {
   @May('own')
   @HttpCode(204)
   @ApiNoContentResponse()
-  restore(@Param('name') name: string): Promise<void> {
-    return this.backups.restore(name);
+  restore(@Param('name') name: string, @Body() { passphrase }: PutBackCopy): Promise<void> {
+    return this.backups.restore(name, passphrase);
   }
 }

@@ -1,33 +1,24 @@
-import { copyFile, mkdir, mkdtemp, readdir, rm, stat, writeFile } from 'node:fs/promises';
+import { rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import {
-  BadRequestException,
-  ConflictException,
-  Injectable,
-  Logger,
-  NotFoundException,
-} from '@nestjs/common';
+import { ConflictException, Injectable, Logger, NotFoundException } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { DoorRecordService } from '../accounts/record/door-record.service.ts';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
-import type { Copy } from './backup.dto.ts';
-import { copyName, overdue, readCopyName, troubleOf } from './copies.ts';
+import type { CopiesState, Copy } from './backup.dto.ts';
+import { CopyMaker } from './copy-maker.ts';
 import type { CopyReason } from './copies.ts';
+import { Seal } from './seal.ts';
 import { STAYS_CLOSED } from './stays-closed.ts';
 
 const HOUR_MS = 3600 * 1000;
 const DAY_MS = 24 * HOUR_MS;
+/** How often a copy is tried out, ms. */
+const TRIED_MS = 30 * DAY_MS;
 
-/** Where the data is. */
-export class DataFolder {
-  constructor(readonly path: string) {}
-  get backups(): string {
-    return join(this.path, 'backups');
-  }
-}
-
-/** Copies of the whole database beside it: made by themselves, kept by count, and put back on request. */
+/** Copies of the whole database beside it: made by themselves, tried out, kept by count, and put back on request. */
 @Injectable()
 export class BackupsService implements OnApplicationShutdown {
   private readonly log = new Logger('backups');
@@ -36,7 +27,10 @@ export class BackupsService implements OnApplicationShutdown {
 
   constructor(
     private readonly store: Store,
-    private readonly folder: DataFolder,
+    private readonly maker: CopyMaker,
+    private readonly seal: Seal,
+    private readonly accounts: AccountsRepository,
+    private readonly doors: DoorRecordService,
     private readonly clock: Clock,
   ) {}
 
@@ -45,14 +39,15 @@ export class BackupsService implements OnApplicationShutdown {
     this.closers.push(close);
   }
 
-  /** Makes a copy now where the last is a day old, and looks again every hour. */
+  /** Makes a copy now where the last is a day old, and looks again every hour; then it also tries one out, where that is due. */
   async start(): Promise<void> {
     // A copy may have been put back, and the server ended before the rest was done.
     await this.closeAgain();
     if (this.store.isElsewhere) return;
-    const look = (): Promise<void> =>
-      this.daily().catch((error: unknown) => this.log.error(`no daily copy: ${String(error)}`));
-    await look();
+    const logged = (work: Promise<void>): Promise<void> =>
+      work.catch((error: unknown) => this.log.error(`no daily copy: ${String(error)}`));
+    await logged(this.maker.tidy().then(() => this.daily()));
+    const look = (): Promise<void> => logged(this.daily().then(() => this.tryWhenDue()));
     this.timer = setInterval(() => void look(), HOUR_MS);
     this.timer.unref();
   }
@@ -61,29 +56,35 @@ export class BackupsService implements OnApplicationShutdown {
     if (this.timer !== null) clearInterval(this.timer);
   }
 
-  /** The copies there are, the newest first. */
-  async list(): Promise<Copy[]> {
-    const names = await readdir(this.folder.backups).catch(() => []);
-    const copies = await Promise.all(
-      names.map(async (name): Promise<Copy[]> => {
-        const said = readCopyName(name);
-        if (said === null) return [];
-        const { size } = await stat(this.pathOf(name));
-        return [{ name, ...said, sizeBytes: size }];
-      }),
-    );
-    return copies.flat().sort((a, b) => b.at.localeCompare(a.at));
+  list(): Promise<Copy[]> {
+    return this.maker.list();
   }
 
-  async make(reason: CopyReason): Promise<Copy> {
+  /** Whether copies are sealed, and how the last one that was tried out did. */
+  async state(): Promise<CopiesState> {
+    const tried = await this.doors.last('copy-tried');
+    return {
+      isSealed: (await this.seal.passphrase()) !== null,
+      triedAt: tried?.at ?? null,
+      trouble: tried === null || tried.detail === '' ? null : tried.detail,
+    };
+  }
+
+  /** Seals the copies from now on, and those there are. */
+  async sealWith(passphrase: string): Promise<void> {
     this.refuseElsewhere();
-    await mkdir(this.folder.backups, { recursive: true });
-    const at = this.clock.now();
-    const name = copyName(at, reason);
-    await this.store.copyTo(this.pathOf(name));
-    for (const old of overdue(await readdir(this.folder.backups))) await rm(this.pathOf(old));
-    const { size } = await stat(this.pathOf(name));
-    return { name, at: at.toISOString(), reason, sizeBytes: size };
+    await this.seal.set(passphrase);
+    await this.maker.sealAll();
+  }
+
+  /** Seals no more copies; those that are sealed stay so, and are opened with the passphrase they were sealed with. */
+  unseal(): Promise<void> {
+    return this.seal.forget();
+  }
+
+  make(reason: CopyReason): Promise<Copy> {
+    this.refuseElsewhere();
+    return this.maker.make(reason);
   }
 
   /** One copy of what there is now in place of all there are: what was erased is in none. */
@@ -91,51 +92,56 @@ export class BackupsService implements OnApplicationShutdown {
     if (this.store.isElsewhere) return;
     const old = await this.list();
     const { name: kept } = await this.make('asked');
-    for (const { name } of old) if (name !== kept) await rm(this.pathOf(name), { force: true });
+    for (const { name } of old)
+      if (name !== kept) await rm(this.maker.pathOf(name), { force: true });
   }
 
   /** The path of a copy; 404 for any other name. */
   async fileOf(name: string): Promise<string> {
     if ((await this.list()).every((copy) => copy.name !== name))
       throw new NotFoundException('There is no such copy.');
-    return this.pathOf(name);
+    return this.maker.pathOf(name);
   }
 
   /** Puts a copy in the database's place; what is there now is copied first. */
-  async restore(name: string): Promise<void> {
-    await this.putBack(await this.fileOf(name));
+  async restore(name: string, passphrase?: string): Promise<void> {
+    await this.putBack(await this.fileOf(name), passphrase);
   }
 
   /** Puts a copy that was kept elsewhere in the database's place. */
-  async restoreBytes(bytes: Buffer): Promise<void> {
-    await mkdir(this.folder.backups, { recursive: true });
-    const place = await mkdtemp(join(this.folder.backups, 'incoming-'));
-    try {
+  restoreBytes(bytes: Buffer, passphrase?: string): Promise<void> {
+    return this.maker.inPlace(async (place) => {
       const file = join(place, 'sent.db');
       await writeFile(file, bytes);
-      await this.putBack(file);
-    } finally {
-      await rm(place, { recursive: true, force: true });
-    }
+      await this.putBack(file, passphrase);
+    });
+  }
+
+  /** Does with the newest copy all that putting it back does, but for putting it back; writes down how it went. */
+  async tryOut(): Promise<CopiesState> {
+    const academy = await this.store.read((db) => this.accounts.first(db));
+    if (academy === null) throw new NotFoundException('There is no academy to copy yet.');
+    // The first copy is of before it was founded, and holds nothing.
+    const found = (await this.list()).find(({ at }) => at >= academy.createdAt);
+    const newest = found ?? (await this.make('daily'));
+    const trouble = await this.maker
+      .withOpened(this.maker.pathOf(newest.name), undefined, bringUpToDate)
+      .then(
+        () => '',
+        (error: unknown) => (error instanceof Error ? error.message : String(error)),
+      );
+    await this.doors.writeOwn('copy-tried', trouble);
+    return this.state();
   }
 
   /** Brings a copy of the copy up to date, keeps what is here now, and takes everything from it. */
-  private async putBack(file: string): Promise<void> {
+  private async putBack(file: string, passphrase: string | undefined): Promise<void> {
     this.refuseElsewhere();
-    const trouble = await troubleOf(file);
-    if (trouble !== null) throw new BadRequestException(`${trouble} Nothing was changed.`);
-    await this.make('before-restore');
-    const place = await mkdtemp(join(this.folder.backups, 'incoming-'));
-    try {
-      const fresh = join(place, 'loxos.db');
-      await copyFile(file, fresh);
-      const copy = new Store(pathToFileURL(fresh).href);
-      await copy.open();
-      await copy.onApplicationShutdown();
+    await this.maker.withOpened(file, passphrase, async (fresh) => {
+      await this.make('before-restore');
+      await bringUpToDate(fresh);
       await this.store.takeFrom(fresh, STAYS_CLOSED);
-    } finally {
-      await rm(place, { recursive: true, force: true });
-    }
+    });
     await this.closeAgain();
   }
 
@@ -152,15 +158,26 @@ export class BackupsService implements OnApplicationShutdown {
   }
 
   private async daily(): Promise<void> {
+    // The copy before an update was made before a passphrase could be asked for.
+    await this.maker.sealAll();
     const last = (await this.list()).find(({ reason }) => reason === 'daily');
-    // Either way: one that is a day ahead was made by a clock that has been set back since.
-    const isOld = (at: string): boolean =>
-      Math.abs(this.clock.now().getTime() - Date.parse(at)) >= DAY_MS;
-    if (last === undefined || isOld(last.at))
-      await this.make('daily');
+    if (last === undefined || this.isAway(last.at, DAY_MS)) await this.make('daily');
   }
 
-  private pathOf(name: string): string {
-    return join(this.folder.backups, name);
+  private async tryWhenDue(): Promise<void> {
+    const { triedAt } = await this.state();
+    if (triedAt === null || this.isAway(triedAt, TRIED_MS)) await this.tryOut();
   }
+
+  /** Either way: a moment ahead of now was written by a clock that has been set back since. */
+  private isAway(at: string, ms: number): boolean {
+    return Math.abs(this.clock.now().getTime() - Date.parse(at)) >= ms;
+  }
+}
+
+/** Lays the tables of a copy out as this version has them. */
+async function bringUpToDate(file: string): Promise<void> {
+  const copy = new Store(pathToFileURL(file).href);
+  await copy.open();
+  await copy.onApplicationShutdown();
 }

@@ -22,7 +22,9 @@ describe('the name of a copy', () => {
     const at = new Date('2026-05-04T09:08:07.006Z');
     const name = copyName(at, 'before-update');
     expect(name).toBe('loxos-2026-05-04T09-08-07-006Z-before-update.db');
-    expect(readCopyName(name)).toEqual({ at: at.toISOString(), reason: 'before-update' });
+    const said = { at: at.toISOString(), reason: 'before-update', isSealed: false };
+    expect(readCopyName(name)).toEqual(said);
+    expect(readCopyName(`${name}.age`)).toEqual({ ...said, isSealed: true });
     expect(readCopyName('loxos.db')).toBeNull();
     expect(readCopyName('../loxos-2026-05-04T09-08-07-006Z-daily.db')).toBeNull();
   });

@@ -19,6 +19,6 @@ function hasCopies(folder: string): boolean {
 export function refuseOrphanedCopies(database: string, backups: string): void {
   if (!hasCopies(backups) || !isEmpty(database)) return;
   throw new RangeError(
-    `There are copies in ${backups}, and no database beside them. Put one back: copy it to ${database}. To begin a new academy on purpose, start once with LOXOS_BEGIN_ANEW=1.`,
+    `There are copies in ${backups}, and no database beside them. Put one back: copy it to ${database} (one that ends in .age is opened first with a program for age files and its passphrase). To begin a new academy on purpose, start once with LOXOS_BEGIN_ANEW=1.`,
   );
 }

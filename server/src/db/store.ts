@@ -141,10 +141,16 @@ export class Store implements OnApplicationShutdown {
     this.letGo();
   }
 
-  /** Writes the whole database into a new file, as it is at one moment. */
-  copyTo(file: string): Promise<void> {
+  /** Writes the whole database into a new file, as it is at one moment; how many rows each table has then. */
+  copyTo(file: string): Promise<Record<string, number>> {
     return this.exclusively(async () => {
       await this.connection.ask('VACUUM INTO ?', [file]);
+      const rows: Record<string, number> = {};
+      for (const name of await this.tableNames()) {
+        const [found] = await this.connection.ask(`select count(*) from main."${name}"`);
+        rows[name] = Number(found?.[0]);
+      }
+      return rows;
     });
   }
 
@@ -157,10 +163,7 @@ export class Store implements OnApplicationShutdown {
       await this.connection.ask('ATTACH ? AS copy', [file]);
       await this.connection.ask('PRAGMA foreign_keys = OFF');
       try {
-        const rows = await this.connection.ask(
-          "select name from main.sqlite_master where type = 'table' and name not like 'sqlite_%'",
-        );
-        const names = rows.map(([name]) => name as string);
+        const names = await this.tableNames();
         const tables = names.filter((name) => !kept.includes(name));
         const steps = await Promise.all(tables.map((table) => this.stepsOf(table)));
         const moves = kept.map(
@@ -185,6 +188,13 @@ export class Store implements OnApplicationShutdown {
       await this.connection.ask('VACUUM');
       if (!this.isElsewhere) await this.connection.ask('PRAGMA wal_checkpoint(TRUNCATE)');
     });
+  }
+
+  private async tableNames(): Promise<string[]> {
+    const rows = await this.connection.ask(
+      "select name from main.sqlite_master where type = 'table' and name not like 'sqlite_%'",
+    );
+    return rows.map(([name]) => name as string);
   }
 
   private async stepsOf(table: string): Promise<string[]> {

@@ -1,4 +1,5 @@
 import { readLaunchFile, rowsAsTheyCame } from '../intake/read-launch-file.ts';
+import { checkCopy, openFile, sealFile } from './copy-files.ts';
 import { makeMoved, makeRecord, makeStandings } from './player-record.ts';
 import { readLessons } from './read-lessons.ts';
 
@@ -10,6 +11,9 @@ export const TASKS = {
   makeMoved,
   readLaunchFile,
   rowsAsTheyCame,
+  checkCopy,
+  sealFile,
+  openFile,
 } as const;
 
 export type Tasks = typeof TASKS;

@@ -20,6 +20,12 @@ const SENTENCES: Readonly<Record<DoorEvent['kind'], (event: DoorEvent) => string
   'copy-made': ({ who }) => `${who} made a copy`,
   'copy-taken': ({ who, detail }) => `${who} took out the copy ${detail}`,
   'copy-put-back': ({ who, detail }) => `${who} put a copy back: ${detail}`,
+  'copy-tried': ({ detail }) =>
+    detail === ''
+      ? 'A copy was tried out: it can be put back'
+      : `A copy was tried out, and cannot be put back: ${detail.replace(/\.$/, '')}`,
+  'copies-sealed': ({ who }) => `${who} sealed the copies with a passphrase`,
+  'copies-unsealed': ({ who }) => `${who} seals no more copies`,
   erased: ({ who }) => `${who} erased a player and all that was kept of them`,
   'page-opened': ({ player }) =>
     `The page of ${player ?? 'somebody who was erased'} was opened first`,

@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { and, count, desc, eq, gte, inArray, isNull, lt, ne, or } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gte, inArray, isNull, lt, ne, or } from 'drizzle-orm';
 import type { Scope } from '../../common/scope.ts';
 import type { Handle } from '../../db/handle.ts';
-import { doorEvent, lesson, player, user } from '../../db/schema/index.ts';
+import { academy, doorEvent, lesson, player, user } from '../../db/schema/index.ts';
 import type { DoorEventKind } from '../../db/schema/door-event.ts';
 
 export type DoorEventRow = typeof doorEvent.$inferSelect;
@@ -79,6 +79,25 @@ export class DoorRecordRepository {
     return this.told(db)
       .where(and(this.own(scope), gte(doorEvent.lastAt, moment), or(ofOthers, onOwn)))
       .orderBy(desc(doorEvent.lastAt));
+  }
+
+  async firstAcademy(db: Handle): Promise<string | null> {
+    const [row] = await db
+      .select({ id: academy.id })
+      .from(academy)
+      .orderBy(asc(academy.createdAt))
+      .limit(1);
+    return row?.id ?? null;
+  }
+
+  async lastOf(db: Handle, kind: DoorEventKind): Promise<DoorEventRow | null> {
+    const [row] = await db
+      .select()
+      .from(doorEvent)
+      .where(eq(doorEvent.kind, kind))
+      .orderBy(desc(doorEvent.lastAt))
+      .limit(1);
+    return row ?? null;
   }
 
   async seen(scope: Scope, db: Handle, at: string): Promise<void> {

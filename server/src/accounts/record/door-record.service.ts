@@ -35,6 +35,8 @@ const NOTEWORTHY: readonly DoorEventKind[] = [
   'copy-taken',
   'copy-put-back',
   'erased',
+  'copy-tried',
+  'copies-unsealed',
 ];
 /** Wrong passwords in an hour that are no slip of the finger. */
 const MANY_TRIES = 5;
@@ -59,6 +61,7 @@ const toEvent = ({ event, player }: ToldEvent): DoorEvent => {
 
 const isNews = ({ event, player: _ }: ToldEvent, me: string | null): boolean => {
   if (event.kind === 'refused') return event.times >= MANY_TRIES;
+  if (event.kind === 'copy-tried') return event.detail !== '';
   return event.userId !== me || event.detail.endsWith(NEW_BROWSER);
 };
 
@@ -103,6 +106,21 @@ export class DoorRecordService {
   /** Writes down what happened by itself. */
   write(happening: Happening, browser: Pick<Browser, 'address' | 'name'>): Promise<void> {
     return this.store.write((tx) => this.note(tx, happening, browser));
+  }
+
+  /** Writes down what the server did by itself, where there is an academy. */
+  writeOwn(kind: DoorEventKind, detail: string): Promise<void> {
+    return this.store.write(async (tx) => {
+      const academyId = await this.events.firstAcademy(tx);
+      if (academyId === null) return;
+      const of = { academyId, kind, userId: null, who: '', detail };
+      await this.note(tx, of, { address: '', name: '' });
+    });
+  }
+
+  /** The last thing of a kind; null where there was none. */
+  async last(kind: DoorEventKind): Promise<{ at: string; detail: string } | null> {
+    return this.store.read((db) => this.events.lastOf(db, kind));
   }
 
   /** A part of the record, the newest first. */

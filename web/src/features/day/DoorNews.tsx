@@ -24,7 +24,8 @@ export function DoorNews() {
           <li key={event.id}>
             <span className="text-look">▲</span> {doorSentence(event)}.{' '}
             <span className="text-soft">
-              {formatDay(event.lastAt, 'EEE d MMM, HH:mm')}, from {event.address}
+              {formatDay(event.lastAt, 'EEE d MMM, HH:mm')}
+              {event.address !== '' && `, from ${event.address}`}
             </span>
           </li>
         ))}

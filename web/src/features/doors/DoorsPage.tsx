@@ -20,6 +20,7 @@ function byDay(events: readonly DoorEvent[]): [string, DoorEvent[]][] {
 
 /** Where it came from; of several tries since when. */
 function fromWords({ at, lastAt, device, address }: DoorEvent): string {
+  if (address === '') return 'by the server itself';
   const since = formatDay(at, 'HH:mm');
   const from = `${browserWords(device)}, from ${address}`;
   return since === formatDay(lastAt, 'HH:mm') ? from : `${from}, since ${since}`;

@@ -1,7 +1,7 @@
 import { Download, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { useCopies, useMakeCopy, usePutBack } from '../../api/backups.ts';
+import { needsPassphrase, useCopies, useMakeCopy, usePutBack } from '../../api/backups.ts';
 import { queryClient } from '../../api/client.ts';
 import { keptCache } from '../../sync/kept-cache.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -9,6 +9,8 @@ import { Confirm } from '../../ui/Confirm.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { PickFile } from '../../ui/PickFile.tsx';
 import { momentText } from '../../ui/day-text.ts';
+import { OtherPassphrase } from './OtherPassphrase.tsx';
+import { SealCopies } from './SealCopies.tsx';
 
 const WHY = {
   daily: 'made by itself',
@@ -34,9 +36,12 @@ export function Copies() {
   const make = useMakeCopy();
   const putBack = usePutBack();
   const [asked, setAsked] = useState<{ what: string; copy: string | File } | null>(null);
-  const go = (): void => {
-    if (asked === null) return;
-    putBack.mutate(asked.copy, { onSuccess: () => void startAnew() });
+  /** What was asked for last: it may need a passphrase. */
+  const [last, setLast] = useState<string | File | null>(null);
+  const go = (copy: string | File, passphrase?: string): void => {
+    setLast(copy);
+    const asking = { copy, ...(passphrase !== undefined && { passphrase }) };
+    putBack.mutate(asking, { onSuccess: () => void startAnew() });
   };
   const trouble = copies.error ?? make.error ?? putBack.error;
   return (
@@ -46,7 +51,14 @@ export function Copies() {
         The whole academy in one file. One is made every day and before each update. Keep one on
         another machine now and then: these lie beside the database.
       </p>
-      {trouble !== null && <Notice>{trouble.message}</Notice>}
+      {trouble !== null && (
+        <div className="mb-3">
+          <Notice>{trouble.message}</Notice>
+        </div>
+      )}
+      {last !== null && needsPassphrase(putBack.error) && (
+        <OtherPassphrase isBusy={putBack.isPending} onSend={(passphrase) => go(last, passphrase)} />
+      )}
       <div className="mb-3 flex flex-wrap gap-2">
         <Button
           disabled={make.isPending}
@@ -56,7 +68,7 @@ export function Copies() {
         </Button>
         <PickFile
           label="Copy to put back"
-          accept=".db"
+          accept=".db,.age"
           disabled={putBack.isPending}
           onPick={(file) => setAsked({ what: `“${file.name}”`, copy: file })}
         >
@@ -64,7 +76,7 @@ export function Copies() {
         </PickFile>
       </div>
       <ul aria-label="Copies there are" className="max-h-80 overflow-y-auto" tabIndex={0}>
-        {copies.data?.map(({ name, at, reason, sizeBytes }) => (
+        {copies.data?.map(({ name, at, reason, sizeBytes, isSealed }) => (
           <li
             key={name}
             className="flex flex-wrap items-center gap-x-3 border-b border-line/60 py-1"
@@ -73,6 +85,7 @@ export function Copies() {
               <b>{momentText(at)}</b>{' '}
               <span className="text-soft">
                 {WHY[reason]}, {sizeWords(sizeBytes)}
+                {isSealed && ', sealed'}
               </span>
             </span>
             <a
@@ -93,6 +106,7 @@ export function Copies() {
           </li>
         ))}
       </ul>
+      <SealCopies />
       <Confirm
         open={asked !== null}
         title={`Put back ${asked?.what ?? ''}?`}
@@ -100,7 +114,7 @@ export function Copies() {
         yes="Put it back"
         no="Leave it as it is"
         usual="yes"
-        onYes={go}
+        onYes={() => asked !== null && go(asked.copy)}
         onClose={() => setAsked(null)}
       />
     </section>
