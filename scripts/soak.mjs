@@ -21,6 +21,7 @@ const SIMULATIONS = [
   'server/src/memory',
   'server/src/db/power-cut',
   'server/src/writers',
+  'server/src/attack',
 ];
 
 /** A moment, where the server stands, and where the browser does. */

@@ -39,6 +39,11 @@ const ROUTES = [
   ['post', '/api/drills'],
   ['post', '/api/history/:none/undo'],
   ['post', '/api/p/:none/ticks'],
+  ['patch', '/api/academy'],
+  ['post', '/api/account/codes'],
+  ['post', '/api/account/passkeys'],
+  ['post', '/api/sessions/passkey'],
+  ['post', '/api/policy-reports'],
 ] as const;
 
 /** Fields that exist, so that a value is looked at before it is refused. */
@@ -90,6 +95,13 @@ const FIELDS = [
   'parts',
   'date',
   'done',
+  'response',
+  'rawId',
+  'type',
+  'idleHours',
+  'zone',
+  'code',
+  'csp-report',
   '__proto__',
   'constructor',
 ];

@@ -1,4 +1,5 @@
 import type { Request, Response } from 'express';
+import { isToken } from '../common/token.ts';
 
 /** How long a browser stays signed in without being used where the academy says nothing, and at most, hours. */
 export const MOST_IDLE_HOURS = 30 * 24;
@@ -31,11 +32,11 @@ export function giveToken(request: Request, response: Response, token: string): 
 const KNOWN_MS = 400 * 24 * 3600 * 1000;
 const deviceNameFor = (request: Request): string => `${nameFor(request)}-device`;
 
-/** The token a browser was given when somebody signed in with it, or null. */
+/** The token a browser was given when somebody signed in with it, or null: also where it is none of ours. */
 export function deviceTokenIn(request: Request): string | null {
   const cookies = request.cookies as Record<string, unknown> | undefined;
   const value = cookies?.[deviceNameFor(request)];
-  return typeof value === 'string' && value !== '' ? value : null;
+  return typeof value === 'string' && isToken(value) ? value : null;
 }
 
 export function giveDeviceToken(request: Request, response: Response, token: string): void {
