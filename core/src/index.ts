@@ -313,6 +313,15 @@ export { sourcesDiffer, visitMarks } from './record/marks.ts';
 export { spreadOf } from './record/spread.ts';
 export { stationRecord, type StationDay } from './record/station.ts';
 export { homeworkHeldWords, stationRecordWords } from './words/practice.ts';
+export {
+  CONSENT_KINDS,
+  NOTHING_NOTED,
+  isMinorOn,
+  mayOn,
+  type AgeAndConsent,
+  type Consent,
+  type ConsentKind,
+} from './record/consent.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';

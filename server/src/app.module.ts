@@ -44,6 +44,9 @@ import { CalendarService } from './calendar/calendar.service.ts';
 import { DayController } from './day/day.controller.ts';
 import { DayRepository } from './day/day.repository.ts';
 import { DayService } from './day/day.service.ts';
+import { ConsentController } from './consent/consent.controller.ts';
+import { ConsentRepository } from './consent/consent.repository.ts';
+import { ConsentService } from './consent/consent.service.ts';
 import { Clock } from './common/clock.ts';
 import type { ServerConfig } from './config.ts';
 import { Store } from './db/store.ts';
@@ -112,6 +115,7 @@ export class AppModule {
         PasskeysController,
         CodesController,
         PlayersController,
+        ConsentController,
         LessonsController,
         BallsController,
         BlocksController,
@@ -167,6 +171,8 @@ export class AppModule {
         PeopleService,
         PlayersRepository,
         PlayersService,
+        ConsentRepository,
+        ConsentService,
         LessonsRepository,
         LessonsService,
         BallsRepository,

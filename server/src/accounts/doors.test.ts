@@ -13,7 +13,7 @@ import { MIGRATION_TAGS, oldDatabase } from '../testing/old-database.ts';
 import { join } from '../testing/people.ts';
 import { pageWith } from '../testing/pages.ts';
 
-type Method = 'get' | 'post' | 'patch' | 'delete';
+type Method = 'get' | 'post' | 'patch' | 'put' | 'delete';
 type Needs = 'anyone' | 'page' | 'see' | 'log' | 'plan' | 'own';
 type Route = readonly [Method, string, Needs, object?];
 
@@ -80,6 +80,8 @@ const ROUTES: readonly Route[] = [
   ['patch', '/api/players/{player}', 'plan', { aims: 'changed' }],
   ['delete', '/api/players/{player}', 'plan'],
   ['post', '/api/players/{player}/restore', 'plan', {}],
+  ['get', '/api/players/{player}/consent', 'plan'],
+  ['put', '/api/players/{player}/consent', 'plan', { isMinor: false, guardian: '', consents: [] }],
   ['get', '/api/players/{player}/effects', 'see'],
   ['get', '/api/players/{player}/record', 'see'],
   ['get', '/api/players/{player}/reports', 'see'],

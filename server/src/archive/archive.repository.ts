@@ -12,8 +12,18 @@ import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
 
-const { ball, ballFile, homeworkTick, history, launchFile, lesson, pageWord, player, sharedPage } =
-  TABLES;
+const {
+  ball,
+  ballFile,
+  homeworkTick,
+  history,
+  launchFile,
+  lesson,
+  pageWord,
+  player,
+  playerConsent,
+  sharedPage,
+} = TABLES;
 
 /** A launch file of a lesson, its bytes, and whose lesson it is. */
 export interface SharedFile {
@@ -46,6 +56,8 @@ function ofPlayer(db: Handle, name: TableName, playerId: string): SQL | null {
       return null;
     case 'player':
       return eq(player.id, playerId);
+    case 'playerConsent':
+      return eq(playerConsent.playerId, playerId);
     case 'lesson':
       return eq(lesson.playerId, playerId);
     case 'sharedPage':

@@ -5,6 +5,7 @@ const KINDS: Readonly<Record<string, 'list' | 'object'>> = {
   'wanted of player': 'object',
   'goals of player': 'list',
   'report of player': 'object',
+  'value of playerConsent': 'object',
   'aim of block': 'object',
   'value of lessonPart': 'object',
   'content of sharedPage': 'object',

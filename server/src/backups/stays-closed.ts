@@ -8,7 +8,8 @@ const BEHIND_LINKS = [
 
 /**
  * How a copy is put back: who may enter, which browsers are known and what was closed stay as they are now, and what is closed
- * now is closed in what comes back. A page that was withdrawn and given again is open.
+ * now is closed in what comes back. A page that was withdrawn and given again is open. What is noted now of a player's consent stays,
+or a copy would bring back one that was taken back.
  */
 export const STAYS_CLOSED: Required<TakenHow> = {
   kept: [
@@ -21,16 +22,26 @@ export const STAYS_CLOSED: Required<TakenHow> = {
     'door_event',
     'closed',
   ],
-  before: BEHIND_LINKS.flatMap(([kind, table, since]) => [
-    `DELETE FROM main.closed WHERE kind = '${kind}'
+  before: [
+    'CREATE TEMP TABLE consent_now AS SELECT * FROM main.player_consent',
+    ...BEHIND_LINKS.flatMap(([kind, table, since]) => [
+      `DELETE FROM main.closed WHERE kind = '${kind}'
        AND key IN (SELECT token_hash FROM main.${table} WHERE ${since} IS NULL)`,
-    `INSERT OR IGNORE INTO main.closed (kind, key, academy_id, at)
+      `INSERT OR IGNORE INTO main.closed (kind, key, academy_id, at)
        SELECT '${kind}', token_hash, academy_id, ${since} FROM main.${table} WHERE ${since} IS NOT NULL`,
-  ]),
-  after: BEHIND_LINKS.map(
-    ([kind, table, since]) =>
-      `UPDATE main.${table} SET ${since} =
+    ]),
+  ],
+  after: [
+    'DELETE FROM main.player_consent WHERE player_id IN (SELECT player_id FROM consent_now)',
+    `INSERT INTO main.player_consent (player_id, academy_id, value, updated_at)
+       SELECT consent_now.player_id, player.academy_id, consent_now.value, consent_now.updated_at
+       FROM consent_now JOIN main.player ON player.id = consent_now.player_id`,
+    'DROP TABLE consent_now',
+    ...BEHIND_LINKS.map(
+      ([kind, table, since]) =>
+        `UPDATE main.${table} SET ${since} =
          (SELECT at FROM main.closed WHERE kind = '${kind}' AND key = token_hash)
        WHERE ${since} IS NULL AND token_hash IN (SELECT key FROM main.closed WHERE kind = '${kind}')`,
-  ),
+    ),
+  ],
 };

@@ -9,6 +9,7 @@ import type { Scope } from '../common/scope.ts';
 import { inOneLine } from '../common/one-line.ts';
 import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
+import { ConsentService } from '../consent/consent.service.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import { DrillsService } from '../drills/drills.service.ts';
@@ -53,6 +54,7 @@ export class GivenPageService {
     private readonly drills: DrillsService,
     private readonly history: HistoryService,
     private readonly doors: DoorRecordService,
+    private readonly consent: ConsentService,
     private readonly clock: Clock,
   ) {}
 
@@ -180,7 +182,9 @@ export class GivenPageService {
       );
     const scope = { academyId: page.academyId, userId: null, role: 'player' } as const;
     const whose = await this.whose(scope, db, page);
-    if (page.withdrawnAt !== null || whose === null)
+    // Consent may have ended, or been taken back, since the page was given.
+    const mayBe = whose !== null && (await this.consent.may(scope, db, whose.player.id, 'pages'));
+    if (page.withdrawnAt !== null || whose === null || !mayBe)
       throw new GoneException('Your coach has withdrawn this page. Ask for a new link.');
     if (page.expiresAt <= this.clock.text())
       throw new GoneException('This link has ended. Ask your coach for a new one.');

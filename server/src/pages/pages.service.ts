@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
+import { ConsentService } from '../consent/consent.service.ts';
 import { Clock } from '../common/clock.ts';
 import { hashOf, newToken } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
@@ -24,6 +25,7 @@ export class PagesService {
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
     private readonly pages: PagesRepository,
+    private readonly consent: ConsentService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
@@ -90,6 +92,7 @@ export class PagesService {
     const token = newToken();
     return this.store.write(async (tx) => {
       const whose = await to(tx);
+      await this.consent.requireForPages(scope, tx, whose.playerId);
       const createdAt = this.clock.text();
       const row = {
         id: randomUUID(),

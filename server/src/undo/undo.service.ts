@@ -23,8 +23,8 @@ import type { Scope } from '../common/scope.ts';
 const read = (json: string | null): Record<string, unknown> =>
   json === null ? {} : (JSON.parse(json) as Record<string, unknown>);
 
-/** What only an owner changes is changed back where it is changed; what a player wrote stays. */
-const STAYS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy', 'word']);
+/** What only an owner changes is changed back where it is changed; what a player wrote, or was agreed to, stays. */
+const STAYS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy', 'word', 'consent']);
 
 const toEntry = (row: HistoryLine): HistoryEntry => ({
   id: row.id,
@@ -130,6 +130,7 @@ export class UndoService {
       case 'person':
       case 'academy':
       case 'word':
+      case 'consent':
         throw new Error('was refused before');
       case 'setting':
         return this.settings.edit(scope, before, `settings ${what}`, change);

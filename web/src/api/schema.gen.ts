@@ -528,6 +528,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/players/{id}/consent': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['consent_get'];
+    put: operations['consent_note'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/lessons': {
     parameters: {
       query?: never;
@@ -1795,6 +1811,35 @@ export interface components {
       goals?: components['schemas']['GoalDto'][];
       report?: components['schemas']['ReportDraftDto'] | null;
     };
+    NotedConsent: {
+      /** @enum {string} */
+      kind: 'pages' | 'pictures';
+      /** @description The last day it holds */
+      until: string | null;
+      notedBy: string;
+      notedOn: string;
+    };
+    PlayerConsent: {
+      bornOn: string | null;
+      isMinor: boolean;
+      guardian: string;
+      consents: components['schemas']['NotedConsent'][];
+    };
+    GivenConsent: {
+      /** @enum {string} */
+      kind: 'pages' | 'pictures';
+      /** @description The last day it holds */
+      until: string | null;
+    };
+    NoteConsent: {
+      /** @description The day of birth */
+      bornOn?: string | null;
+      /** @description Where no day of birth is told */
+      isMinor: boolean;
+      /** @description Parent or guardian, and how they are reached */
+      guardian: string;
+      consents: components['schemas']['GivenConsent'][];
+    };
     LessonSummary: {
       id: string;
       startsAt: string;
@@ -2861,7 +2906,8 @@ export interface components {
         | 'drill'
         | 'setting'
         | 'person'
-        | 'academy';
+        | 'academy'
+        | 'consent';
       thingId: string;
       at: string;
       who: string;
@@ -4546,6 +4592,103 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Player'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  consent_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerConsent'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  consent_note: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
+        'if-match'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NoteConsent'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerConsent'];
         };
       };
       /** @description Nobody is signed in */

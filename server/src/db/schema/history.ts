@@ -17,6 +17,7 @@ export const HISTORY_THINGS = [
   'setting',
   'person',
   'academy',
+  'consent',
 ] as const;
 export type HistoryThing = (typeof HISTORY_THINGS)[number];
 

@@ -10,6 +10,7 @@ export { launchFile, rawFile, sourceMapping } from './launch-file.ts';
 export { lesson } from './lesson.ts';
 export { passkey, recoveryCode } from './passkey.ts';
 export { player } from './player.ts';
+export { playerConsent } from './player-consent.ts';
 export { setting } from './setting.ts';
 export { homeworkTick, lessonPart, ownDrill, pageWord, repetition, sharedPage } from './work.ts';
 export { lessonReading } from './lesson-reading.ts';

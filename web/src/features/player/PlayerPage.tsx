@@ -17,6 +17,7 @@ import { dayText, momentText, shortDay } from '../../ui/day-text.ts';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { unitsOf } from '../../ui/units-of.ts';
 import { later } from '../../ui/later.tsx';
+import { AgeAndConsent } from './AgeAndConsent.tsx';
 import { PlayerData } from './PlayerData.tsx';
 import { PlayerForm, bodyOf } from './PlayerForm.tsx';
 import { WantedFlights } from './WantedFlights.tsx';
@@ -177,6 +178,7 @@ export function PlayerPage() {
             <WantedFlights player={player.data} />
           </ForCoach>
           <HistoryList of={{ playerId }} units={unitsOf(player.data)} />
+          {mayPlan && <AgeAndConsent player={player.data} />}
           {mayPlan && <PlayerData player={player.data} />}
           {mayPlan && <RemovePlayer player={player.data} />}
         </div>

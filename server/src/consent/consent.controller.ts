@@ -1,0 +1,35 @@
+import { Body, Controller, Get, Param, Put } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { May } from '../accounts/abilities.ts';
+import { Within } from '../accounts/within.ts';
+import type { Scope } from '../common/scope.ts';
+import { NamesItsChange, Writes } from '../history/change.ts';
+import type { Change } from '../history/change.ts';
+import { NoteConsent, PlayerConsent } from './consent.dto.ts';
+import { ConsentService } from './consent.service.ts';
+
+@ApiTags('consent')
+@Controller('api/players/:id/consent')
+export class ConsentController {
+  constructor(private readonly consent: ConsentService) {}
+
+  @Get()
+  @May('plan')
+  @ApiOkResponse({ type: PlayerConsent })
+  get(@Within() scope: Scope, @Param('id') playerId: string): Promise<PlayerConsent> {
+    return this.consent.get(scope, playerId);
+  }
+
+  @Put()
+  @May('plan')
+  @ApiOkResponse({ type: PlayerConsent })
+  @NamesItsChange()
+  note(
+    @Within() scope: Scope,
+    @Param('id') playerId: string,
+    @Body() body: NoteConsent,
+    @Writes() change: Change,
+  ): Promise<PlayerConsent> {
+    return this.consent.note(scope, playerId, body, change);
+  }
+}
