@@ -39,6 +39,13 @@ const CODE_WRONG =
 const codeAsked = (message: string): UnauthorizedException =>
   new UnauthorizedException({ message, fields: [{ field: 'code', reason: message }] });
 
+/** What history says of a change of the academy, by its field. */
+const ACADEMY_CHANGES = [
+  ['name', 'academy renamed'],
+  ['zone', 'time zone changed'],
+  ['idleHours', 'how long browsers stay signed in'],
+] as const;
+
 /** A browser that has just been signed in: its cookie's token, and who it is. */
 export interface Entered {
   readonly token: string;
@@ -152,19 +159,13 @@ export class AccountsService {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.academy(tx, scope.academyId);
       const { name = academy.name, zone = academy.zone, idleHours = academy.idleHours } = asked;
-      await this.accounts.putAcademy(tx, { ...academy, name, zone, idleHours });
+      const next = { ...academy, name, zone, idleHours };
+      await this.accounts.putAcademy(tx, next);
       const of = { thing: 'academy', id: academy.id, version: 0 } as const;
-      if (academy.name !== name) {
-        const values = { before: { name: academy.name }, after: { name } };
-        await this.history.note(scope, tx, of, 'academy renamed', change, values);
-      }
-      if (academy.zone !== zone) {
-        const values = { before: { zone: academy.zone }, after: { zone } };
-        await this.history.note(scope, tx, of, 'time zone changed', change, values);
-      }
-      if (academy.idleHours !== idleHours) {
-        const values = { before: { idleHours: academy.idleHours }, after: { idleHours } };
-        await this.history.note(scope, tx, of, 'how long browsers stay signed in', change, values);
+      for (const [field, what] of ACADEMY_CHANGES) {
+        if (academy[field] === next[field]) continue;
+        const values = { before: { [field]: academy[field] }, after: { [field]: next[field] } };
+        await this.history.note(scope, tx, of, what, change, values);
       }
       return this.toAccount(tx, (await this.accounts.find(scope, tx, scope.userId!))!);
     });

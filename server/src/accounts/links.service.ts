@@ -124,8 +124,8 @@ export class LinksService {
     if (user !== null) {
       // Used once: it must still be open when the password is written.
       const first = async (tx: Handle): Promise<void> => {
-        await this.require(tx, token);
-        await this.entrance.forgetWaysIn(tx, user, browser);
+        const { user: now } = await this.require(tx, token);
+        await this.entrance.forgetWaysIn(tx, now!, browser);
       };
       return this.entrance.setPassword(scopeOf(user), user, dto.password, browser, first);
     }

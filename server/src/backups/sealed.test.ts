@@ -126,3 +126,9 @@ it('half done when the server was killed are let go of at the next start', async
   backups.onApplicationShutdown();
   expect(files().filter((one) => one.startsWith('incoming'))).toEqual([]);
 });
+
+it('are not left open where the passphrase is there and cannot be read', async () => {
+  mkdirSync(join(t.folder, 'copies-passphrase'));
+  await t.http().post('/api/backups').expect(503);
+  expect((await list()).map(({ reason }) => reason)).toEqual(['daily']);
+});

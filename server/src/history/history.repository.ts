@@ -7,7 +7,6 @@ import {
   getTableColumns,
   gt,
   isNull,
-  max,
   ne,
   placeholder,
   sql,
@@ -100,12 +99,16 @@ export class HistoryRepository {
   ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<HistoryLine[]> {
     // With max, the other columns are those of its row.
     return db
-      .select({ ...getTableColumns(history), at: max(history.at).as('last'), times: count() })
+      .select({
+        ...getTableColumns(history),
+        at: sql<string>`max(${history.at})`.as('last'),
+        times: count(),
+      })
       .from(history)
       .where(and(this.own(scope), eq(history.lessonId, lessonId)))
       .groupBy(LINE)
       .orderBy(desc(sql`last`))
-      .limit(SHOWN) as unknown as Promise<HistoryLine[]>;
+      .limit(SHOWN);
   }
 
   /** The last changes of a player, or of what is of no player and no lesson; the newest first. */
