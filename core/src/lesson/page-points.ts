@@ -2,6 +2,8 @@
 import type { CauseTrace } from '../causes/trace.ts';
 import type { CauseLink, LinkValue } from '../causes/links.ts';
 import type { Drill } from '../drills/drill.ts';
+import { leaveReason } from '../plan/leave.ts';
+import type { LeaveReason } from '../plan/leave.ts';
 import type { Look } from '../plan/looks.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Stage } from '../plan/stages.ts';
@@ -19,7 +21,7 @@ export type PagePoint =
   | { readonly kind: 'basics' }
   | { readonly kind: 'look'; readonly look: Look }
   | { readonly kind: 'steady' }
-  | { readonly kind: 'keep' };
+  | { readonly kind: 'keep'; readonly why: LeaveReason };
 
 /** More than two are not remembered. */
 export const POINTS_AT_MOST = 2;
@@ -30,7 +32,7 @@ function withoutStage(plan: Plan, basicsFirst: boolean): PagePoint[] {
     case 'steady':
       return [{ kind: 'steady' }];
     case 'leave':
-      return [{ kind: 'keep' }];
+      return [{ kind: 'keep', why: leaveReason(plan) }];
     case 'look': {
       const { look } = plan;
       // A handful of balls that are looked at by hitting more: the basics are all there is to say.

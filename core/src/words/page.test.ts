@@ -4,7 +4,8 @@ import type { LessonContext } from '../lesson/read.ts';
 import { seededRandom } from '../maths/random.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import { ballsOf, exactBalls } from '../testing/players.ts';
-import { findingsOf, wordingOf } from '../testing/lessons.ts';
+import { findingsOf, readText, wordingOf } from '../testing/lessons.ts';
+import { tappedBalls } from '../testing/taps.ts';
 import { composePage } from './page.ts';
 import type { LessonPage } from './page.ts';
 
@@ -97,6 +98,20 @@ describe('the player’s page', () => {
     });
     const rails = composePage({ ...nothing, drills: [findDrill('rails')!] });
     expect(rails.points).toEqual([findDrill('rails')!.how]);
+  });
+
+  it('says no more of a flight that is left than the reading does', () => {
+    const told = [0, 1, 2, 3].flatMap((seed) =>
+      [0, -2, 2].map((path) => {
+        const balls = tappedBalls('7-iron', 8, seededRandom(seed), { path, face: 0, hand: 'left' });
+        const context = { hand: 'left' } as const;
+        const isForNow = readText(balls, context).includes('Leave the direction for now');
+        const [point = ''] = pageOf(balls, context).points;
+        expect(point.startsWith('Change nothing for now')).toBe(isForNow);
+        return isForNow;
+      }),
+    );
+    expect(new Set(told).size).toBe(2);
   });
 
   it('says keep it only of a flight that is left', () => {

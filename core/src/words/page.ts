@@ -208,7 +208,9 @@ function pointWords(point: PagePoint, w: Wording): string | null {
     case 'steady':
       return 'Start every ball on the same line. The direction comes later.';
     case 'keep':
-      return 'Nothing to change: keep it as it is.';
+      return point.why === 'unproven'
+        ? 'Change nothing for now: no change is proven to help.'
+        : 'Nothing to change: keep it as it is.';
   }
 }
 

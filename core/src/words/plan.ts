@@ -1,7 +1,7 @@
 /** What is done, in words: the move, how likely it is, what to expect; or why nothing is changed. Every screen says it from here. */
 import { asRightHanded } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
-import { RATES } from '../maths/rates.ts';
+import { leaveReason } from '../plan/leave.ts';
 import type { Middle } from '../plan/outcome.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { Move } from '../plan/routes.ts';
@@ -273,13 +273,11 @@ const withArticle = (amount: string): string =>
 /** Why the direction is left. */
 function leaveSentences(plan: Plan, worth: readonly Worth[], { units }: Wording): Sentence[] {
   const [more] = worth;
-  const isAsked = plan.isSaid && plan.wanted.shape !== 'straight';
-  const why = isAsked
-    ? `Leave it: that is the ${plan.wanted.shape} that was asked for.`
-    : // Equal taps show no scatter of their own: the usual one is assumed of them.
-      plan.p >= RATES.leaveUnder || plan.isByEye
-      ? 'Leave the direction for now: no change is proven to help.'
-      : `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`;
+  const why = {
+    asked: `Leave it: that is the ${plan.wanted.shape} that was asked for.`,
+    unproven: 'Leave the direction for now: no change is proven to help.',
+    scatter: `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`,
+  }[leaveReason(plan)];
   const next = more === undefined ? '' : ` Worth more: ${WORTH_LABELS[more.kind]}.`;
   return [sentence('plan', `${why}${next}`)];
 }
