@@ -95,6 +95,7 @@ export type { LengthUnit, SpeedUnit, Unit } from './units/units.ts';
 export { tooMuch } from './intake/limits.ts';
 export {
   addDaysIso,
+  addMonthsIso,
   dayIn,
   daysBetween,
   instantIn,
@@ -215,7 +216,7 @@ export type { SetUp } from './causes/setup.ts';
 export { ASKS, BODY_PARTS, CAUTIONS, TENDENCIES } from './drills/drill.ts';
 export type { Ask, BodyPart, Drill, Tendency } from './drills/drill.ts';
 export { DOSE, doseOf } from './drills/dose.ts';
-export { bodyPartsIn, goesGently } from './drills/body-notes.ts';
+export { bodyPartsIn, goesGently, mindedIn } from './drills/body-notes.ts';
 export { askOfStage, askWithin, layoutFor, usualAsk } from './drills/ask.ts';
 export type { StationAsk, StationFor } from './drills/ask.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
@@ -322,6 +323,7 @@ export {
   type Consent,
   type ConsentKind,
 } from './record/consent.ts';
+export { GONE_MONTHS_RANGE, PERSONAL_READERS, type PersonalReaders } from './record/personal.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';

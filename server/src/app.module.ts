@@ -71,6 +71,7 @@ import { SourcesController } from './intake/sources.controller.ts';
 import { SourcesRepository } from './intake/sources.repository.ts';
 import { SourcesService } from './intake/sources.service.ts';
 import { LessonBalls } from './lessons/lesson-balls.ts';
+import { LessonBody } from './lessons/lesson-body.ts';
 import { LessonsController } from './lessons/lessons.controller.ts';
 import { LessonsRepository } from './lessons/lessons.repository.ts';
 import { LessonsService } from './lessons/lessons.service.ts';
@@ -139,6 +140,7 @@ export class AppModule {
         Pool,
         ApiDocument,
         LessonBalls,
+        LessonBody,
         ReadingsRepository,
         ReadingsService,
         RecordRepository,

@@ -20,6 +20,15 @@ export function bodyPartsIn(notes: string): BodyPart[] {
   return isStiff && named.length === 0 ? ['back', 'hip'] : named;
 }
 
+/**
+ * Returns what of body notes somebody needs who may not read them: the parts to mind and stiffness, a word each. Read as
+ * notes themselves they ask for the same care; empty where nothing is to be minded.
+ */
+export function mindedIn(notes: string): string {
+  const named = BODY_PARTS.filter((part) => BODY_WORDS[part].test(notes));
+  return [...named, ...(STIFF.test(notes) ? ['stiff'] : [])].join(', ');
+}
+
 /** Whether nothing is overdone at full speed: a back or a hip that is spoken of, a stiff body, an older player. */
 export const goesGently = (notes: string, kind: PlayerKind | null = null): boolean =>
   kind === 'senior' ||

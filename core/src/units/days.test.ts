@@ -1,4 +1,4 @@
-import { addDaysIso, dayIn, daysBetween, instantIn, isZone, timeIn } from './days.ts';
+import { addDaysIso, addMonthsIso, dayIn, daysBetween, instantIn, isZone, timeIn } from './days.ts';
 
 describe('a day in a zone', () => {
   // Offsets from the time zone database: London is UTC+1 in summer, Kolkata +5:30, St John's −2:30 in summer, Auckland +13 in summer.
@@ -37,6 +37,13 @@ describe('days as text', () => {
     expect(addDaysIso('2027-01-01', -1)).toBe('2026-12-31');
     expect(daysBetween('2028-02-28', '2028-03-01')).toBe(2);
     expect(daysBetween('2026-10-26', '2026-10-24')).toBe(-2);
+  });
+
+  it('counts months, the 31st of a shorter month as its last', () => {
+    expect(addMonthsIso('2026-11-30', -24)).toBe('2024-11-30');
+    expect(addMonthsIso('2026-03-31', -1)).toBe('2026-02-28');
+    expect(addMonthsIso('2028-03-31T23:59:00Z', -1)).toBe('2028-02-29');
+    expect(addMonthsIso('2026-10-31', 4)).toBe('2027-02-28');
   });
 
   it('only names of zones are zones', () => {

@@ -3,6 +3,7 @@
  * day a moment is on is a question of whose clock, so the zone (an IANA name) comes in.
  */
 import { TZDate } from '@date-fns/tz';
+import { addMonths } from 'date-fns';
 
 const two = (value: number): string => String(value).padStart(2, '0');
 
@@ -52,6 +53,12 @@ export function instantIn(day: string, time: string, zone: string): string {
 export function addDaysIso(date: string, days: number): string {
   const [year = 0, month = 1, day = 1] = date.slice(0, 10).split('-').map(Number);
   return new Date(Date.UTC(year, month - 1, day + days)).toISOString().slice(0, 10);
+}
+
+/** Returns the day so many months after another, or before; the 31st of a shorter month is its last. Of a moment's text its day is taken. */
+export function addMonthsIso(date: string, months: number): string {
+  const day = new TZDate(`${date.slice(0, 10)}T00:00:00Z`, 'UTC');
+  return dayIn(addMonths(day, months).toISOString(), 'UTC');
 }
 
 /** Returns how many days one day is after another. */

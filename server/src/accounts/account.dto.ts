@@ -5,6 +5,7 @@ import {
   IsEmail,
   IsIn,
   IsInt,
+  IsOptional,
   IsNotEmpty,
   IsString,
   Length,
@@ -21,7 +22,8 @@ import type { Role } from '../common/scope.ts';
 import { ABILITIES } from './abilities.ts';
 import type { Ability } from './abilities.ts';
 import { MOST_IDLE_HOURS } from './cookie.ts';
-import { PASSWORD_LENGTH, isZone } from '@loxos/core';
+import { GONE_MONTHS_RANGE, PASSWORD_LENGTH, PERSONAL_READERS, isZone } from '@loxos/core';
+import type { PersonalReaders } from '@loxos/core';
 
 const NAME_LENGTH = 80;
 const EMAIL_LENGTH = 254;
@@ -119,6 +121,27 @@ export class ChangeAcademy {
   @Min(1)
   @Max(MOST_IDLE_HOURS)
   readonly idleHours?: number;
+
+  @ApiPropertyOptional({
+    enum: PERSONAL_READERS,
+    description: 'Who reads body notes and what players write back',
+  })
+  @IfGiven()
+  @IsIn(PERSONAL_READERS)
+  readonly personalFor?: PersonalReaders;
+
+  @ApiPropertyOptional({
+    type: Number,
+    nullable: true,
+    minimum: GONE_MONTHS_RANGE[0],
+    maximum: GONE_MONTHS_RANGE[1],
+    description: 'Months without a lesson after which a player is long gone; null for never',
+  })
+  @IsOptional()
+  @IsInt({ message: 'goneMonths: a whole number of months' })
+  @Min(GONE_MONTHS_RANGE[0])
+  @Max(GONE_MONTHS_RANGE[1])
+  readonly goneMonths?: number | null;
 }
 
 export class Invite {
@@ -169,6 +192,17 @@ export class Account {
   readonly zone!: string | null;
   @ApiProperty({ description: 'Hours after which a browser that is not used is signed out' })
   readonly idleHours!: number;
+  @ApiProperty({
+    enum: PERSONAL_READERS,
+    description: 'Who reads body notes and what players write back',
+  })
+  readonly personalFor!: PersonalReaders;
+  @ApiProperty({
+    type: Number,
+    nullable: true,
+    description: 'Months without a lesson after which a player is long gone; null for never',
+  })
+  readonly goneMonths!: number | null;
 }
 
 export class SignedIn {

@@ -38,8 +38,7 @@ export class AccountsRepository {
   }
 
   async putAcademy(db: Handle, row: AcademyRow): Promise<void> {
-    const { name, zone, isDemo, idleHours } = row;
-    const set = { name, zone, isDemo, idleHours };
+    const { id: _, createdAt: _at, ...set } = row;
     await db.insert(academy).values(row).onConflictDoUpdate({ target: academy.id, set });
   }
 

@@ -19,7 +19,7 @@ import type {
 } from './account.dto.ts';
 import { CAN } from './abilities.ts';
 import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
-import type { UserRow } from './accounts.repository.ts';
+import type { AcademyRow, UserRow } from './accounts.repository.ts';
 import { MOST_IDLE_HOURS } from './cookie.ts';
 import { CodesService } from './codes/codes.service.ts';
 import { PasskeysRepository } from './passkeys/passkeys.repository.ts';
@@ -44,6 +44,8 @@ const ACADEMY_CHANGES = [
   ['name', 'academy renamed'],
   ['zone', 'time zone changed'],
   ['idleHours', 'how long browsers stay signed in'],
+  ['personalFor', 'who reads body notes and words back'],
+  ['goneMonths', 'when players are long gone'],
 ] as const;
 
 /** A browser that has just been signed in: its cookie's token, and who it is. */
@@ -99,6 +101,8 @@ export class AccountsService {
         createdAt: there?.createdAt ?? createdAt,
         zone: zone ?? there?.zone ?? null,
         idleHours: there?.idleHours ?? null,
+        personalFor: there?.personalFor ?? 'coaches',
+        goneMonths: there?.goneMonths ?? null,
         isDemo,
       };
       await this.accounts.putAcademy(tx, row);
@@ -154,12 +158,12 @@ export class AccountsService {
     });
   }
 
-  /** Changes the academy's name, the zone of its days, or how long its browsers stay signed in. */
+  /** Changes what is said of the academy as a whole: its name, the zone of its days, who reads what and for how long. */
   changeAcademy(scope: Scope, asked: ChangeAcademy, change: Change): Promise<Account> {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.academy(tx, scope.academyId);
-      const { name = academy.name, zone = academy.zone, idleHours = academy.idleHours } = asked;
-      const next = { ...academy, name, zone, idleHours };
+      const given = Object.entries(asked).filter(([, value]) => value !== undefined);
+      const next = { ...academy, ...(Object.fromEntries(given) as Partial<AcademyRow>) };
       await this.accounts.putAcademy(tx, next);
       const of = { thing: 'academy', id: academy.id, version: 0 } as const;
       for (const [field, what] of ACADEMY_CHANGES) {
@@ -257,9 +261,10 @@ export class AccountsService {
   private async toAccount(db: Handle, user: UserRow): Promise<Account> {
     const { id, name, email, role, academyId } = user;
     const academy = await this.accounts.academy(db, academyId);
-    const { name: academyName, zone } = academy;
+    const { name: academyName, zone, personalFor, goneMonths } = academy;
     const idleHours = academy.idleHours ?? MOST_IDLE_HOURS;
     const may = [...CAN[role]];
-    return { id, name, email, role, may, academyId, academy: academyName, zone, idleHours };
+    const rules = { zone, idleHours, personalFor, goneMonths };
+    return { id, name, email, role, may, academyId, academy: academyName, ...rules };
   }
 }

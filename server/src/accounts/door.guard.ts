@@ -38,14 +38,19 @@ export class DoorGuard implements CanActivate {
       if (token !== null) takeToken(request, response);
       throw new UnauthorizedException('You are signed out. Sign in to go on.');
     }
-    const { user, sessionId, renewed } = signed;
+    const { user, sessionId, renewed, personalFor } = signed;
     const meant = request.headers[USER_HEADER];
     if (meant !== undefined && meant !== user.id)
       throw new UnauthorizedException(
         'Somebody else has signed in in this browser. Load the page again.',
       );
     if (renewed !== null) giveToken(request, response, renewed);
-    request.scope = { academyId: user.academyId, userId: user.id, role: user.role };
+    request.scope = {
+      academyId: user.academyId,
+      userId: user.id,
+      role: user.role,
+      readsPersonalOfAll: personalFor === 'coaches',
+    };
     request.sessionId = sessionId;
     request.who = user.name;
     return user;

@@ -169,6 +169,7 @@ async function twoAcademies(): Promise<{ t: TestApp; folder: string; stranger: s
   const token = 'token-of-the-stranger';
   const hash = createHash('sha256').update(token).digest('hex');
   await client.batch([
+    "update academy set personal_for = 'coaches'",
     {
       sql: 'insert into academy (id, name, created_at) values (?, ?, ?)',
       args: ['far', 'Far', at],

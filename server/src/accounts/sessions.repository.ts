@@ -4,7 +4,7 @@ import type { Scope } from '../common/scope.ts';
 import { academy, knownDevice, session, user } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
-import type { UserRow } from './accounts.repository.ts';
+import type { AcademyRow, UserRow } from './accounts.repository.ts';
 
 export type SessionRow = typeof session.$inferSelect;
 
@@ -13,7 +13,7 @@ type KnownDeviceRow = typeof knownDevice.$inferSelect;
 const behind = keptQuery((db) => {
   const hash = placeholder('hash');
   return db
-    .select({ session, user, idleHours: academy.idleHours })
+    .select({ session, user, academy })
     .from(session)
     .innerJoin(user, eq(user.id, session.userId))
     .innerJoin(academy, eq(academy.id, user.academyId))
@@ -53,7 +53,7 @@ export class SessionsRepository {
   async behind(
     db: Handle,
     hash: string,
-  ): Promise<{ session: SessionRow; user: UserRow; idleHours: number | null } | null> {
+  ): Promise<{ session: SessionRow; user: UserRow; academy: AcademyRow } | null> {
     return (await behind(db).all({ hash }))[0] ?? null;
   }
 

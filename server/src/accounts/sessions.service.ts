@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { PersonalReaders } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { hashOf, newToken } from '../common/token.ts';
@@ -23,6 +24,7 @@ const DEVICE_LENGTH = 200;
 export interface Signed {
   readonly sessionId: string;
   readonly user: UserRow;
+  readonly personalFor: PersonalReaders;
   /** A new token for the browser to keep, where the one it sent is old. */
   readonly renewed: string | null;
 }
@@ -93,15 +95,16 @@ export class SessionsService {
     const hash = hashOf(token);
     const found = await this.store.read((db) => this.sessions.behind(db, hash));
     if (found === null || found.user.endedAt !== null) return null;
-    const { session, user, idleHours } = found;
+    const { session, user, academy } = found;
     const now = this.clock.now().getTime();
     const since = (text: string): number => now - Date.parse(text);
     // Ahead of now: written by a clock that has been set back since.
     const away = (text: string): number => Math.abs(since(text));
-    if (since(session.seenAt) > idleMs(idleHours) || since(session.createdAt) > LONGEST_MS)
+    if (since(session.seenAt) > idleMs(academy.idleHours) || since(session.createdAt) > LONGEST_MS)
       return null;
     const isFormer = session.formerHash === hash;
-    const signed = { sessionId: session.id, user };
+    const { personalFor } = academy;
+    const signed = { sessionId: session.id, user, personalFor };
     if (isFormer ? away(session.rotatedAt) > GRACE_MS : away(session.rotatedAt) > ROTATE_MS)
       return { ...signed, renewed: await this.renew(session.id, hash) };
     const hasBeenUsed = !isFormer && session.formerHash !== null;

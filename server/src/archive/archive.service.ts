@@ -1,5 +1,10 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ForbiddenException,
+  Injectable,
+  NotFoundException,
+} from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BackupsService } from '../backups/backups.service.ts';
 import { Clock } from '../common/clock.ts';
@@ -13,6 +18,7 @@ import { rowPage } from '../intake/intake.logic.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
+import { maySayWhose } from '../players/personal.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { BroughtIn } from './archive.dto.ts';
 import { ArchiveRepository } from './archive.repository.ts';
@@ -47,7 +53,11 @@ export class ArchiveService {
 
   /** Everything of a player as a file. */
   async takeOutPlayer(scope: Scope, id: string): Promise<Buffer> {
-    await this.requirePlayer(scope, id);
+    const player = await this.requirePlayer(scope, id);
+    if (!maySayWhose(scope, player))
+      throw new ForbiddenException(
+        'Everything of a player is taken out by their own coach or by the owner. Ask one of them.',
+      );
     return this.pack(scope, id);
   }
 

@@ -8,8 +8,8 @@ const BEHIND_LINKS = [
 
 /**
  * How a copy is put back: who may enter, which browsers are known and what was closed stay as they are now, and what is closed
- * now is closed in what comes back. A page that was withdrawn and given again is open. What is noted now of a player's consent stays,
-or a copy would bring back one that was taken back.
+ * now is closed in what comes back. A page that was withdrawn and given again is open. What is noted now of a player's consent
+ * stays, or a copy would bring back one that was taken back; so does who reads what is personal, as it is now.
  */
 export const STAYS_CLOSED: Required<TakenHow> = {
   kept: [
@@ -24,6 +24,7 @@ export const STAYS_CLOSED: Required<TakenHow> = {
   ],
   before: [
     'CREATE TEMP TABLE consent_now AS SELECT * FROM main.player_consent',
+    'CREATE TEMP TABLE personal_now AS SELECT id, personal_for FROM main.academy',
     ...BEHIND_LINKS.flatMap(([kind, table, since]) => [
       `DELETE FROM main.closed WHERE kind = '${kind}'
        AND key IN (SELECT token_hash FROM main.${table} WHERE ${since} IS NULL)`,
@@ -37,6 +38,10 @@ export const STAYS_CLOSED: Required<TakenHow> = {
        SELECT consent_now.player_id, player.academy_id, consent_now.value, consent_now.updated_at
        FROM consent_now JOIN main.player ON player.id = consent_now.player_id`,
     'DROP TABLE consent_now',
+    `UPDATE main.academy SET personal_for =
+       (SELECT personal_now.personal_for FROM personal_now WHERE personal_now.id = main.academy.id)
+     WHERE id IN (SELECT id FROM personal_now)`,
+    'DROP TABLE personal_now',
     ...BEHIND_LINKS.map(
       ([kind, table, since]) =>
         `UPDATE main.${table} SET ${since} =

@@ -8,4 +8,6 @@ export interface Scope {
   /** Null for a player at their own page. */
   readonly userId: string | null;
   readonly role: Role | 'player';
+  /** Whether body notes and what players write back are read of every player, and not of one's own alone. */
+  readonly readsPersonalOfAll?: boolean;
 }

@@ -3,6 +3,9 @@ import { Injectable } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { PageContent, PageWord } from '../pages/page.dto.ts';
+import { readsPersonal } from '../players/personal.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
 import { toPlayer } from '../players/players.service.ts';
 import type { Given, GivenTo } from './day.dto.ts';
 import { DayRepository } from './day.repository.ts';
@@ -29,12 +32,22 @@ function toGiven(
   };
 }
 
+const NO_WORDS: ReadonlyMap<string, PageWord> = new Map();
+
+/** What a player wrote last, for whoever may read it. */
+const wordFor = (
+  scope: Scope,
+  player: PlayerRow,
+  words: ReadonlyMap<string, PageWord>,
+): PageWord | undefined => (readsPersonal(scope, player) ? words.get(player.id) : undefined);
+
 /** Who was given what, and how it goes: for the day's list and the player's. */
 @Injectable()
 export class DayService {
   constructor(
     private readonly store: Store,
     private readonly days: DayRepository,
+    private readonly players: PlayersRepository,
   ) {}
 
   /** What each player was last given; what they wrote last, from whichever page. */
@@ -46,8 +59,8 @@ export class DayService {
       const words = await this.days.lastWords(scope, db);
       const last = await this.days.lastLessons(scope, db);
       return rows.map((row) => ({
-        ...toGiven(row, ticks.get(row.page.id), words.get(row.player.id), today),
-        player: toPlayer(row.player),
+        ...toGiven(row, ticks.get(row.page.id), wordFor(scope, row.player, words), today),
+        player: toPlayer(scope, row.player),
         isBooked: (last.get(row.player.id) ?? '') > row.lesson.startsAt,
       }));
     });
@@ -57,10 +70,12 @@ export class DayService {
   givenTo(scope: Scope, playerId: string, today: string): Promise<Given[]> {
     return this.store.read(async (db) => {
       const rows = await this.days.pagesOf(scope, db, playerId);
+      const player = await this.players.find(scope, db, playerId);
+      const isRead = player !== null && readsPersonal(scope, player);
       const newest = new Map(rows.map((row) => [row.lesson.id, row]));
       const pageIds = [...newest.values()].map(({ page }) => page.id);
       const ticks = await this.days.ticks(scope, db, pageIds);
-      const words = await this.days.words(scope, db, pageIds);
+      const words = isRead ? await this.days.words(scope, db, pageIds) : NO_WORDS;
       return [...newest.values()].map((row) =>
         toGiven(row, ticks.get(row.page.id), words.get(row.page.id), today),
       );

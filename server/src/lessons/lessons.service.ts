@@ -20,12 +20,12 @@ import { LessonsRepository } from './lessons.repository.ts';
 import type { LessonWithPlayer } from './lessons.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
-const toSummary = ({ lesson, player }: LessonWithPlayer): LessonSummary => ({
+const toSummary = (scope: Scope, { lesson, player }: LessonWithPlayer): LessonSummary => ({
   id: lesson.id,
   startsAt: lesson.startsAt,
   asked: lesson.asked,
   ballCount: lesson.ballCount,
-  player: toPlayer(player),
+  player: toPlayer(scope, player),
   version: lesson.version,
 });
 
@@ -48,7 +48,7 @@ export class LessonsService {
   async list(scope: Scope, query: LessonQuery): Promise<LessonSummary[]> {
     const wanted = { ...query, from: instantOr(query.from), to: instantOr(query.to) };
     const rows = await this.store.read((db) => this.lessons.list(scope, db, wanted));
-    return rows.map(toSummary);
+    return rows.map((row) => toSummary(scope, row));
   }
 
   /** A lesson's head, with what another device than the asking one changed last. */
@@ -56,7 +56,7 @@ export class LessonsService {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(scope, db, id);
       return {
-        ...toSummary(found),
+        ...toSummary(scope, found),
         previousLessonId: await this.lessons.before(scope, db, found.lesson),
         lastChange: await this.history.lastOf(scope, db, id, device),
       };
@@ -67,7 +67,7 @@ export class LessonsService {
     return this.store.write(async (tx) => {
       const id = await this.history.idFor(scope, tx, change, dto.id);
       const known = await this.lessons.find(scope, tx, id);
-      if (known !== null) return toSummary(known);
+      if (known !== null) return toSummary(scope, known);
       if ((await this.lessons.row(scope, tx, id)) !== null)
         throw new GoneException('This lesson was taken away.');
       const player = await this.players.find(scope, tx, dto.playerId);
@@ -89,7 +89,7 @@ export class LessonsService {
       });
       const of = { thing: 'lesson', id, lessonId: id, playerId: dto.playerId } as const;
       await this.history.made(scope, tx, of, 'lesson opened', change);
-      return toSummary(await this.lessons.require(scope, tx, id));
+      return toSummary(scope, await this.lessons.require(scope, tx, id));
     });
   }
 
@@ -139,7 +139,7 @@ export class LessonsService {
         this.catchUp.nudge();
       }
       const found = await this.lessons.find(scope, tx, id);
-      return found === null ? null : toSummary(found);
+      return found === null ? null : toSummary(scope, found);
     });
   }
 }

@@ -10,6 +10,8 @@ import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { NewSharedPage, PageContent, SharePage, SharedPage } from './page.dto.ts';
+import { readsPersonal } from '../players/personal.ts';
+import type { PlayerRow } from '../players/players.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { PageRow } from './pages.repository.ts';
@@ -33,16 +35,16 @@ export class PagesService {
   /** The pages given out from a lesson, with the days their players have ticked; never their links. */
   ofLesson(scope: Scope, lessonId: string): Promise<SharedPage[]> {
     return this.store.read(async (db) => {
-      await this.lessons.require(scope, db, lessonId);
-      return this.told(scope, db, await this.pages.ofLesson(scope, db, lessonId));
+      const { player } = await this.lessons.require(scope, db, lessonId);
+      return this.told(scope, db, player, await this.pages.ofLesson(scope, db, lessonId));
     });
   }
 
   /** The reports given to a player, as pages are. */
   reportsOf(scope: Scope, playerId: string): Promise<SharedPage[]> {
     return this.store.read(async (db) => {
-      await this.requirePlayer(scope, db, playerId);
-      return this.told(scope, db, await this.pages.reportsOf(scope, db, playerId));
+      const player = await this.requirePlayer(scope, db, playerId);
+      return this.told(scope, db, player, await this.pages.reportsOf(scope, db, playerId));
     });
   }
 
@@ -57,7 +59,7 @@ export class PagesService {
     if (trouble !== null) throw invalid([{ field: 'content', reason: trouble }]);
     return this.give(scope, page, change, async (tx) => {
       const { player } = await this.lessons.require(scope, tx, lessonId);
-      return { playerId: player.id, lessonId };
+      return { player, lessonId };
     });
   }
 
@@ -66,17 +68,22 @@ export class PagesService {
     if (page.content.period == null)
       throw invalid([{ field: 'content', reason: 'period: say from when to when it is' }]);
     return this.give(scope, page, change, async (tx) => {
-      await this.requirePlayer(scope, tx, playerId);
-      return { playerId, lessonId: null };
+      return { player: await this.requirePlayer(scope, tx, playerId), lessonId: null };
     });
   }
 
-  private async told(scope: Scope, db: Handle, rows: readonly PageRow[]): Promise<SharedPage[]> {
+  private async told(
+    scope: Scope,
+    db: Handle,
+    player: PlayerRow,
+    rows: readonly PageRow[],
+  ): Promise<SharedPage[]> {
+    const isRead = readsPersonal(scope, player);
     const found: SharedPage[] = [];
     for (const { id, createdAt, expiresAt, withdrawnAt, content } of rows) {
       const { points, homework, nextLook, period } = JSON.parse(content) as PageContent;
       const ticked = await this.pages.ticked(scope, db, id);
-      const said = await this.pages.words(scope, db, id);
+      const said = isRead ? await this.pages.words(scope, db, id) : [];
       const given = { points, homework, nextLook, period: period ?? null };
       found.push({ id, createdAt, expiresAt, withdrawnAt, ticked, said, ...given });
     }
@@ -87,11 +94,12 @@ export class PagesService {
     scope: Scope,
     { content, days }: SharePage,
     change: Change,
-    to: (tx: Handle) => Promise<Pick<PageRow, 'playerId' | 'lessonId'>>,
+    to: (tx: Handle) => Promise<{ readonly player: PlayerRow; readonly lessonId: string | null }>,
   ): Promise<NewSharedPage> {
     const token = newToken();
     return this.store.write(async (tx) => {
-      const whose = await to(tx);
+      const { player, lessonId } = await to(tx);
+      const whose = { playerId: player.id, lessonId };
       await this.consent.requireForPages(scope, tx, whose.playerId);
       const createdAt = this.clock.text();
       const row = {
@@ -105,17 +113,18 @@ export class PagesService {
         openedAt: null,
       };
       await this.pages.insert(scope, tx, row);
-      const what = whose.lessonId === null ? 'report given' : 'page given';
+      const what = lessonId === null ? 'report given' : 'page given';
       await this.history.made(scope, tx, { thing: 'page', id: row.id, ...whose }, what, change);
-      const [told] = await this.told(scope, tx, [{ ...row, academyId: scope.academyId }]);
+      const [told] = await this.told(scope, tx, player, [{ ...row, academyId: scope.academyId }]);
       return { ...told!, token };
     });
   }
 
-  private async requirePlayer(scope: Scope, db: Handle, id: string): Promise<void> {
+  private async requirePlayer(scope: Scope, db: Handle, id: string): Promise<PlayerRow> {
     const player = await this.players.find(scope, db, id);
     if (player === null || player.deletedAt !== null)
       throw new NotFoundException('There is no such player in this academy.');
+    return player;
   }
 
   async withdraw(scope: Scope, id: string, change: Change): Promise<void> {

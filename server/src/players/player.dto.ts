@@ -139,7 +139,12 @@ export class Player {
   @ApiProperty({ type: Number, nullable: true, description: 'With the driver, m/s' })
   readonly driverSpeedMps!: number | null;
   @ApiProperty() readonly aims!: string;
-  @ApiProperty() readonly bodyNotes!: string;
+  @ApiProperty({ description: 'Whole, or the parts of the body to mind' })
+  readonly bodyNotes!: string;
+  @ApiProperty({
+    description: 'False where body notes and words back are for the player’s own coach',
+  })
+  readonly isPersonalRead!: boolean;
   @ApiProperty({ description: 'Whose player they are; empty for nobody’s' })
   readonly coachId!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;

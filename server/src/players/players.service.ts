@@ -1,5 +1,5 @@
 import { DEFAULT_DISPLAY_UNITS, PLAIN_WANTED, USUAL_SPEED_UNIT } from '@loxos/core';
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
@@ -9,6 +9,7 @@ import { HistoryService } from '../history/history.service.ts';
 import type { Edit } from '../history/history.service.ts';
 import type { Fields } from '@loxos/core';
 import type { CreatePlayer, Player, UpdatePlayer } from './player.dto.ts';
+import { bodyNotesFor, maySayWhose, readsPersonal } from './personal.ts';
 import { CatchUp } from '../readings/catch-up.ts';
 import { PlayersRepository } from './players.repository.ts';
 import type { PlayerRow } from './players.repository.ts';
@@ -16,7 +17,8 @@ import type { Scope } from '../common/scope.ts';
 
 const NO_PLAYER = 'There is no such player in this academy.';
 
-export const toPlayer = (row: PlayerRow): Player => ({
+/** A player as somebody may read them. */
+export const toPlayer = (scope: Scope, row: PlayerRow): Player => ({
   id: row.id,
   name: row.name,
   hand: row.hand,
@@ -26,7 +28,8 @@ export const toPlayer = (row: PlayerRow): Player => ({
   playerKind: row.playerKind,
   driverSpeedMps: row.driverSpeedMps,
   aims: row.aims,
-  bodyNotes: row.bodyNotes,
+  bodyNotes: bodyNotesFor(row.bodyNotes, readsPersonal(scope, row)),
+  isPersonalRead: readsPersonal(scope, row),
   coachId: row.coachId,
   wanted: JSON.parse(row.wanted) as Player['wanted'],
   goals: JSON.parse(row.goals) as Player['goals'],
@@ -47,6 +50,18 @@ function playerColumns({ fields, version }: Edit, at: string): Partial<PlayerRow
   };
 }
 
+/** Throws 403 where fields are changed that the writer may not read, or that say who may. */
+function refuseHidden(scope: Scope, row: PlayerRow, { bodyNotes, coachId }: Fields): void {
+  if (bodyNotes !== undefined && !readsPersonal(scope, row))
+    throw new ForbiddenException(
+      'bodyNotes: these are for the player’s own coach. Ask them, or the owner, to make you it.',
+    );
+  if (coachId !== undefined && coachId !== row.coachId && !maySayWhose(scope, row))
+    throw new ForbiddenException(
+      'coachId: whose player this is, their coach or the owner changes. Ask one of them.',
+    );
+}
+
 @Injectable()
 export class PlayersService {
   constructor(
@@ -59,11 +74,11 @@ export class PlayersService {
 
   async list(scope: Scope): Promise<Player[]> {
     const rows = await this.store.read((db) => this.players.list(scope, db));
-    return rows.map(toPlayer);
+    return rows.map((row) => toPlayer(scope, row));
   }
 
   async get(scope: Scope, id: string): Promise<Player> {
-    return toPlayer(await this.store.read((db) => this.require(scope, db, id)));
+    return toPlayer(scope, await this.store.read((db) => this.require(scope, db, id)));
   }
 
   create(scope: Scope, dto: CreatePlayer, change: Change): Promise<Player> {
@@ -71,7 +86,7 @@ export class PlayersService {
     return this.store.write(async (tx) => {
       const id = await this.history.idFor(scope, tx, change, dto.id);
       const known = await this.players.find(scope, tx, id);
-      if (known !== null) return toPlayer(known);
+      if (known !== null) return toPlayer(scope, known);
       await this.players.insert(scope, tx, {
         id,
         name: dto.name,
@@ -91,6 +106,7 @@ export class PlayersService {
         version: 1,
         createdAt: at,
         updatedAt: at,
+        keepUntil: null,
         deletedAt: null,
       });
       await this.history.made(
@@ -100,7 +116,7 @@ export class PlayersService {
         'player made',
         change,
       );
-      return toPlayer(await this.require(scope, tx, id));
+      return toPlayer(scope, await this.require(scope, tx, id));
     });
   }
 
@@ -123,14 +139,15 @@ export class PlayersService {
       const row = await this.players.find(scope, tx, id);
       if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
         throw new NotFoundException(NO_PLAYER);
-      const current = { ...toPlayer(row), deleted: row.deletedAt !== null };
+      refuseHidden(scope, row, wanted);
+      const current = { ...toPlayer(scope, row), deleted: row.deletedAt !== null };
       const of = { thing: 'player', id, version: row.version, playerId: id } as const;
       const edit = await this.history.edit(scope, tx, of, current, wanted, what, change);
-      if (edit === null) return toPlayer(row);
+      if (edit === null) return toPlayer(scope, row);
       await this.players.update(scope, tx, id, playerColumns(edit, this.clock.text()));
       // What is wanted says where they stand.
       this.catchUp.nudge();
-      return toPlayer((await this.players.find(scope, tx, id))!);
+      return toPlayer(scope, (await this.players.find(scope, tx, id))!);
     });
   }
 

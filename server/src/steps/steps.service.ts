@@ -1,4 +1,4 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
 import { fieldsOf, findDrill, recordOf } from '@loxos/core';
 import type { Fields } from '@loxos/core';
 import { Clock } from '../common/clock.ts';
@@ -9,7 +9,9 @@ import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Change } from '../history/change.ts';
 import { HistoryService } from '../history/history.service.ts';
+import { LessonBody } from '../lessons/lesson-body.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
+import { withoutPersonal } from '../players/personal.ts';
 import { PART_CLASSES, partTrouble } from './part.dto.ts';
 import type { AddRepetition, LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsRepository, toPart, toRepetition } from './steps.repository.ts';
@@ -17,6 +19,15 @@ import type { RepetitionRow } from './steps.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
 const PART_WORDS = { setup: 'set-up', causes: 'cause', work: 'work', send: 'page' } as const;
+
+/** A part as somebody may read it: how the body feels whole, or the parts of it to mind. */
+const partFor = (part: LessonPart, isRead: boolean): LessonPart => ({
+  ...part,
+  value: isRead ? part.value : (withoutPersonal('part', part.value) ?? part.value),
+});
+
+const BODY_HIDDEN =
+  'body: how the body felt that day is for the player’s own coach. Ask them, or the owner, to make you it.';
 
 /** A drill's name; one of the academy's own is called so. */
 const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
@@ -26,6 +37,7 @@ export class StepsService {
   constructor(
     private readonly store: Store,
     private readonly lessons: LessonsRepository,
+    private readonly body: LessonBody,
     private readonly steps: StepsRepository,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -34,8 +46,10 @@ export class StepsService {
   /** What was put down in each step of a lesson. */
   parts(scope: Scope, lessonId: string): Promise<LessonPart[]> {
     return this.store.read(async (db) => {
-      await this.lessons.require(scope, db, lessonId);
-      return this.steps.parts(scope, db, lessonId);
+      const found = await this.lessons.require(scope, db, lessonId);
+      const parts = await this.steps.parts(scope, db, lessonId);
+      const isRead = await this.body.isRead(scope, db, found);
+      return parts.map((part) => partFor(part, isRead));
     });
   }
 
@@ -59,7 +73,9 @@ export class StepsService {
     const part = LESSON_PARTS.find((known) => known === name);
     if (part === undefined) throw new NotFoundException(`A lesson has no part “${name}”.`);
     return this.store.write(async (tx) => {
-      await this.lessons.require(scope, tx, lessonId);
+      const found = await this.lessons.require(scope, tx, lessonId);
+      const isRead = await this.body.isRead(scope, tx, found);
+      if ('body' in asked && !isRead) throw new ForbiddenException(BODY_HIDDEN);
       const row = await this.steps.part(scope, tx, lessonId, part);
       const value = row === null ? {} : toPart(row).value;
       const current = fieldsOf(part, value);
@@ -82,7 +98,7 @@ export class StepsService {
       );
       if (edit === null) {
         const nothing = { part, value, version: 0, updatedAt: '', updatedBy: '' };
-        return row === null ? nothing : toPart(row);
+        return row === null ? nothing : partFor(toPart(row), isRead);
       }
       const by = { updatedAt: this.clock.text(), updatedBy: change.who };
       const { version } = edit;
@@ -91,7 +107,7 @@ export class StepsService {
         version,
         ...by,
       });
-      return { part, value: whole, version, ...by };
+      return partFor({ part, value: whole, version, ...by }, isRead);
     });
   }
 

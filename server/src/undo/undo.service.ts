@@ -11,9 +11,11 @@ import { HistoryRepository } from '../history/history.repository.ts';
 import type { HistoryLine, HistoryRow } from '../history/history.repository.ts';
 import { IntakeService } from '../intake/intake.service.ts';
 import { SourcesService } from '../intake/sources.service.ts';
+import { LessonBody } from '../lessons/lesson-body.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { LessonsService } from '../lessons/lessons.service.ts';
 import { PagesService } from '../pages/pages.service.ts';
+import { readsPersonal, withoutPersonal } from '../players/personal.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { PlayersService } from '../players/players.service.ts';
 import { SettingsService } from '../settings/settings.service.ts';
@@ -26,18 +28,25 @@ const read = (json: string | null): Record<string, unknown> =>
 /** What only an owner changes is changed back where it is changed; what a player wrote, or was agreed to, stays. */
 const STAYS: ReadonlySet<HistoryRow['thing']> = new Set(['person', 'academy', 'word', 'consent']);
 
-const toEntry = (row: HistoryLine): HistoryEntry => ({
-  id: row.id,
-  thing: row.thing,
-  thingId: row.thingId,
-  at: row.at,
-  who: row.who,
-  what: row.what,
-  times: row.times,
-  before: read(row.before),
-  after: read(row.after),
-  canUndo: row.times === 1 && row.before !== null && !STAYS.has(row.thing),
-});
+/** A change as it stands in history; `isRead`: whether what is personal in it may be read, and so put back. */
+function toEntry(row: HistoryLine, isRead = true): HistoryEntry {
+  const hidden = (fields: Fields): Fields | null =>
+    isRead ? null : withoutPersonal(row.thing, fields);
+  const [before, after] = [read(row.before), read(row.after)];
+  const isHidden = hidden(before) !== null || hidden(after) !== null;
+  return {
+    id: row.id,
+    thing: row.thing,
+    thingId: row.thingId,
+    at: row.at,
+    who: row.who,
+    what: row.what,
+    times: row.times,
+    before: hidden(before) ?? before,
+    after: hidden(after) ?? after,
+    canUndo: row.times === 1 && row.before !== null && !STAYS.has(row.thing) && !isHidden,
+  };
+}
 
 /** Takes a change back from what history says it was, as a change of its own. */
 @Injectable()
@@ -46,6 +55,7 @@ export class UndoService {
     private readonly store: Store,
     private readonly history: HistoryRepository,
     private readonly lessonRows: LessonsRepository,
+    private readonly body: LessonBody,
     private readonly playerRows: PlayersRepository,
     private readonly players: PlayersService,
     private readonly lessons: LessonsService,
@@ -62,25 +72,29 @@ export class UndoService {
   /** What was done in a lesson, taken away or not; the newest first. */
   ofLesson(scope: Scope, lessonId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
-      if ((await this.lessonRows.row(scope, db, lessonId)) === null)
-        throw new NotFoundException('There is no such lesson in this academy.');
-      return (await this.history.ofLesson(scope, db, lessonId)).map(toEntry);
+      const lesson = await this.lessonRows.row(scope, db, lessonId);
+      if (lesson === null) throw new NotFoundException('There is no such lesson in this academy.');
+      const player = await this.playerRows.find(scope, db, lesson.playerId);
+      const isRead = player !== null && (await this.body.isRead(scope, db, { lesson, player }));
+      const rows = await this.history.ofLesson(scope, db, lessonId);
+      return rows.map((row) => toEntry(row, isRead));
     });
   }
 
   /** What was done with a player, taken away or not; the newest first. */
   ofPlayer(scope: Scope, playerId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
-      if ((await this.playerRows.find(scope, db, playerId)) === null)
-        throw new NotFoundException('There is no such player in this academy.');
-      return (await this.history.last(scope, db, playerId)).map(toEntry);
+      const player = await this.playerRows.find(scope, db, playerId);
+      if (player === null) throw new NotFoundException('There is no such player in this academy.');
+      const rows = await this.history.last(scope, db, playerId);
+      return rows.map((row) => toEntry(row, readsPersonal(scope, player)));
     });
   }
 
   /** What was done with the academy's rules, drills and people; the newest first. */
   async ofAcademy(scope: Scope): Promise<HistoryEntry[]> {
     const rows = await this.store.read((db) => this.history.last(scope, db, null));
-    return rows.map(toEntry);
+    return rows.map((row) => toEntry(row));
   }
 
   /** Puts the fields of a change back; 409 where somebody changed them since. */

@@ -5,6 +5,7 @@ import { keepAccount, keptAccount } from './who.ts';
 import type { Account } from './who.ts';
 
 export type Person = components['schemas']['Person'];
+type ChangeAcademy = components['schemas']['ChangeAcademy'];
 export type Ability = Account['may'][number];
 export type Role = Account['role'];
 
@@ -77,9 +78,9 @@ export const useReset = () =>
   );
 export const useRename = () =>
   useAccountChange((name: string) => answerOf(api.PATCH('/api/account', { body: { name } })));
-/** Changes the academy's name, or the zone of its days: what is kept of it in this browser is the new one at once. */
+/** Changes what is said of the academy as a whole: what is kept of it in this browser is the new one at once. */
 export const useChangeAcademy = () =>
-  useAccountChange(async (body: { name?: string; zone?: string; idleHours?: number }) => {
+  useAccountChange(async (body: ChangeAcademy) => {
     const account = await answerOf(api.PATCH('/api/academy', { body }));
     keepAccount(account);
     return account;

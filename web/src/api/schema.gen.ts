@@ -1500,6 +1500,13 @@ export interface components {
       zone: string | null;
       /** @description Hours after which a browser that is not used is signed out */
       idleHours: number;
+      /**
+       * @description Who reads body notes and what players write back
+       * @enum {string}
+       */
+      personalFor: 'coaches' | 'own-coach';
+      /** @description Months without a lesson after which a player is long gone; null for never */
+      goneMonths: number | null;
     };
     SignIn: {
       email: string;
@@ -1534,6 +1541,13 @@ export interface components {
       zone?: string;
       /** @description Hours after which a browser that is not used is signed out */
       idleHours?: number;
+      /**
+       * @description Who reads body notes and what players write back
+       * @enum {string}
+       */
+      personalFor?: 'coaches' | 'own-coach';
+      /** @description Months without a lesson after which a player is long gone; null for never */
+      goneMonths?: number | null;
     };
     ChangePassword: {
       /** @description The password until now */
@@ -1746,7 +1760,10 @@ export interface components {
       /** @description With the driver, m/s */
       driverSpeedMps: number | null;
       aims: string;
+      /** @description Whole, or the parts of the body to mind */
       bodyNotes: string;
+      /** @description False where body notes and words back are for the player’s own coach */
+      isPersonalRead: boolean;
       /** @description Whose player they are; empty for nobody’s */
       coachId: string;
       wanted: components['schemas']['WantedByClubDto'];

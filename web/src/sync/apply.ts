@@ -131,6 +131,7 @@ export const playerOf = (id: string, body: CreatePlayer): Player => ({
   driverSpeedMps: null,
   aims: '',
   bodyNotes: '',
+  isPersonalRead: true,
   coachId: keptAccount()?.id ?? '',
   wanted: { all: PLAIN_WANTED },
   goals: [],

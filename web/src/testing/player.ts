@@ -13,6 +13,7 @@ export const playerWith = (said: Partial<Player> = {}): Player => ({
   driverSpeedMps: null,
   aims: '',
   bodyNotes: '',
+  isPersonalRead: true,
   coachId: '',
   wanted: { all: PLAIN_WANTED },
   goals: [],

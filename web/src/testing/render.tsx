@@ -59,6 +59,8 @@ export const accountOf = (role: keyof typeof MAY): Account => ({
   academy: 'Test academy',
   zone: null,
   idleHours: 720,
+  personalFor: 'coaches',
+  goneMonths: null,
 });
 
 /** A cache that knows what it is told and asks nobody. */

@@ -1,5 +1,5 @@
 import { addDaysIso } from '@loxos/core';
-import { addMonths, format, parseISO, startOfMonth, startOfWeek } from 'date-fns';
+import { format, parseISO, startOfMonth, startOfWeek } from 'date-fns';
 import { spanOf } from './academy-time.ts';
 
 const text = (day: Date): string => format(day, 'yyyy-MM-dd');
@@ -7,10 +7,6 @@ const text = (day: Date): string => format(day, 'yyyy-MM-dd');
 /** The Monday of the week round a day. */
 export const mondayOf = (day: string): string =>
   text(startOfWeek(parseISO(day), { weekStartsOn: 1 }));
-
-/** The same day so many months later, or before; the last of the month where there is no such day. */
-export const addMonthsIso = (day: string, months: number): string =>
-  text(addMonths(parseISO(day), months));
 
 /** The week round a day, as lessons of it are asked for. */
 export const weekOf = (day: string) => spanOf(mondayOf(day), 7);

@@ -27,6 +27,8 @@ export const player = sqliteTable(
     report: text('report'),
     /** The user whose player they are; empty where nobody's. */
     coachId: text('coach_id').notNull().default(''),
+    /** The day until which they are kept though long gone, where somebody said so. */
+    keepUntil: text('keep_until'),
     /** Counts its changes: a write names the one it saw. */
     version: integer('version').notNull().default(1),
     createdAt: text('created_at').notNull(),

@@ -1,4 +1,4 @@
-import { addDaysIso } from '@loxos/core';
+import { addDaysIso, addMonthsIso } from '@loxos/core';
 import { ChevronLeft, ChevronRight, Plus } from 'lucide-react';
 import { Suspense, lazy, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -12,7 +12,7 @@ import { Segments } from '../../ui/Segments.tsx';
 import { Whose } from '../../ui/Whose.tsx';
 import { dayOf, today } from '../../ui/academy-time.ts';
 import { dayText, formatDay, typedDay } from '../../ui/day-text.ts';
-import { addMonthsIso, mondayOf, monthOf, weekOf } from '../../ui/week.ts';
+import { mondayOf, monthOf, weekOf } from '../../ui/week.ts';
 import { useIsMine } from '../../ui/use-is-mine.ts';
 import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';

@@ -49,6 +49,23 @@ describe('a player', () => {
     expect(screen.queryByRole('region', { name: 'Where it stands' })).toBeNull();
   });
 
+  it('tells who may not read the notes what to mind, and asks them for no more', () => {
+    const reduced = playerWith({ bodyNotes: 'wrist', isPersonalRead: false, coachId: 'kit' });
+    show(
+      <Routes>
+        <Route path="/players/:playerId" element={<PlayerPage />} />
+      </Routes>,
+      { players: [reduced], summaries: [], role: 'coach' },
+      '/players/ada',
+    );
+    expect(
+      screen.getByText('▲ To mind: wrist.', { exact: false, selector: 'p' }),
+    ).toHaveTextContent('The notes are for the player’s coach.');
+    fireEvent.click(screen.getByRole('button', { name: 'Edit' }));
+    expect(screen.getByLabelText('Aims')).toBeInTheDocument();
+    expect(screen.queryByLabelText(/Body notes/)).toBeNull();
+  });
+
   it('says where it stands: the last points, the homework, the next look', () => {
     open([given], [lesson]);
     const stands = screen.getByRole('region', { name: 'Where it stands' });

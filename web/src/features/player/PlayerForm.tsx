@@ -14,7 +14,7 @@ import {
 import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit } from '@loxos/core';
 import { IsIn, IsNotEmpty, Matches, MaxLength } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
-import { useAccount, usePeople } from '../../api/account.ts';
+import { useAccount, useMay, usePeople } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
@@ -88,6 +88,8 @@ const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [
 /** Name, hand, units, aims and what to mind. */
 export function PlayerForm({ player, onSave }: PlayerFormProps) {
   const me = useAccount()?.id ?? '';
+  const isOwner = useMay('own');
+  const isPersonalRead = player?.isPersonalRead ?? true;
   const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
   const { register, control, handleSubmit, formState, watch, setValue } = useForm<PlayerValues>({
     resolver: classValidatorResolver(PlayerValues),
@@ -151,12 +153,14 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
         </div>
       </div>
       <TextField label="Aims" {...register('aims')} />
-      <TextField
-        label="Body notes"
-        hint="pains, injuries, limits to mind"
-        {...register('bodyNotes')}
-      />
-      {coaches.length > 1 && (
+      {isPersonalRead && (
+        <TextField
+          label="Body notes"
+          hint="pains, injuries, limits to mind"
+          {...register('bodyNotes')}
+        />
+      )}
+      {(isPersonalRead || isOwner) && coaches.length > 1 && (
         <SelectField
           label="Whose player"
           options={[

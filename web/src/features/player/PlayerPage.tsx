@@ -6,6 +6,7 @@ import type { Given, LessonSummary, Player } from '../../api/client.ts';
 import { useMay, usePeople } from '../../api/account.ts';
 import { useGivenTo, useLessons, usePlayer } from '../../api/queries.ts';
 import { changePlayer, partWithPlayer } from '../../sync/things.ts';
+import { BodyNotes } from '../../ui/BodyNotes.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { HistoryList } from '../../ui/HistoryList.tsx';
@@ -138,7 +139,7 @@ export function PlayerPage() {
   const [open, setOpen] = useState<'edit' | 'lesson' | null>(null);
   if (player.error !== null) return <Trouble error={player.error} />;
   if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
-  const { name, hand, aims, bodyNotes, lengthUnit, speedUnit, coachId } = player.data;
+  const { name, hand, aims, lengthUnit, speedUnit, coachId } = player.data;
   const coach = people.find(({ id }) => id === coachId)?.name;
   const addLesson = mayPlan && (
     <Button look="main" onClick={() => setOpen('lesson')}>
@@ -171,7 +172,7 @@ export function PlayerPage() {
       <div className="grid gap-5 lg:grid-cols-[1fr_1.3fr]">
         <div className="min-w-0 space-y-3">
           {aims !== '' && <p>Aims: {aims}</p>}
-          {bodyNotes !== '' && <p>▲ Body notes: {bodyNotes}</p>}
+          <BodyNotes player={player.data} />
           <Standing given={given.at(-1)} />
           <Goals player={player.data} />
           <ForCoach>

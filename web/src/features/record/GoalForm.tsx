@@ -1,6 +1,7 @@
 import {
   FOLLOWED,
   GOAL_LIMITS,
+  addMonthsIso,
   convert,
   followedLabel,
   fromSi,
@@ -18,7 +19,6 @@ import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { today } from '../../ui/academy-time.ts';
-import { addMonthsIso } from '../../ui/week.ts';
 
 /** A goal is set for so far ahead unless another day is chosen. */
 const MONTHS_AHEAD = 3;

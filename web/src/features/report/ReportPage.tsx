@@ -1,4 +1,4 @@
-import { CLUB_KINDS } from '@loxos/core';
+import { CLUB_KINDS, addMonthsIso } from '@loxos/core';
 import type { ClubKind } from '@loxos/core';
 import { FileDown, RotateCcw } from 'lucide-react';
 import { Suspense, lazy } from 'react';
@@ -12,7 +12,6 @@ import { changePlayer } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { today } from '../../ui/academy-time.ts';
-import { addMonthsIso } from '../../ui/week.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { LiveText } from '../../ui/LiveText.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';

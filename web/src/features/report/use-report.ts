@@ -2,6 +2,7 @@ import {
   FINDINGS_AT_MOST,
   PAGE_DEFAULTS,
   addDaysIso,
+  addMonthsIso,
   homeworkWords,
   recordForPlayer,
   reportNumbers,
@@ -15,7 +16,6 @@ import { today } from '../../ui/academy-time.ts';
 import { shortDay } from '../../ui/day-text.ts';
 import { goalsOf } from '../../ui/goals.ts';
 import { unitsOf } from '../../ui/units-of.ts';
-import { addMonthsIso } from '../../ui/week.ts';
 import { asJson } from '../../ui/use-page-record.ts';
 
 /** A report is of so long back unless the coach says otherwise. */

@@ -15,6 +15,7 @@ import { Archive } from './Archive.tsx';
 import { Copies } from './Copies.tsx';
 import { Sources } from './Sources.tsx';
 import { IdleLimit } from './IdleLimit.tsx';
+import { WhoReads } from './WhoReads.tsx';
 import { TimeZone } from './TimeZone.tsx';
 import { changeRules } from '../../sync/things.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -170,6 +171,7 @@ export function SettingsPage() {
       )}
       <TimeZone />
       <IdleLimit />
+      <WhoReads />
       <Sources />
       {isOwner && (
         <>

@@ -1,6 +1,9 @@
 import { formatSideAngle, wantedWords } from '@loxos/core';
+import { useMay } from '../../../api/account.ts';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
+import { BodyNotes } from '../../../ui/BodyNotes.tsx';
 import { SelectField } from '../../../ui/Field.tsx';
+import { isTodayAt } from '../../../ui/academy-time.ts';
 import { Figure } from '../../../ui/Figure.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
@@ -42,6 +45,9 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
   const value = partOf(lesson, 'setup');
   const set = (changes: Partial<SetUpValue>): void =>
     savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
+  const mayPlan = useMay('plan');
+  // Who gives the lesson today must read it.
+  const isBodyRead = lesson.player.isPersonalRead || (mayPlan && isTodayAt(lesson.startsAt));
   return (
     <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
       <div className="min-w-0 lg:col-start-2">
@@ -136,15 +142,17 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
             </p>
           )}
         </div>
-        <LiveText
-          label="How the body feels today"
-          value={value.body}
-          maxLength={2000}
-          onChange={(body) => set({ body })}
-        />
-        {lesson.player.bodyNotes !== '' && (
-          <p>▲ From the player’s notes: {lesson.player.bodyNotes}</p>
+        {isBodyRead ? (
+          <LiveText
+            label="How the body feels today"
+            value={value.body}
+            maxLength={2000}
+            onChange={(body) => set({ body })}
+          />
+        ) : (
+          value.body !== '' && <p>▲ To mind that day: {value.body}.</p>
         )}
+        <BodyNotes player={lesson.player} />
       </div>
       <div className="min-w-0 lg:col-start-2">
         <Figure

@@ -1,0 +1,25 @@
+import { dayIn } from '@loxos/core';
+import { Injectable } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import type { Handle } from '../db/handle.ts';
+import { readsPersonal } from '../players/personal.ts';
+import type { LessonWithPlayer } from './lessons.repository.ts';
+
+/** Who reads and writes how the body feels in a lesson. */
+@Injectable()
+export class LessonBody {
+  constructor(
+    private readonly accounts: AccountsRepository,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Whether it is read: by who reads what is personal, and on the lesson's own day by every coach, who may be giving it. */
+  async isRead(scope: Scope, db: Handle, { lesson, player }: LessonWithPlayer): Promise<boolean> {
+    if (readsPersonal(scope, player)) return true;
+    if (scope.role !== 'owner' && scope.role !== 'coach') return false;
+    const zone = await this.accounts.zone(db, scope.academyId);
+    return dayIn(lesson.startsAt, zone) === dayIn(this.clock.text(), zone);
+  }
+}
