@@ -325,6 +325,7 @@ export {
 } from './record/consent.ts';
 export { GONE_MONTHS_RANGE, PERSONAL_READERS, type PersonalReaders } from './record/personal.ts';
 export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
+export { keptOfYouWords, keptWords, monthsText, type KeptFor } from './words/kept.ts';
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
 export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';

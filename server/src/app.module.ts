@@ -44,6 +44,9 @@ import { CalendarService } from './calendar/calendar.service.ts';
 import { DayController } from './day/day.controller.ts';
 import { DayRepository } from './day/day.repository.ts';
 import { DayService } from './day/day.service.ts';
+import { KeptController } from './kept/kept.controller.ts';
+import { KeptRepository } from './kept/kept.repository.ts';
+import { KeptService } from './kept/kept.service.ts';
 import { ConsentController } from './consent/consent.controller.ts';
 import { ConsentRepository } from './consent/consent.repository.ts';
 import { ConsentService } from './consent/consent.service.ts';
@@ -117,6 +120,7 @@ export class AppModule {
         CodesController,
         PlayersController,
         ConsentController,
+        KeptController,
         LessonsController,
         BallsController,
         BlocksController,
@@ -175,6 +179,8 @@ export class AppModule {
         PlayersService,
         ConsentRepository,
         ConsentService,
+        KeptRepository,
+        KeptService,
         LessonsRepository,
         LessonsService,
         BallsRepository,

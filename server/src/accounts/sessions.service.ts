@@ -11,8 +11,9 @@ import type { Browser } from './browser.ts';
 import { idleMs } from './cookie.ts';
 import { SessionsRepository } from './sessions.repository.ts';
 
-/** A session ends at the latest this long after signing in, ms. */
-const LONGEST_MS = 180 * 24 * 3600 * 1000;
+/** A session ends at the latest this long after signing in, days. */
+export const SESSION_DAYS = 180;
+const LONGEST_MS = SESSION_DAYS * 24 * 3600 * 1000;
 /** A token is renewed when it is this old, ms. */
 const ROTATE_MS = 24 * 3600 * 1000;
 /** Requests under way while a token is renewed still carry the old one, ms. */

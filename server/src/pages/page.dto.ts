@@ -257,6 +257,9 @@ export class PageContent {
   readonly period?: PagePeriod | null;
 }
 
+/** As long as a link opens its page, days. */
+export const MOST_PAGE_DAYS = 180;
+
 export class SharePage {
   @ApiProperty({ type: PageContent })
   @IsObject()
@@ -266,7 +269,7 @@ export class SharePage {
   @ApiProperty({ description: 'Days until the link ends' })
   @IsInt()
   @Min(1)
-  @Max(180)
+  @Max(MOST_PAGE_DAYS)
   readonly days!: number;
 }
 

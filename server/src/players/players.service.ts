@@ -140,7 +140,8 @@ export class PlayersService {
       if (row === null || (row.deletedAt !== null && !('deleted' in wanted)))
         throw new NotFoundException(NO_PLAYER);
       refuseHidden(scope, row, wanted);
-      const current = { ...toPlayer(scope, row), deleted: row.deletedAt !== null };
+      const { keepUntil, deletedAt } = row;
+      const current = { ...toPlayer(scope, row), keepUntil, deleted: deletedAt !== null };
       const of = { thing: 'player', id, version: row.version, playerId: id } as const;
       const edit = await this.history.edit(scope, tx, of, current, wanted, what, change);
       if (edit === null) return toPlayer(scope, row);

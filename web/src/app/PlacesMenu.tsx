@@ -16,6 +16,7 @@ export const PLACES = [
 export const OWN_PLACES = [
   ['/people', 'People'],
   ['/account', 'Your account'],
+  ['/kept', 'What is kept'],
 ] as const;
 
 /** On a phone the places are behind one button. */

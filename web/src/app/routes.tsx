@@ -83,6 +83,10 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'kept',
+        lazy: async () => ({ Component: (await import('../features/kept/KeptPage.tsx')).KeptPage }),
+      },
+      {
         path: 'account',
         lazy: async () => ({
           Component: (await import('../features/account/AccountPage.tsx')).AccountPage,

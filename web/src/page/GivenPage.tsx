@@ -1,3 +1,4 @@
+import { keptOfYouWords } from '@loxos/core';
 import { CalendarDays, FileDown } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { PlayerPage } from '../api/client.ts';
@@ -75,6 +76,22 @@ function Files({ token, page }: { token: string; page: PlayerPage }) {
   );
 }
 
+/** What is kept of whoever reads the page, and what they may ask. */
+function KeptOfYou({ page: { academy, expiresAt } }: { page: PlayerPage }) {
+  return (
+    <details className="mt-5">
+      <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
+        What is kept of you
+      </summary>
+      <ul className="list-disc pl-5">
+        {keptOfYouWords(academy, dayText(expiresAt)).map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
 /** What a player sees behind their link: plain words, the station, homework to tick, repetitions to log, a word back. */
 export function GivenPage() {
   const state = usePageState();
@@ -126,6 +143,7 @@ export function GivenPage() {
       />
       <WordBack said={said} onSay={(text) => void doAtPage({ op: 'say', text })} />
       <Files token={state.token} page={page} />
+      <KeptOfYou page={page} />
     </main>
   );
 }

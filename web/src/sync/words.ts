@@ -43,6 +43,7 @@ const NAMES: Readonly<Record<string, string>> = {
   wanted: 'wanted flight',
   camera: 'camera',
   report: 'the report being written',
+  keepUntil: 'kept until',
   isRecordShown: 'the record on it',
 };
 

@@ -12,8 +12,9 @@ import type { ToldEvent } from './door-record.repository.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
 const HOUR_MS = 3600 * 1000;
-/** How long the record is kept, ms. */
-const KEPT_MS = 365 * DAY_MS;
+/** How long the record is kept. */
+export const DOOR_RECORD_DAYS = 365;
+const KEPT_MS = DOOR_RECORD_DAYS * DAY_MS;
 /** Rows of refused tries in an hour: whoever asks from everywhere fills the record with one more. */
 export const MOST_TRIES = 200;
 const EVERYWHERE = 'many addresses';

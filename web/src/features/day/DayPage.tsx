@@ -18,6 +18,7 @@ import { later } from '../../ui/later.tsx';
 import { Attention } from './Attention.tsx';
 import { DoorNews } from './DoorNews.tsx';
 import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
+import { GoneNews } from './GoneNews.tsx';
 import { LessonCard } from './LessonCard.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 import { ZoneQuestion } from './ZoneQuestion.tsx';
@@ -165,6 +166,7 @@ export function DayPage() {
       </div>
       <ZoneQuestion />
       <DoorNews />
+      <GoneNews />
       {!isFirstStart &&
         (look === 'day' ? (
           <WeekStrip day={day} onDay={showDay} />

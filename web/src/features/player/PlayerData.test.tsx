@@ -1,10 +1,10 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import type { Player } from '../../api/client.ts';
+import { playerWith } from '../../testing/player.ts';
 import { show } from '../../testing/render.tsx';
 import { answering } from '../../testing/server.ts';
 import { PlayerData } from './PlayerData.tsx';
 
-const ada = { id: 'ada', name: 'Ada Reed' } as Player;
+const ada = playerWith();
 
 function open(role: 'owner' | 'coach' = 'owner') {
   const asked = answering({ 'POST /api/players/ada/erase': { status: 204 } });
@@ -16,7 +16,7 @@ const posts = (asked: readonly { method: string }[]) => asked.filter((a) => a.me
 describe('a player’s data', () => {
   it('is taken out as a file by any coach; only an owner erases', () => {
     open('coach');
-    expect(screen.getByRole('link', { hidden: true })).toHaveAttribute(
+    expect(screen.getByRole('link', { name: /Take it out/, hidden: true })).toHaveAttribute(
       'href',
       '/api/players/ada/archive',
     );

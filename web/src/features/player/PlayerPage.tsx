@@ -170,7 +170,7 @@ export function PlayerPage() {
         {addLesson}
       </div>
       <div className="grid gap-5 lg:grid-cols-[1fr_1.3fr]">
-        <div className="min-w-0 space-y-3">
+        <div className="flex min-w-0 flex-col gap-3">
           {aims !== '' && <p>Aims: {aims}</p>}
           <BodyNotes player={player.data} />
           <Standing given={given.at(-1)} />

@@ -1,6 +1,7 @@
 import { PERSONAL_READERS } from '@loxos/core';
 import type { PersonalReaders } from '@loxos/core';
 import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { useAccount, useChangeAcademy, useMay } from '../../api/account.ts';
 import { Panel } from '../../ui/Panel.tsx';
 import { SelectField } from '../../ui/Field.tsx';
@@ -34,7 +35,10 @@ export function WhoReads() {
       <p className="text-soft">
         Everybody else sees only which parts of the body to mind. On the day of a lesson every coach
         reads and writes how the body feels. Of a player who is nobody’s, every coach reads all. An
-        owner’s archives and copies hold everything.
+        owner’s archives and copies hold everything.{' '}
+        <Link to="/kept" className="font-semibold underline">
+          What is kept
+        </Link>
       </p>
     </Panel>
   );

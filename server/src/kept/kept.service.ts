@@ -1,0 +1,76 @@
+import { addMonthsIso, dayIn, ownZone } from '@loxos/core';
+import { Injectable } from '@nestjs/common';
+import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { MOST_IDLE_HOURS } from '../accounts/cookie.ts';
+import { DOOR_RECORD_DAYS } from '../accounts/record/door-record.service.ts';
+import { SESSION_DAYS } from '../accounts/sessions.service.ts';
+import { KEPT } from '../backups/copies.ts';
+import { Clock } from '../common/clock.ts';
+import type { Scope } from '../common/scope.ts';
+import { Store } from '../db/store.ts';
+import type { Change } from '../history/change.ts';
+import { MOST_PAGE_DAYS } from '../pages/page.dto.ts';
+import { PlayersService } from '../players/players.service.ts';
+import type { GonePlayer, Kept } from './kept.dto.ts';
+import { KeptRepository } from './kept.repository.ts';
+
+/** Who is kept though long gone, is asked about again after so long. */
+const KEPT_MONTHS = 12;
+
+/** What is kept of people and for how long, and who has long been gone. Nobody is erased but by a person. */
+@Injectable()
+export class KeptService {
+  constructor(
+    private readonly store: Store,
+    private readonly accounts: AccountsRepository,
+    private readonly kept: KeptRepository,
+    private readonly players: PlayersService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** What is in force. */
+  async inForce({ academyId }: Scope): Promise<Kept> {
+    const academy = await this.store.read((db) => this.accounts.academy(db, academyId));
+    return {
+      academy: academy.name,
+      personalFor: academy.personalFor,
+      goneMonths: academy.goneMonths,
+      copies: {
+        daily: KEPT.daily,
+        asked: KEPT.asked,
+        beforeUpdate: KEPT['before-update'],
+        beforeRestore: KEPT['before-restore'],
+      },
+      doorRecordDays: DOOR_RECORD_DAYS,
+      idleHours: academy.idleHours ?? MOST_IDLE_HOURS,
+      sessionDays: SESSION_DAYS,
+      pageDays: MOST_PAGE_DAYS,
+    };
+  }
+
+  /** Players who have had no lesson for as long as the academy said, and are not kept for now; the longest gone first. */
+  gone(scope: Scope): Promise<GonePlayer[]> {
+    return this.store.read(async (db) => {
+      const academy = await this.accounts.academy(db, scope.academyId);
+      if (academy.goneMonths === null) return [];
+      const zone = academy.zone ?? ownZone();
+      const today = dayIn(this.clock.text(), zone);
+      const since = addMonthsIso(today, -academy.goneMonths);
+      const all = (await this.kept.lastHere(scope, db)).map(({ lastAt, ...one }) => ({
+        ...one,
+        lastOn: dayIn(lastAt, zone),
+      }));
+      return all
+        .filter(({ lastOn, keepUntil }) => lastOn < since && (keepUntil ?? '') < today)
+        .sort((a, b) => a.lastOn.localeCompare(b.lastOn))
+        .map(({ id, name, lastOn, isTakenAway }) => ({ id, name, lastOn, isTakenAway }));
+    });
+  }
+
+  /** Keeps a player who is long gone: they are asked about again in a year. */
+  async keep(scope: Scope, playerId: string, change: Change): Promise<void> {
+    const zone = await this.store.read((db) => this.accounts.zone(db, scope.academyId));
+    const keepUntil = addMonthsIso(dayIn(this.clock.text(), zone), KEPT_MONTHS);
+    await this.players.edit(scope, playerId, { keepUntil }, 'player kept', change);
+  }
+}
