@@ -38,9 +38,15 @@ test('a passkey is made on a device, and signs in with nothing typed', async ({
   baseURL,
 }) => {
   const page = await withDevice(browser, baseURL!);
-  await page.goto('/enter?to=/account');
+  await page.goto('/enter');
   await page.getByRole('button', { name: 'Go in as the owner of the demo' }).click();
-  await page.getByRole('button', { name: 'Make a passkey on this device' }).click();
+  // The Day invites to it.
+  const invitation = page.getByRole('group', { name: 'Passkey' });
+  await expect(invitation).toBeVisible();
+  await expectAccessible(page);
+  await invitation.getByRole('button', { name: 'Make a passkey' }).click();
+  await expect(invitation).toBeHidden();
+  await page.goto('/account');
   const made = page.getByRole('list', { name: 'Your passkeys' }).getByText(/not used yet/);
   await expect(made).toBeVisible();
   // A second on the same device is refused in words.

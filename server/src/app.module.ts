@@ -5,6 +5,7 @@ import { ThrottlerModule } from '@nestjs/throttler';
 import { AccountController } from './accounts/account.controller.ts';
 import { AccountsRepository } from './accounts/accounts.repository.ts';
 import { AccountsService, Opening } from './accounts/accounts.service.ts';
+import { SureWho } from './accounts/sure-who.ts';
 import { DoorController } from './accounts/door.controller.ts';
 import { DoorGuard } from './accounts/door.guard.ts';
 import { throttling } from './accounts/limits.ts';
@@ -166,6 +167,7 @@ export class AppModule {
         SessionsRepository,
         SessionsService,
         SlowDoor,
+        SureWho,
         Challenges,
         PasskeysRepository,
         PasskeysService,

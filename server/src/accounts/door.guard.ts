@@ -38,7 +38,7 @@ export class DoorGuard implements CanActivate {
       if (token !== null) takeToken(request, response);
       throw new UnauthorizedException('You are signed out. Sign in to go on.');
     }
-    const { user, sessionId, renewed, personalFor } = signed;
+    const { user, sessionId, signedInAt, renewed, personalFor } = signed;
     const meant = request.headers[USER_HEADER];
     if (meant !== undefined && meant !== user.id)
       throw new UnauthorizedException(
@@ -52,6 +52,7 @@ export class DoorGuard implements CanActivate {
       readsPersonalOfAll: personalFor === 'coaches',
     };
     request.sessionId = sessionId;
+    request.signedInAt = signedInAt;
     request.who = user.name;
     return user;
   }

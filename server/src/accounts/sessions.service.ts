@@ -24,6 +24,7 @@ const DEVICE_LENGTH = 200;
 
 export interface Signed {
   readonly sessionId: string;
+  readonly signedInAt: string;
   readonly user: UserRow;
   readonly personalFor: PersonalReaders;
   /** A new token for the browser to keep, where the one it sent is old. */
@@ -105,7 +106,7 @@ export class SessionsService {
       return null;
     const isFormer = session.formerHash === hash;
     const { personalFor } = academy;
-    const signed = { sessionId: session.id, user, personalFor };
+    const signed = { sessionId: session.id, signedInAt: session.createdAt, user, personalFor };
     if (isFormer ? away(session.rotatedAt) > GRACE_MS : away(session.rotatedAt) > ROTATE_MS)
       return { ...signed, renewed: await this.renew(session.id, hash) };
     const hasBeenUsed = !isFormer && session.formerHash !== null;

@@ -7,6 +7,8 @@ import type { Scope } from '../common/scope.ts';
 export interface Admitted extends Request {
   scope?: Scope;
   sessionId?: string;
+  /** When this browser was signed in. */
+  signedInAt?: string;
   /** The name of whoever is signed in. */
   who?: string;
 }
@@ -16,6 +18,15 @@ export function scopeOf(request: Admitted): Scope {
   if (request.scope === undefined) throw new Error('a scope was asked for where there is none');
   return request.scope;
 }
+
+/** When the browser that asks was signed in, an instant. */
+export const SignedInAt = createParamDecorator(
+  (_data: unknown, context: ExecutionContext): string => {
+    const { signedInAt } = context.switchToHttp().getRequest<Admitted>();
+    if (signedInAt === undefined) throw new Error('nobody is signed in here');
+    return signedInAt;
+  },
+);
 
 /** Who asks, and within which academy. */
 export const Within = createParamDecorator((_data: unknown, context: ExecutionContext): Scope =>

@@ -16,7 +16,14 @@ function useCodesChange<In, Out>(send: (body: In) => Promise<Out>) {
 }
 
 export const useOfferCodes = () =>
-  useMutation({ mutationFn: () => answerOf(api.POST('/api/account/codes/offer')) });
+  useMutation({
+    mutationFn: (password: string | undefined) =>
+      answerOf(
+        api.POST('/api/account/codes/offer', {
+          body: { ...(password !== undefined && { password }) },
+        }),
+      ),
+  });
 export const useConfirmCodes = () =>
   useCodesChange((code: string) => answerOf(api.POST('/api/account/codes', { body: { code } })));
 export const useEndCodes = () =>

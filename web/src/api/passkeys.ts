@@ -13,8 +13,12 @@ const device = () => import('@simplewebauthn/browser');
 /** Returns whether this browser can have a passkey for this address: one with a name, by https or on this machine. */
 export function canHavePasskey({ hostname } = window.location): boolean {
   const isAddress = /^[\d.]+$|^\[/.test(hostname);
-  return window.isSecureContext && !isAddress && typeof PublicKeyCredential === 'function';
+  return !isAddress && typeof PublicKeyCredential === 'function' && window.isSecureContext;
 }
+
+/** Returns whether this device makes sure itself who holds it, by a finger, a face or a PIN, and could hold a passkey. */
+export const hasLock = async (): Promise<boolean> =>
+  canHavePasskey() && (await PublicKeyCredential.isUserVerifyingPlatformAuthenticatorAvailable());
 
 const REFUSED: Readonly<Record<string, string>> = {
   NotAllowedError: 'Nothing was signed: it was called off, or took too long. Try again.',
@@ -51,10 +55,11 @@ function usePasskeyChange<In>(send: (body: In) => Promise<unknown>) {
   });
 }
 
-/** Makes a passkey on this device. */
+/** Makes a passkey on this device; the password is asked of who signed in a while ago. */
 export const useMakePasskey = () =>
-  usePasskeyChange(async () => {
-    const { options } = await answerOf(api.POST('/api/account/passkeys/question'));
+  usePasskeyChange(async (password: string | undefined) => {
+    const said = { body: { ...(password !== undefined && { password }) } };
+    const { options } = await answerOf(api.POST('/api/account/passkeys/question', said));
     const { startRegistration } = await device();
     const optionsJSON = options as unknown as PublicKeyCredentialCreationOptionsJSON;
     const response = { ...(await asked(startRegistration({ optionsJSON }))) };

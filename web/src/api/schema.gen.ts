@@ -1702,6 +1702,10 @@ export interface components {
       createdAt: string;
       usedAt: string | null;
     };
+    SaysAgain: {
+      /** @description The password, where one signed in a while ago */
+      password?: string;
+    };
     PasskeyQuestion: {
       options: {
         [key: string]: unknown;
@@ -4120,7 +4124,11 @@ export interface operations {
       path?: never;
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaysAgain'];
+      };
+    };
     responses: {
       /** @description Lets a device make a passkey */
       201: {
@@ -4142,6 +4150,14 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      429: {
         headers: {
           [name: string]: unknown;
         };
@@ -4340,7 +4356,11 @@ export interface operations {
       path?: never;
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaysAgain'];
+      };
+    };
     responses: {
       201: {
         headers: {
@@ -4361,6 +4381,14 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      429: {
         headers: {
           [name: string]: unknown;
         };

@@ -5,14 +5,18 @@ import type { Scope } from '../../common/scope.ts';
 import { May } from '../abilities.ts';
 import { browserOf } from '../browser.ts';
 import { LimitedTries } from '../limits.ts';
-import { Within } from '../within.ts';
+import { SaysAgain, SureWho } from '../sure-who.ts';
+import { SignedInAt, Within } from '../within.ts';
 import { CodesOffer, CodesState, ConfirmCodes, EndCodes, RecoveryCodes } from './code.dto.ts';
 import { CodesService } from './codes.service.ts';
 
 @ApiTags('codes')
 @Controller('api/account/codes')
 export class CodesController {
-  constructor(private readonly codes: CodesService) {}
+  constructor(
+    private readonly codes: CodesService,
+    private readonly sure: SureWho,
+  ) {}
 
   @Get()
   @May('see')
@@ -23,8 +27,14 @@ export class CodesController {
 
   @Post('offer')
   @May('see')
+  @LimitedTries()
   @ApiCreatedResponse({ type: CodesOffer })
-  offer(@Within() scope: Scope): Promise<CodesOffer> {
+  async offer(
+    @Within() scope: Scope,
+    @SignedInAt() signedInAt: string,
+    @Body() { password }: SaysAgain,
+  ): Promise<CodesOffer> {
+    await this.sure.require(scope, signedInAt, password);
     return this.codes.offer(scope);
   }
 

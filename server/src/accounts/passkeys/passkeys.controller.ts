@@ -7,7 +7,8 @@ import { Account } from '../account.dto.ts';
 import { admit } from '../admit.ts';
 import { browserOf } from '../browser.ts';
 import { LimitedTries } from '../limits.ts';
-import { Within } from '../within.ts';
+import { SaysAgain, SureWho } from '../sure-who.ts';
+import { SignedInAt, Within } from '../within.ts';
 import { Passkey, PasskeyAnswer, PasskeyQuestion } from './passkey.dto.ts';
 import { PasskeysService } from './passkeys.service.ts';
 import { siteOf } from './site.ts';
@@ -15,7 +16,10 @@ import { siteOf } from './site.ts';
 @ApiTags('passkeys')
 @Controller('api')
 export class PasskeysController {
-  constructor(private readonly passkeys: PasskeysService) {}
+  constructor(
+    private readonly passkeys: PasskeysService,
+    private readonly sure: SureWho,
+  ) {}
 
   @Get('account/passkeys')
   @May('see')
@@ -26,8 +30,15 @@ export class PasskeysController {
 
   @Post('account/passkeys/question')
   @May('see')
+  @LimitedTries()
   @ApiCreatedResponse({ type: PasskeyQuestion, description: 'Lets a device make a passkey' })
-  offer(@Within() scope: Scope, @Req() request: Request): Promise<PasskeyQuestion> {
+  async offer(
+    @Within() scope: Scope,
+    @SignedInAt() signedInAt: string,
+    @Body() { password }: SaysAgain,
+    @Req() request: Request,
+  ): Promise<PasskeyQuestion> {
+    await this.sure.require(scope, signedInAt, password);
     return this.passkeys.offer(scope, siteOf(request));
   }
 

@@ -3,7 +3,8 @@ import { Clock } from '../../common/clock.ts';
 import { cookieOf, startTestApp } from '../../testing/app.ts';
 import type { TestApp } from '../../testing/app.ts';
 import { Authenticator } from '../../testing/authenticator.ts';
-import { join } from '../../testing/people.ts';
+import { PASSWORD, join } from '../../testing/people.ts';
+import { JUST_NOW_MS } from '../sure-who.ts';
 
 const ORIGIN = 'http://localhost:4180';
 const HOST = 'localhost:4180';
@@ -81,6 +82,28 @@ it('is refused where its counter has fallen back: it is a copy', async () => {
   await enter(device.sign(await asked(), { counter: 7 })).expect(201);
   await enter(device.sign(await asked(), { counter: 7 })).expect(401);
   await enter(device.sign(await asked(), { counter: 8 })).expect(201);
+});
+
+it('who signed in a while ago says their password first: a browser left open makes none', async () => {
+  const coach = await join(t, 'coach');
+  const clock = t.app.get(Clock);
+  const later = new Date(Date.now() + JUST_NOW_MS + 1000);
+  jest.spyOn(clock, 'now').mockReturnValue(later);
+  const question = (password?: string) =>
+    post(coach.cookie, '/api/account/passkeys/question', { ...(password && { password }) });
+  const refused = await question().expect(400);
+  expect(refused.body.fields).toMatchObject([{ field: 'password' }]);
+  await question('nine red kites').expect(400);
+  const asked = (await question(PASSWORD).expect(201)).body as Asked;
+  const response = new Authenticator(ORIGIN, 'localhost').make(asked.options);
+  await post(coach.cookie, '/api/account/passkeys', { response }).expect(201);
+  // Nor are one-time codes turned on, which would keep its owner out.
+  await t.as(coach.cookie).post('/api/account/codes/offer').expect(400);
+  await t
+    .as(coach.cookie)
+    .post('/api/account/codes/offer')
+    .send({ password: PASSWORD })
+    .expect(201);
 });
 
 it('is made for whoever was asked alone', async () => {

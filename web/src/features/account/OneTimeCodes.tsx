@@ -6,6 +6,7 @@ import { useCodes, useConfirmCodes, useEndCodes, useOfferCodes } from '../../api
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { SayAgain, isAskedAgain } from '../../ui/SayAgain.tsx';
 import { classValidatorResolver } from '../../ui/class-resolver.ts';
 import { copyText } from '../../ui/copy-text.ts';
 
@@ -54,10 +55,16 @@ function TurnOn({ onDone }: { onDone: (codes: readonly string[]) => void }) {
   if (offer.data === undefined)
     return (
       <>
-        {offer.error !== null && <Notice>{offer.error.message}</Notice>}
-        <Button disabled={offer.isPending} onClick={() => offer.mutate()}>
-          Turn one-time codes on
-        </Button>
+        {isAskedAgain(offer.error) ? (
+          <SayAgain error={offer.error} isBusy={offer.isPending} onSay={offer.mutate} />
+        ) : (
+          <>
+            {offer.error !== null && <Notice>{offer.error.message}</Notice>}
+            <Button disabled={offer.isPending} onClick={() => offer.mutate(undefined)}>
+              Turn one-time codes on
+            </Button>
+          </>
+        )}
       </>
     );
   const { uri, secret } = offer.data;

@@ -6,6 +6,7 @@ import {
 } from '../../api/passkeys.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { SayAgain, isAskedAgain } from '../../ui/SayAgain.tsx';
 import { browserWords } from '../../ui/browser-words.ts';
 import { dayText } from '../../ui/day-text.ts';
 
@@ -14,7 +15,8 @@ export function Passkeys() {
   const passkeys = usePasskeys();
   const make = useMakePasskey();
   const remove = useRemovePasskey();
-  const trouble = passkeys.error ?? make.error ?? remove.error;
+  const again = isAskedAgain(make.error);
+  const trouble = passkeys.error ?? (again ? null : make.error) ?? remove.error;
   return (
     <div className="space-y-3">
       <p className="text-soft">
@@ -38,7 +40,9 @@ export function Passkeys() {
         ))}
       </ul>
       {trouble !== null && <Notice>{trouble.message}</Notice>}
-      {canHavePasskey() ? (
+      {again ? (
+        <SayAgain error={make.error} isBusy={make.isPending} onSay={make.mutate} />
+      ) : canHavePasskey() ? (
         <Button disabled={make.isPending} onClick={() => make.mutate(undefined)}>
           Make a passkey on this device
         </Button>

@@ -47,6 +47,26 @@ describe('passkeys', () => {
   });
 });
 
+it('who signed in a while ago is asked for the password, and goes on', async () => {
+  const reason = 'password: you signed in a while ago';
+  const again = { status: 400, message: reason, fields: [{ field: 'password', reason }] };
+  const asked = answering({
+    'GET /api/account/codes': { isOn: false, left: 0 },
+    'POST /api/account/codes/offer': ({ body }: { body: unknown }) =>
+      (body as { password?: string }).password === 'nine red kites'
+        ? { status: 201, secret: 'ABC234', uri: 'otpauth://totp/x' }
+        : again,
+  });
+  show(<OneTimeCodes />, { isAnswered: true });
+  fireEvent.click(await screen.findByRole('button', { name: 'Turn one-time codes on' }));
+  const password = await screen.findByLabelText('Your password');
+  expect(screen.getByRole('button', { name: 'Go on' })).toBeDisabled();
+  fireEvent.change(password, { target: { value: 'nine red kites' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Go on' }));
+  expect(await screen.findByText('ABC2 34')).toBeInTheDocument();
+  expect(sent(asked).map(({ body }) => body)).toEqual([{}, { password: 'nine red kites' }]);
+});
+
 describe('one-time codes', () => {
   const OFF = { isOn: false, left: 0 };
   const write = (label: string, value: string): void =>

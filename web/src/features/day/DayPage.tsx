@@ -20,6 +20,7 @@ import { DoorNews } from './DoorNews.tsx';
 import { Drifted, driftedIn, newsSince } from './Drifted.tsx';
 import { GoneNews } from './GoneNews.tsx';
 import { LessonCard } from './LessonCard.tsx';
+import { PasskeyInvitation } from './PasskeyInvitation.tsx';
 import { WeekStrip } from './WeekStrip.tsx';
 import { ZoneQuestion } from './ZoneQuestion.tsx';
 
@@ -167,6 +168,7 @@ export function DayPage() {
       <ZoneQuestion />
       <DoorNews />
       <GoneNews />
+      <PasskeyInvitation />
       {!isFirstStart &&
         (look === 'day' ? (
           <WeekStrip day={day} onDay={showDay} />
