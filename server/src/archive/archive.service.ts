@@ -108,8 +108,7 @@ export class ArchiveService {
       const nothing = { before: {}, after: {} };
       await this.history.note(scope, tx, of, 'a player erased', change, nothing);
     });
-    await this.store.shred();
-    await this.backups.replaceAll();
+    await this.backups.forget();
   }
 
   /** Erases players again whom a copy brought back. */
@@ -118,7 +117,7 @@ export class ArchiveService {
     if (back.length === 0) return;
     for (const { academyId, id } of back)
       await this.eraseAll({ academyId, userId: null, role: 'owner' }, id);
-    await this.store.shred();
+    await this.backups.shred();
   }
 
   /** Everything of a player, and their balls out of files that hold others' as well; `then` within the same transaction. */

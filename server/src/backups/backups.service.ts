@@ -1,4 +1,4 @@
-import { rm, writeFile } from 'node:fs/promises';
+import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ConflictException, Injectable, Logger, NotFoundException } from '@nestjs/common';
@@ -87,13 +87,16 @@ export class BackupsService implements OnApplicationShutdown {
     return this.maker.make(reason);
   }
 
-  /** One copy of what there is now in place of all there are: what was erased is in none. */
-  async replaceAll(): Promise<void> {
-    if (this.store.isElsewhere) return;
-    const old = await this.list();
-    const { name: kept } = await this.make('asked');
-    for (const { name } of old)
-      if (name !== kept) await rm(this.maker.pathOf(name), { force: true });
+  /** Leaves nothing of what was erased, neither in the database's file nor in a copy: one of what there is now is in place of all. */
+  async forget(): Promise<void> {
+    const shred = (): Promise<void> => this.store.shred();
+    return this.store.isElsewhere ? shred() : this.maker.replaceAllAfter(shred);
+  }
+
+  /** Leaves nothing of what was erased in the database's file. */
+  shred(): Promise<void> {
+    // Whoever reads for a copy would keep the pages it stood on in the file.
+    return this.maker.alone(() => this.store.shred());
   }
 
   /** The path of a copy; 404 for any other name. */

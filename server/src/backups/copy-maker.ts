@@ -1,11 +1,13 @@
 import { copyFile, mkdir, mkdtemp, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { BadRequestException, Injectable, ServiceUnavailableException } from '@nestjs/common';
-import { isDeepStrictEqual } from 'node:util';
+import { fileURLToPath } from 'node:url';
+import { Mutex } from 'async-mutex';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import { isSealed } from '../threads/copy-files.ts';
+import type { Checked, Written } from '../threads/copy-files.ts';
 import { Pool } from '../threads/pool.ts';
 import type { Copy } from './backup.dto.ts';
 import { SEALED, copyName, overdue, readCopyName } from './copies.ts';
@@ -19,9 +21,27 @@ const NOT_WHOLE =
   'The copy that was made is not whole, and was thrown away: see whether the disk is sound and has room, then try again.';
 const DAMAGED = 'The copy is damaged; choose another. Nothing was changed.';
 
+/** Times a copy is written: others may write and take away again while its rows are counted. */
+const TRIES = 3;
+
+/** Whether a copy holds what its database held while it was written. */
+function isWhole({ trouble, rows }: Checked, { before, after }: Written): boolean {
+  const names = new Set([before, after, rows].flatMap((counts) => Object.keys(counts)));
+  return (
+    trouble === null &&
+    [...names].every((name) => {
+      const [was = NaN, is = NaN, has = NaN] = [before[name], after[name], rows[name]];
+      return has >= Math.min(was, is) && has <= Math.max(was, is);
+    })
+  );
+}
+
 /** The files of copies: made, looked through, sealed and opened. */
 @Injectable()
 export class CopyMaker {
+  /** What makes, seals or replaces copies does so one after the other: none is begun before an erasure and put down after it. */
+  private readonly turn = new Mutex();
+
   constructor(
     private readonly store: Store,
     private readonly folder: DataFolder,
@@ -39,26 +59,55 @@ export class CopyMaker {
 
   /** Makes a copy, and looks it through before it counts as one. */
   make(reason: CopyReason): Promise<Copy> {
-    return this.inPlace(async (place) => {
-      const name = copyName(this.clock.now(), reason);
-      const plain = join(place, name);
-      const rows = await this.store.copyTo(plain);
-      const checked = await this.pool.run('checkCopy', { file: plain });
-      if (checked.trouble !== null || !isDeepStrictEqual(checked.rows, rows))
-        throw new ServiceUnavailableException(NOT_WHOLE);
-      const kept = await this.put(plain, name);
-      for (const old of overdue(await readdir(this.folder.backups))) await rm(this.pathOf(old));
-      return kept;
+    return this.alone(() => this.makeNow(reason));
+  }
+
+  /** Does something while no copy is being made. */
+  alone<T>(work: () => Promise<T>): Promise<T> {
+    return this.turn.runExclusive(work);
+  }
+
+  /** Does something that takes away, and makes one copy of what is left in place of all there are. */
+  replaceAllAfter(work: () => Promise<void>): Promise<void> {
+    return this.alone(async () => {
+      await work();
+      const old = await this.list();
+      const { name: kept } = await this.makeNow('asked');
+      for (const { name } of old) if (name !== kept) await rm(this.pathOf(name), { force: true });
     });
   }
 
   /** Seals the copies that are not, where a passphrase is set. */
   async sealAll(): Promise<void> {
     if ((await this.seal.passphrase()) === null) return;
-    for (const { name } of (await this.list()).filter((copy) => !copy.isSealed)) {
-      await this.inPlace((place) => this.put(this.pathOf(name), name, place));
-      await rm(this.pathOf(name));
+    await this.alone(async () => {
+      for (const { name } of (await this.list()).filter((copy) => !copy.isSealed)) {
+        await this.inPlace((place) => this.put(this.pathOf(name), name, place));
+        await rm(this.pathOf(name));
+      }
+    });
+  }
+
+  private makeNow(reason: CopyReason): Promise<Copy> {
+    return this.inPlace(async (place) => {
+      const name = copyName(this.clock.now(), reason);
+      const plain = join(place, name);
+      await this.write(plain);
+      const kept = await this.put(plain, name);
+      for (const old of overdue(await readdir(this.folder.backups))) await rm(this.pathOf(old));
+      return kept;
+    });
+  }
+
+  /** Writes the database into a file; throws 503 where that does not hold what the database held. */
+  private async write(to: string): Promise<void> {
+    const from = fileURLToPath(this.store.url);
+    for (let tries = 1; tries <= TRIES; tries++) {
+      await rm(to, { force: true });
+      const written = await this.pool.run('writeCopy', { from, to });
+      if (isWhole(await this.pool.run('checkCopy', { file: to }), written)) return;
     }
+    throw new ServiceUnavailableException(NOT_WHOLE);
   }
 
   /**

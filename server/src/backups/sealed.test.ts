@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { Decrypter } from 'age-encryption';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { Store } from '../db/store.ts';
+import type { Checked, Written } from '../threads/copy-files.ts';
+import { Pool } from '../threads/pool.ts';
 import { BackupsService } from './backups.service.ts';
 import type { Copy } from './backup.dto.ts';
 import { readCopyName } from './copies.ts';
@@ -106,15 +107,58 @@ it('are tried out once a month, and a trouble is told to the owner', async () =>
 });
 
 it('that do not hold what the database held do not count', async () => {
-  const store = t.app.get(Store);
-  const real = store.copyTo.bind(store);
-  jest
-    .spyOn(store, 'copyTo')
-    .mockImplementation(async (file) => ({ ...(await real(file)), player: 99 }));
+  const pool = t.app.get(Pool);
+  const real = pool.run.bind(pool);
+  jest.spyOn(pool, 'run').mockImplementation(async (name, input) => {
+    const done = await real(name, input);
+    if (name !== 'checkCopy') return done;
+    return { ...(done as Checked), rows: { ...(done as Checked).rows, player: 99 } };
+  });
   const before = files();
   const { body } = await t.http().post('/api/backups').expect(503);
   expect(body.message).toMatch(/not whole, and was thrown away/);
   expect(files()).toEqual(before);
+});
+
+it('one that was begun before a player is erased does not keep them', async () => {
+  const name = 'Wilhelmina Quist';
+  const player = await t.player({ name });
+  const pool = t.app.get(Pool);
+  const real = pool.run.bind(pool);
+  let isWritten: () => void = () => undefined;
+  const written = new Promise<void>((resolve) => (isWritten = resolve));
+  let goOn: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (goOn = resolve));
+  jest.spyOn(pool, 'run').mockImplementationOnce(async (task, input) => {
+    const done = await real(task, input);
+    isWritten();
+    await held;
+    return done;
+  });
+  const making = t.http().post('/api/backups');
+  const made = making.then(({ status }) => status);
+  await written;
+  const erasing = t.http().post(`/api/players/${player}/erase`).send({ name });
+  const erased = erasing.then(({ status }) => status);
+  // Nothing is put down before the one that was begun is.
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  goOn();
+  expect([await made, await erased]).toEqual([201, 204]);
+  for (const one of files()) expect(bytesOf(one).includes(name)).toBe(false);
+  expect(readFileSync(join(t.folder, 'loxos.db')).includes(name)).toBe(false);
+  expect(await list()).toHaveLength(1);
+});
+
+it('count where others wrote while they were written', async () => {
+  const pool = t.app.get(Pool);
+  const real = pool.run.bind(pool);
+  jest.spyOn(pool, 'run').mockImplementationOnce(async (task, input) => {
+    const done = await real(task, input);
+    const { before, after } = done as Written;
+    const players = (after['player'] ?? 0) + 2;
+    return { before, after: { ...after, player: players } };
+  });
+  await make();
 });
 
 it('half done when the server was killed are let go of at the next start', async () => {

@@ -1,5 +1,5 @@
 import { readLaunchFile, rowsAsTheyCame } from '../intake/read-launch-file.ts';
-import { checkCopy, openFile, sealFile } from './copy-files.ts';
+import { checkCopy, openFile, sealFile, writeCopy } from './copy-files.ts';
 import { makeMoved, makeRecord, makeStandings } from './player-record.ts';
 import { readLessons } from './read-lessons.ts';
 
@@ -11,6 +11,7 @@ export const TASKS = {
   makeMoved,
   readLaunchFile,
   rowsAsTheyCame,
+  writeCopy,
   checkCopy,
   sealFile,
   openFile,
