@@ -11,15 +11,18 @@ const MAIN = fileURLToPath(new URL('../server/dist/main.js', import.meta.url));
 const ROUNDS = 400;
 const FILES = 30;
 
-const WORKBOOK =
-  '<workbook xmlns:r="r"><sheets><sheet name="A" sheetId="1" r:id="rId1"/></sheets></workbook>';
-const LINKS =
-  '<Relationships><Relationship Id="rId1" Type="x/worksheet" Target="worksheets/sheet1.xml"/></Relationships>';
+const MAIN_XML = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
+const OFFICE = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+const PACKAGE = 'http://schemas.openxmlformats.org/package/2006/relationships';
+const WORKBOOK = `<workbook xmlns="${MAIN_XML}" xmlns:r="${OFFICE}"><sheets><sheet name="A" sheetId="1" r:id="rId1"/></sheets></workbook>`;
+const LINKS = `<Relationships xmlns="${PACKAGE}"><Relationship Id="rId1" Type="${OFFICE}/worksheet" Target="worksheets/sheet1.xml"/></Relationships>`;
 const sheetOf = (rows) =>
   zipSync({
     'xl/workbook.xml': strToU8(WORKBOOK),
     'xl/_rels/workbook.xml.rels': strToU8(LINKS),
-    'xl/worksheets/sheet1.xml': strToU8(`<worksheet><sheetData>${rows}</sheetData></worksheet>`),
+    'xl/worksheets/sheet1.xml': strToU8(
+      `<worksheet xmlns="${MAIN_XML}"><sheetData>${rows}</sheetData></worksheet>`,
+    ),
   });
 const many = (rows, columns) =>
   Array.from({ length: rows }, (_, r) => {

@@ -33,6 +33,21 @@ interface Tag {
   readonly to: number;
 }
 
+const SPACE = 32;
+const COLON = 58;
+
+/** Where the name of a tag stands, without the prefix of its namespace: it ends at the first white space. */
+function nameIn(xml: string, begin: number, stop: number) {
+  let from = begin;
+  let to = begin;
+  for (; to < stop; to++) {
+    const code = xml.charCodeAt(to);
+    if (code <= SPACE) break;
+    if (code === COLON && from === begin) from = to + 1;
+  }
+  return { from, to };
+}
+
 /** The tags of a part one after the other, with the text behind each; comments and declarations are passed over. */
 function* tagsOf(xml: string, begin: number, end: number): Generator<Tag> {
   let open = xml.indexOf('<', begin);
@@ -46,12 +61,10 @@ function* tagsOf(xml: string, begin: number, end: number): Generator<Tag> {
     if (first !== '!' && first !== '?') {
       const isEnd = first === '/';
       const isEmpty = xml[close - 1] === '/';
-      const inner = xml.slice(open + (isEnd ? 2 : 1), isEmpty ? close - 1 : close);
-      const gap = inner.search(/\s/);
-      const whole = gap < 0 ? inner : inner.slice(0, gap);
-      const attributes = gap < 0 ? '' : inner.slice(gap);
-      // A name may bear the prefix of its namespace.
-      const name = whole.slice(whole.indexOf(':') + 1);
+      const stop = isEmpty ? close - 1 : close;
+      const named = nameIn(xml, open + (isEnd ? 2 : 1), stop);
+      const name = xml.slice(named.from, named.to);
+      const attributes = named.to === stop ? '' : xml.slice(named.to, stop);
       yield { name, isEnd, isEmpty, attributes, from: close + 1, to };
     }
     open = next;
@@ -71,15 +84,16 @@ function lettersOf(column: number): string {
     letters.unshift(String.fromCharCode(65 + ((left - 1) % 26)));
   return letters.join('');
 }
+/** Letters of the columns that are taken, by their number: each is asked for once a row. */
+const LETTERS: readonly string[] = Array.from({ length: INTAKE_LIMITS.columns + 1 }, (_, column) =>
+  lettersOf(column),
+);
 
 /** What stands within a cell: its value, or its text in one run or more. */
 const WITHIN_CELL: ReadonlySet<string> = new Set(['v', 'is', 'r', 'rPh', 't']);
 const WITHIN_TEXTS: ReadonlySet<string> = new Set(['si', 'r', 'rPh', 't']);
 /** Tags whose text counts; between the others there is only white space. */
 const HOLDS_TEXT: ReadonlySet<string> = new Set(['v', 't']);
-
-/** A cell of nothing but tags is empty. */
-const HAS_TEXT = />[^<]/;
 
 /** A tag without its attributes, with the text it holds. */
 function bare(xml: string, { name, isEnd, isEmpty, from, to }: Tag): string {
@@ -135,7 +149,7 @@ class Gathered {
     }
     const type = TYPE.exec(attributes)?.[1];
     const style = STYLE.exec(attributes)?.[1];
-    const xml = `<c r="${lettersOf(column)}${row}"${type === undefined ? '' : ` t="${type}"`}${style === undefined ? '' : ` s="${style}"`}>${content}</c>`;
+    const xml = `<c r="${LETTERS[column]}${row}"${type === undefined ? '' : ` t="${type}"`}${style === undefined ? '' : ` s="${style}"`}>${content}</c>`;
     this.cells.push({ row, column, xml });
   }
 
@@ -166,7 +180,8 @@ function plainSheet(xml: string): PlainSheet {
   const ended = /<\/(?:[A-Za-z]+:)?sheetData\s*>/.exec(xml.slice(begin));
   const end = ended === null ? xml.length : begin + ended.index;
   const at: Place = { row: 0, column: 0 };
-  let cell: { attributes: string; content: string } | null = null;
+  // A cell of nothing but tags is empty.
+  let cell: { attributes: string; content: string; holds: boolean } | null = null;
   for (const tag of tagsOf(xml, begin, end)) {
     const { name, isEnd, isEmpty, attributes } = tag;
     if (attributes.length > MOST_LETTERS) return { outcome: 'refused', reason: NOT_READABLE };
@@ -177,12 +192,13 @@ function plainSheet(xml: string): PlainSheet {
       const reference = REFERENCE.exec(attributes);
       at.column = reference === null ? at.column + 1 : columnOf(reference[1]!);
       if (reference !== null) at.row = Number(reference[2]);
-      cell = isEmpty ? null : { attributes, content: '' };
+      cell = isEmpty ? null : { attributes, content: '', holds: false };
     } else if (name === 'c' && cell !== null) {
-      if (HAS_TEXT.test(cell.content)) found.put(at, cell.attributes, cell.content);
+      if (cell.holds) found.put(at, cell.attributes, cell.content);
       cell = null;
     } else if (cell !== null && WITHIN_CELL.has(name)) {
       cell.content += bare(xml, tag);
+      cell.holds ||= !isEnd && !isEmpty && HOLDS_TEXT.has(name) && tag.to > tag.from;
     }
   }
   return found.sheet();
