@@ -1,4 +1,4 @@
-import { format, parseISO } from 'date-fns';
+import { format, parseISO, subYears } from 'date-fns';
 import { CalendarDays } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
@@ -11,20 +11,40 @@ import { shortDay, typedDay } from './day-text.ts';
 interface DateFieldProps {
   readonly label: string;
   readonly isLabelHidden?: boolean;
-  /** ISO date. */
+  readonly hint?: string;
+  /** ISO date; empty for none, where that may be. */
   readonly value: string;
+  readonly isOptional?: boolean;
+  /** How many years before today it may be; then year and month are chosen from lists too. */
+  readonly yearsBack?: number;
   readonly onChange: (iso: string) => void;
 }
 
 /** A day, typed or picked; written as everywhere else. */
-export function DateField({ label, isLabelHidden = false, value, onChange }: DateFieldProps) {
+export function DateField({
+  label,
+  isLabelHidden = false,
+  hint,
+  value,
+  isOptional = false,
+  yearsBack,
+  onChange,
+}: DateFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [isOpen, setOpen] = useState(false);
-  const day = typed === null ? value : typedDay(typed, today());
+  const read = (text: string): string | null =>
+    isOptional && text.trim() === '' ? '' : typedDay(text, today(), yearsBack);
+  const day = typed === null ? value : read(typed);
   const type = (text: string): void => {
     setTyped(text);
-    const next = typedDay(text, today());
+    const next = read(text);
     if (next !== null && next !== value) onChange(next);
+  };
+  const shown = parseISO(value === '' ? today() : value);
+  const far = yearsBack !== undefined && {
+    captionLayout: 'dropdown' as const,
+    startMonth: subYears(parseISO(today()), yearsBack),
+    endMonth: parseISO(today()),
   };
   const pick = (date: Date | undefined): void => {
     if (date === undefined) return;
@@ -38,7 +58,8 @@ export function DateField({ label, isLabelHidden = false, value, onChange }: Dat
         <TextField
           label={label}
           isLabelHidden={isLabelHidden}
-          value={typed ?? shortDay(value)}
+          {...(hint !== undefined && { hint })}
+          value={typed ?? (value === '' ? '' : shortDay(value))}
           error={day === null ? 'Write a day, such as 3 Dec 2026.' : undefined}
           onChange={(event) => type(event.target.value)}
           onBlur={() => setTyped(null)}
@@ -55,13 +76,15 @@ export function DateField({ label, isLabelHidden = false, value, onChange }: Dat
           <Popover.Content
             align="end"
             sideOffset={4}
+            collisionPadding={8}
             className="z-50 rounded-xl border border-line bg-sheet p-3 text-ink shadow-xl"
           >
             <DayPicker
               mode="single"
               weekStartsOn={1}
-              defaultMonth={parseISO(value)}
-              selected={parseISO(value)}
+              defaultMonth={shown}
+              selected={value === '' ? undefined : shown}
+              {...far}
               onSelect={pick}
             />
           </Popover.Content>

@@ -29,12 +29,19 @@ const WRITTEN = [
 /** A year further off than this is a slip of the finger. */
 const YEARS_NEAR = 20;
 
-/** What was typed as a day, day before month; null where it is none. `today`: whose year it is of where it says none. */
-export function typedDay(text: string, today: string): string | null {
+/**
+ * What was typed as a day, day before month; null where it is none. `today`: whose year it is of where it says none.
+ * `yearsAway`: how far off it may be.
+ */
+export function typedDay(
+  text: string,
+  today: string,
+  yearsAway: number = YEARS_NEAR,
+): string | null {
   const near = parseISO(today);
   for (const pattern of WRITTEN) {
     const day = parse(text.trim(), pattern, near);
-    if (isValid(day) && Math.abs(day.getFullYear() - near.getFullYear()) <= YEARS_NEAR) {
+    if (isValid(day) && Math.abs(day.getFullYear() - near.getFullYear()) <= yearsAway) {
       return format(day, 'yyyy-MM-dd');
     }
   }

@@ -123,6 +123,36 @@ describe('a day', () => {
     expect(days).toEqual(['2026-03-12']);
     expect(screen.queryByRole('grid')).toBeNull();
   });
+
+  it('of birth is typed far back, and may be none', () => {
+    const days: string[] = [];
+    const { rerender } = render(
+      <DateField label="Born" value="" isOptional yearsBack={110} onChange={(d) => days.push(d)} />,
+    );
+    const type = (value: string): void =>
+      void fireEvent.change(screen.getByLabelText('Born'), { target: { value } });
+    expect(screen.getByLabelText('Born')).toHaveValue('');
+    type('4 May 1958');
+    rerender(
+      <DateField
+        label="Born"
+        value="1958-05-04"
+        isOptional
+        yearsBack={110}
+        onChange={(d) => days.push(d)}
+      />,
+    );
+    type('4 May 1758');
+    expect(screen.getByRole('alert')).toHaveTextContent('Write a day');
+    type('');
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(days).toEqual(['1958-05-04', '']);
+    fireEvent.click(screen.getByRole('button', { name: 'Pick born' }));
+    // A calendar of one month at a time would be leafed through for ever.
+    fireEvent.change(screen.getByLabelText(/Year/), { target: { value: '1961' } });
+    fireEvent.click(screen.getByRole('button', { name: /May 7th, 1961/ }));
+    expect(days.at(-1)).toBe('1961-05-07');
+  });
 });
 
 describe('segments', () => {

@@ -10,7 +10,8 @@ const AT = '2026-05-04T09:00:00.000Z';
 const KEYS = [
   { id: 'k', device: 'iPhone CriOS/140', site: 'localhost', createdAt: AT, usedAt: null },
 ];
-const sent = (asked: readonly { method: string }[]) => asked.filter((a) => a.method !== 'GET');
+const sent = <T extends { readonly method: string }>(asked: readonly T[]): T[] =>
+  asked.filter(({ method }) => method !== 'GET');
 
 describe('passkeys', () => {
   it('are listed by their device, and taken away', async () => {

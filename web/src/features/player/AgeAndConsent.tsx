@@ -1,4 +1,4 @@
-import { CONSENT_KINDS, isMinorOn, mayOn } from '@loxos/core';
+import { CONSENT_KINDS, isMinorOn, isSame, mayOn } from '@loxos/core';
 import type { ConsentKind } from '@loxos/core';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -6,10 +6,14 @@ import { useConsent, useNoteConsent } from '../../api/consent.ts';
 import type { PlayerConsent } from '../../api/consent.ts';
 import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
+import { DateField } from '../../ui/DateField.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { today } from '../../ui/academy-time.ts';
 import { shortDay } from '../../ui/day-text.ts';
+
+/** As far back as a day of birth is looked for, years. */
+const OLDEST_YEARS = 110;
 
 const KIND_NAMES: Readonly<Record<ConsentKind, string>> = {
   pages: 'Pages behind a link',
@@ -77,13 +81,13 @@ function Kind({
         {KIND_NAMES[kind]}
       </label>
       {until !== undefined && (
-        <div className="max-w-56 pl-9">
-          <TextField
+        <div className="max-w-72 pl-9">
+          <DateField
             label="Holds until"
             hint="empty: no end"
-            type="date"
+            isOptional
             value={until}
-            onChange={({ target }) => onChange({ ...others, [kind]: target.value })}
+            onChange={(day) => onChange({ ...others, [kind]: day })}
           />
         </div>
       )}
@@ -112,16 +116,20 @@ function ConsentForm({ player, noted }: { player: Player; noted: PlayerConsent }
         save();
       }}
     >
-      <p className={mayOn(noted, 'pages', today()) ? 'text-soft' : 'font-semibold text-look'}>
-        {standWords(noted)}
-      </p>
+      {isSame(bodyOf(written), bodyOf(writtenOf(noted))) ? (
+        <p className={mayOn(noted, 'pages', today()) ? 'text-soft' : 'font-semibold text-look'}>
+          {standWords(noted)}
+        </p>
+      ) : (
+        <p className="text-soft">Not noted yet.</p>
+      )}
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <TextField
+        <DateField
           label="Born on"
-          type="date"
-          max={today()}
+          isOptional
+          yearsBack={OLDEST_YEARS}
           value={written.bornOn}
-          onChange={({ target }) => put({ bornOn: target.value })}
+          onChange={(bornOn) => put({ bornOn })}
         />
         {written.bornOn === '' && (
           <label className="flex min-h-11 items-center gap-3">
