@@ -25,7 +25,7 @@ import { CodesService } from './codes/codes.service.ts';
 import { PasskeysRepository } from './passkeys/passkeys.repository.ts';
 import { hashPassword, isPassword } from './passwords.ts';
 import type { Browser } from './browser.ts';
-import { DoorRecordService, NEW_BROWSER } from './record/door-record.service.ts';
+import { DoorRecordService } from './record/door-record.service.ts';
 import { SessionsService } from './sessions.service.ts';
 import { SlowDoor } from './slow-door.ts';
 
@@ -247,10 +247,10 @@ export class AccountsService {
 
   /** Signs a browser in. `how`: by what, for the record of doors. */
   async enter(tx: Handle, user: UserRow, browser: Browser, how: string): Promise<Entered> {
-    const isNew = await this.sessions.isNewTo(tx, user, browser);
+    const isNewBrowser = await this.sessions.isNewTo(tx, user, browser);
     const { id: userId, academyId, name: who } = user;
-    const detail = isNew ? `${how}, ${NEW_BROWSER}` : how;
-    await this.doors.note(tx, { academyId, kind: 'signed-in', userId, who, detail }, browser);
+    const of = { academyId, kind: 'signed-in', userId, who, detail: how, isNewBrowser } as const;
+    await this.doors.note(tx, of, browser);
     // One browser, one session: the one before would stay open unseen.
     await this.sessions.leave(tx, browser);
     const token = await this.sessions.open(tx, user, browser.name);

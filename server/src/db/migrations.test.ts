@@ -123,3 +123,36 @@ describe('a database whose rows were counted once', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 });
+
+describe('a record of doors from before new browsers had a field', () => {
+  it('keeps which sign-ins were from one, and says it once', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'loxos-old-'));
+    const client = createClient({ url: pathToFileURL(join(folder, 'loxos.db')).href });
+    await migrate(drizzle(client), { migrationsFolder: migrationsUntil('0030_privacy') });
+    const at = new Date().toISOString();
+    const event = (id: string, kind: string, detail: string) => ({
+      sql: "insert into door_event (id, academy_id, kind, at, last_at, times, who, address, device, detail) values (?, 'a', ?, ?, ?, 1, 'Ada', '', '', ?)",
+      args: [id, kind, at, at, detail],
+    });
+    await client.batch([
+      { sql: "insert into academy (id, name, created_at) values ('a', 'Old', ?)", args: [at] },
+      event('new', 'signed-in', 'with a password, in a new browser'),
+      event('known', 'signed-in', 'with a password'),
+      event('told', 'invited', 'Kit, in a new browser'),
+    ]);
+    client.close();
+    const t = await startTestApp(folder);
+    const { body } = await t.http().get('/api/doors').expect(200);
+    const told = Object.fromEntries(
+      (body.events as { id: string; detail: string; isNewBrowser: boolean }[]).map(
+        ({ id, detail, isNewBrowser }) => [id, [detail, isNewBrowser]],
+      ),
+    );
+    expect(told).toMatchObject({
+      new: ['with a password', true],
+      known: ['with a password', false],
+      told: ['Kit, in a new browser', false],
+    });
+    await t.close();
+  });
+});

@@ -1685,6 +1685,8 @@ export interface components {
       device: string;
       /** @description How, or to whom */
       detail: string;
+      /** @description A sign-in with a browser they had never signed in with */
+      isNewBrowser: boolean;
       /** @description The player it is about */
       player: string | null;
     };

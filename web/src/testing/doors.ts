@@ -11,6 +11,7 @@ export const doorEvent = (id: string, more: Partial<DoorEvent> = {}): DoorEvent 
   address: '10.0.0.9',
   device: 'Mozilla/5.0 (iPad) Safari/1',
   detail: 'with a password',
+  isNewBrowser: false,
   player: null,
   ...more,
 });

@@ -1,7 +1,8 @@
 import type { DoorEvent } from '../api/doors.ts';
 
 const SENTENCES: Readonly<Record<DoorEvent['kind'], (event: DoorEvent) => string>> = {
-  'signed-in': ({ who, detail }) => `${who} signed in ${detail}`,
+  'signed-in': ({ who, detail, isNewBrowser }) =>
+    `${who} signed in ${detail}${isNewBrowser ? ', in a new browser' : ''}`,
   refused: ({ who, detail, times }) =>
     `${who === '' ? 'Somebody unknown' : `Somebody as ${who}`} was refused${times === 1 ? '' : ` ${times} times`}${detail === '' ? '' : `: ${detail}`}`,
   'password-changed': ({ who }) => `${who} has a new password`,

@@ -17,6 +17,8 @@ export class DoorEvent {
   @ApiProperty() readonly address!: string;
   @ApiProperty({ description: 'What the browser calls itself' }) readonly device!: string;
   @ApiProperty({ description: 'How, or to whom' }) readonly detail!: string;
+  @ApiProperty({ description: 'A sign-in with a browser they had never signed in with' })
+  readonly isNewBrowser!: boolean;
   @ApiProperty({ type: String, nullable: true, description: 'The player it is about' })
   readonly player!: string | null;
 }

@@ -41,8 +41,6 @@ const NOTEWORTHY: readonly DoorEventKind[] = [
 ];
 /** Wrong passwords in an hour that are no slip of the finger. */
 const MANY_TRIES = 5;
-/** What a sign-in from a browser that nobody had signed in with says. */
-export const NEW_BROWSER = 'in a new browser';
 
 /** What is written down. */
 export interface Happening {
@@ -51,19 +49,20 @@ export interface Happening {
   readonly userId: string | null;
   readonly who: string;
   readonly detail?: string;
+  readonly isNewBrowser?: boolean;
   readonly playerId?: string;
   readonly lessonId?: string;
 }
 
 const toEvent = ({ event, player }: ToldEvent): DoorEvent => {
-  const { id, kind, at, lastAt, times, who, address, device, detail } = event;
-  return { id, kind, at, lastAt, times, who, address, device, detail, player };
+  const { id, kind, at, lastAt, times, who, address, device, detail, isNewBrowser } = event;
+  return { id, kind, at, lastAt, times, who, address, device, detail, isNewBrowser, player };
 };
 
 const isNews = ({ event, player: _ }: ToldEvent, me: string | null): boolean => {
   if (event.kind === 'refused') return event.times >= MANY_TRIES;
   if (event.kind === 'copy-tried') return event.detail !== '';
-  return event.userId !== me || event.detail.endsWith(NEW_BROWSER);
+  return event.userId !== me || event.isNewBrowser;
 };
 
 /** The record of doors: who came in or tried to, and what was carried out of the academy. */
@@ -78,7 +77,7 @@ export class DoorRecordService {
   /** Writes down what happened, in the transaction of what it is about. */
   async note(
     tx: Handle,
-    { detail = '', playerId, lessonId, ...of }: Happening,
+    { detail = '', isNewBrowser = false, playerId, lessonId, ...of }: Happening,
     { address, name }: Pick<Browser, 'address' | 'name'>,
   ): Promise<void> {
     const at = this.clock.text();
@@ -92,6 +91,7 @@ export class DoorRecordService {
       address,
       device: name.slice(0, DEVICE_LENGTH),
       detail: detail.slice(0, DETAIL_LENGTH),
+      isNewBrowser,
       playerId: playerId ?? null,
       lessonId: lessonId ?? null,
     };

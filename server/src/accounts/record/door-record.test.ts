@@ -32,7 +32,8 @@ it('holds who came in, how, from where and with what', async () => {
   expect(last).toMatchObject({
     kind: 'signed-in',
     who: OWNER.name,
-    detail: 'with a password, in a new browser',
+    detail: 'with a password',
+    isNewBrowser: true,
     address: '10.0.0.9',
     device: 'A tablet',
     times: 1,

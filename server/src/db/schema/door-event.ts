@@ -53,6 +53,8 @@ export const doorEvent = sqliteTable(
     device: text('device').notNull(),
     /** How, or to whom, in a few words. */
     detail: text('detail').notNull(),
+    /** A sign-in with a browser that nobody of theirs had signed in with. */
+    isNewBrowser: integer('is_new_browser', { mode: 'boolean' }).notNull().default(false),
     playerId: text('player_id'),
     lessonId: text('lesson_id'),
   },

@@ -29,6 +29,12 @@ describe('the record of doors', () => {
     await waitFor(() => expect(asked.filter(({ path }) => path === '/api/doors')).toHaveLength(2));
   });
 
+  it('says of a new browser that it is one', () => {
+    expect(doorSentence(doorEvent('d', { isNewBrowser: true }))).toBe(
+      'Olga Ower signed in with a password, in a new browser',
+    );
+  });
+
   it('shows a coach nothing', () => {
     answering({ 'GET /api/doors': { status: 403, message: 'This is for the owner.' } });
     show(<DoorsPage />, { isAnswered: true, role: 'coach' });
