@@ -38,6 +38,39 @@ test('nobody sees anything before signing in, and then goes where they meant to'
   await page.context().close();
 });
 
+test('what is personal stays with the coach, what to mind is told, and what is kept is said', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const made = await request.post('/api/players', {
+    data: { name: 'Rhea Quill', hand: 'left', bodyNotes: 'Stiff hip since a fall' },
+  });
+  const { id } = (await made.json()) as { id: string };
+  const link = await invited(page, 'Ines Moor', 'assistant');
+  const theirs = await nobody(browser);
+  await join(theirs, link, 'Ines Moor', 'ines@saltmarsh.example');
+  await theirs.goto(`/players/${id}`);
+  await expect(theirs.getByText('To mind: hip, stiff.')).toBeVisible();
+  await expect(theirs.getByText(/since a fall/)).toBeHidden();
+  await theirs.goto('/kept');
+  await expect(theirs.getByText(/which parts of the body to mind/)).toBeVisible();
+  await expectAccessible(theirs);
+  await theirs.context().close();
+
+  // An owner erases where it is told, on a phone.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/kept');
+  await page.getByLabel('Player', { exact: true }).selectOption('Rhea Quill');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Erase Rhea Quill/ }).click();
+  await page.getByLabel(/write the name/).fill('Rhea Quill');
+  await page.getByRole('button', { name: 'Erase for good' }).click();
+  await expect(page.getByText('Everything of Rhea Quill is erased')).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Rhea Quill' })).toHaveCount(0);
+  expect((await request.get(`/api/players/${id}`)).status()).toBe(404);
+});
+
 test('a key signs in once', async ({ browser, request }) => {
   const made = await request.post('/api/account/keys');
   const { token } = (await made.json()) as { token: string };

@@ -74,6 +74,7 @@ export const keptWords = (kept: KeptFor): readonly KeptSection[] => [
       'A link opens its one page, to whoever has it.',
       'The record of doors, archives and copies are for owners.',
       'Nothing leaves the machine this runs on, unless somebody takes it out.',
+      'A browser keeps what it showed until somebody signs out there.',
     ],
   },
   {
