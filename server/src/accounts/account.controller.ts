@@ -32,7 +32,8 @@ import { browserOf } from './browser.ts';
 import { LimitedTries } from './limits.ts';
 import { LinksService } from './links.service.ts';
 import { SessionsService } from './sessions.service.ts';
-import { Within } from './within.ts';
+import { SaysAgain, SureWho } from './sure-who.ts';
+import { SignedInAt, Within } from './within.ts';
 import type { Admitted } from './within.ts';
 
 @ApiTags('account')
@@ -42,6 +43,7 @@ export class AccountController {
     private readonly accounts: AccountsService,
     private readonly sessions: SessionsService,
     private readonly links: LinksService,
+    private readonly sure: SureWho,
   ) {}
 
   @Get('account')
@@ -91,8 +93,14 @@ export class AccountController {
 
   @Post('account/keys')
   @May('see')
+  @LimitedTries()
   @ApiOkResponse({ type: NewLink, description: 'Signs in on another device, once' })
-  key(@Within() scope: Scope): Promise<NewLink> {
+  async key(
+    @Within() scope: Scope,
+    @SignedInAt() signedInAt: string,
+    @Body() { password }: SaysAgain,
+  ): Promise<NewLink> {
+    await this.sure.require(scope, signedInAt, password);
     return this.links.key(scope);
   }
 

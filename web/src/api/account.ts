@@ -93,7 +93,12 @@ export const useEndBrowser = () =>
   useAccountChange((id: string) =>
     answerOf(api.DELETE('/api/account/sessions/{id}', { params: { path: { id } } })),
   );
-export const useKey = () => useAccountChange(() => answerOf(api.POST('/api/account/keys')));
+export const useKey = () =>
+  useAccountChange((password: string | undefined) =>
+    answerOf(
+      api.POST('/api/account/keys', { body: { ...(password !== undefined && { password }) } }),
+    ),
+  );
 
 /** The address one's own calendar reads lessons at, as far as there is one; never the address itself. */
 export const useCalendarFeed = () =>

@@ -1602,6 +1602,10 @@ export interface components {
       password: string;
       next: string;
     };
+    SaysAgain: {
+      /** @description The password, where one signed in a while ago */
+      password?: string;
+    };
     NewLink: {
       id: string;
       /** @description Shown once: only its hash is kept */
@@ -1703,10 +1707,6 @@ export interface components {
       site: string;
       createdAt: string;
       usedAt: string | null;
-    };
-    SaysAgain: {
-      /** @description The password, where one signed in a while ago */
-      password?: string;
     };
     PasskeyQuestion: {
       options: {
@@ -3508,7 +3508,11 @@ export interface operations {
       path?: never;
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaysAgain'];
+      };
+    };
     responses: {
       /** @description Signs in on another device, once */
       200: {
@@ -3530,6 +3534,14 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      429: {
         headers: {
           [name: string]: unknown;
         };

@@ -97,6 +97,8 @@ it('who signed in a while ago says their password first: a browser left open mak
   const asked = (await question(PASSWORD).expect(201)).body as Asked;
   const response = new Authenticator(ORIGIN, 'localhost').make(asked.options);
   await post(coach.cookie, '/api/account/passkeys', { response }).expect(201);
+  // Nor a key to another device, where they would have signed in just now.
+  await t.as(coach.cookie).post('/api/account/keys').send({}).expect(400);
   // Nor are one-time codes turned on, which would keep its owner out.
   await t.as(coach.cookie).post('/api/account/codes/offer').expect(400);
   await t

@@ -1,5 +1,6 @@
 import { useKey } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
+import { SayAgain, isAskedAgain } from '../../ui/SayAgain.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { ShownLink } from '../../ui/ShownLink.tsx';
 
@@ -8,10 +9,14 @@ export function AnotherDevice() {
   const key = useKey();
   return (
     <div className="mt-3 space-y-3">
-      <Button disabled={key.isPending} onClick={() => key.mutate(undefined)}>
-        Sign in on another device
-      </Button>
-      {key.error !== null && <Notice>{key.error.message}</Notice>}
+      {isAskedAgain(key.error) ? (
+        <SayAgain error={key.error} isBusy={key.isPending} onSay={key.mutate} />
+      ) : (
+        <Button disabled={key.isPending} onClick={() => key.mutate(undefined)}>
+          Sign in on another device
+        </Button>
+      )}
+      {key.error !== null && !isAskedAgain(key.error) && <Notice>{key.error.message}</Notice>}
       {key.data !== undefined && (
         <ShownLink
           link={`${window.location.origin}/enter#${key.data.token}`}
