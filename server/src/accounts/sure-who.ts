@@ -22,7 +22,7 @@ export class SaysAgain {
   readonly password?: string;
 }
 
-const wrong = (reason: string) => invalid([{ field: 'password', reason: `password: ${reason}` }]);
+const wrong = (reason: string) => invalid([{ field: 'password', reason }]);
 
 /** Makes sure who it is before they get another way in: a browser left open, or its cookie taken, is no proof of that. */
 @Injectable()
@@ -40,10 +40,10 @@ export class SureWho {
     const since = Math.abs(this.clock.now().getTime() - Date.parse(signedInAt));
     if (since <= JUST_NOW_MS) return;
     if (said === undefined || said === '')
-      throw wrong('you signed in a while ago: write your password, or sign in anew');
+      throw wrong('You signed in a while ago: write your password, or sign in anew.');
     const user = (await this.store.read((db) => this.accounts.find(scope, db, scope.userId!)))!;
     await this.slow.try(`own ${user.id}`, async () => {
-      if (!(await isPassword(user.passwordHash, said))) throw wrong('that is not your password');
+      if (!(await isPassword(user.passwordHash, said))) throw wrong('That is not your password.');
     });
   }
 }

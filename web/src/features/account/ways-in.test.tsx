@@ -49,7 +49,7 @@ describe('passkeys', () => {
 });
 
 it('who signed in a while ago is asked for the password, and goes on', async () => {
-  const reason = 'password: you signed in a while ago';
+  const reason = 'You signed in a while ago: write your password, or sign in anew.';
   const again = { status: 400, message: reason, fields: [{ field: 'password', reason }] };
   const asked = answering({
     'GET /api/account/codes': { isOn: false, left: 0 },
@@ -61,6 +61,7 @@ it('who signed in a while ago is asked for the password, and goes on', async () 
   show(<OneTimeCodes />, { isAnswered: true });
   fireEvent.click(await screen.findByRole('button', { name: 'Turn one-time codes on' }));
   const password = await screen.findByLabelText('Your password');
+  expect(screen.getByRole('alert')).toHaveTextContent(reason);
   expect(screen.getByRole('button', { name: 'Go on' })).toBeDisabled();
   fireEvent.change(password, { target: { value: 'nine red kites' } });
   fireEvent.click(screen.getByRole('button', { name: 'Go on' }));
