@@ -36,6 +36,10 @@ describe('the configuration', () => {
     );
   });
 
+  it('refuses a port that no browser opens, and says so', () => {
+    expect(() => config({ PORT: '4190' })).toThrow('PORT is 4190, which no browser opens');
+  });
+
   it.each(['1', 'loopback', '10.0.0.0/8, 192.168.1.2', 'fc00::/7'])(
     'trusts the proxies %s',
     (text) => {

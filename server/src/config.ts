@@ -3,6 +3,7 @@ import { isIP } from 'node:net';
 import { homedir, platform } from 'node:os';
 import { join, resolve } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { REFUSED_PORTS } from './refused-ports.ts';
 import { isLoopback } from './common/own-origin.ts';
 
 export interface ServerConfig {
@@ -40,6 +41,8 @@ function userDataFolder(env: NodeJS.ProcessEnv): string {
 function portOf(text: string | undefined): number {
   if (text === undefined || text === '') return 4180;
   const port = Number(text);
+  if (REFUSED_PORTS.has(port))
+    throw new RangeError(`PORT is ${port}, which no browser opens: choose another, such as 4180`);
   if (Number.isInteger(port) && port >= 0 && port <= 65535) return port;
   throw new RangeError(`PORT is "${text}"; it must be a whole number from 0 to 65535`);
 }
