@@ -8,6 +8,7 @@ import { VitePWA } from 'vite-plugin-pwa';
 import type { VitePWAOptions } from 'vite-plugin-pwa';
 import { early } from './vite.early.ts';
 import { precompress } from './vite.precompress.ts';
+import { LARGEST_CHUNK_KB, quiet } from './vite.quiet.ts';
 
 /** The app as it is installed: every file of it is kept, so that it opens with the network gone. */
 const INSTALLED: Partial<VitePWAOptions> = {
@@ -56,7 +57,11 @@ export default defineConfig({
     assetsInlineLimit: 0,
     target: 'es2022',
     sourcemap: false,
-    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'ground', test: GROUND }] } } },
+    chunkSizeWarningLimit: LARGEST_CHUNK_KB,
+    rolldownOptions: {
+      onLog: quiet,
+      output: { codeSplitting: { groups: [{ name: 'ground', test: GROUND }] } },
+    },
   },
   worker: { format: 'es' },
   server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4180' } },

@@ -4,6 +4,7 @@ import { defaultClientConditions, defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import type { VitePWAOptions } from 'vite-plugin-pwa';
 import { precompress } from './vite.precompress.ts';
+import { LARGEST_CHUNK_KB, quiet } from './vite.quiet.ts';
 
 /** Kept on the phone once it was opened. */
 const KEPT: Partial<VitePWAOptions> = {
@@ -41,6 +42,7 @@ export default defineConfig({
     assetsDir: 'page',
     assetsInlineLimit: 0,
     target: 'es2022',
-    rollupOptions: { input: 'page.html' },
+    chunkSizeWarningLimit: LARGEST_CHUNK_KB,
+    rolldownOptions: { onLog: quiet, input: 'page.html' },
   },
 });
