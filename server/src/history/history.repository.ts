@@ -80,6 +80,25 @@ export class HistoryRepository {
     return (await lastOf(db).all({ academyId, lessonId, device }))[0] ?? null;
   }
 
+  /** When a field of a thing was changed last; null where nobody did. */
+  async lastChangeOf(
+    scope: Scope,
+    db: Handle,
+    thing: HistoryThing,
+    id: string,
+    field: string,
+  ): Promise<string | null> {
+    const ofThing = and(this.own(scope), eq(history.thing, thing), eq(history.thingId, id));
+    const holds = sql`json_extract(${history.after}, ${`$.${field}`}) is not null`;
+    const [row] = await db
+      .select({ at: history.at })
+      .from(history)
+      .where(and(ofThing, holds))
+      .orderBy(desc(history.version))
+      .limit(1);
+    return row?.at ?? null;
+  }
+
   /** What changed a thing after a version of it. */
   since(
     scope: Scope,

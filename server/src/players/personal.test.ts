@@ -1,4 +1,7 @@
 /** Who reads what is personal of a player, whichever way it is asked for. */
+import { eq } from 'drizzle-orm';
+import { history } from '../db/schema/index.ts';
+import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
@@ -40,6 +43,11 @@ beforeAll(async () => {
   await setup(ids.lesson)
     .send({ changes: { body: THAT_DAY } })
     .expect(200);
+  // Put down on the lesson's own day.
+  const thatDay = eq(history.thingId, `${ids.lesson}.setup`);
+  await t.app
+    .get(Store)
+    .write((tx) => tx.update(history).set({ at: '2026-05-04T09:10:00.000Z' }).where(thatDay));
   const page = { days: 30, content: pageWith() };
   const given = await t.http().post(`/api/lessons/${ids.lesson}/pages`).send(page).expect(201);
   const { id, token } = given.body as { id: string; token: string };
@@ -113,6 +121,14 @@ describe('kept to a player’s own coach', () => {
       ((await t.as(cookie).get(setup).expect(200)).body as { value: object }[])[0]!.value;
     expect(await valueFor(other)).toEqual(changes);
     expect(await valueFor(assistant)).toEqual({ body: 'hip' });
+  });
+
+  it('a lesson that is moved to today tells nobody how the body felt on its own day', async () => {
+    const moved = { startsAt: new Date().toISOString() };
+    await t.as(other).patch(`/api/lessons/${ids.lesson}`).send(moved).expect(200);
+    expect(secretsIn(await everythingAsked(other))).toEqual([]);
+    const parts = t.as(other).patch(`/api/lessons/${ids.lesson}/parts/setup`);
+    await parts.send({ changes: { body: 'fine' } }).expect(403);
   });
 
   it('nobody’s player is read by every coach, and an owner says whose a player is', async () => {

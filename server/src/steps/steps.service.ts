@@ -48,7 +48,8 @@ export class StepsService {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(scope, db, lessonId);
       const parts = await this.steps.parts(scope, db, lessonId);
-      const isRead = await this.body.isRead(scope, db, found);
+      const body = parts.find(({ part }) => part === 'setup')?.value['body'];
+      const isRead = await this.body.isRead(scope, db, found, body);
       return parts.map((part) => partFor(part, isRead));
     });
   }
@@ -74,10 +75,10 @@ export class StepsService {
     if (part === undefined) throw new NotFoundException(`A lesson has no part “${name}”.`);
     return this.store.write(async (tx) => {
       const found = await this.lessons.require(scope, tx, lessonId);
-      const isRead = await this.body.isRead(scope, tx, found);
-      if ('body' in asked && !isRead) throw new ForbiddenException(BODY_HIDDEN);
       const row = await this.steps.part(scope, tx, lessonId, part);
       const value = row === null ? {} : toPart(row).value;
+      const isRead = await this.body.isRead(scope, tx, found, value['body']);
+      if ('body' in asked && !isRead) throw new ForbiddenException(BODY_HIDDEN);
       const current = fieldsOf(part, value);
       const changes = fieldsOf(part, asked);
       const whole = await this.check(part, recordOf(part, { ...current, ...changes }));

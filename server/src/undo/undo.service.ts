@@ -11,7 +11,6 @@ import { HistoryRepository } from '../history/history.repository.ts';
 import type { HistoryLine, HistoryRow } from '../history/history.repository.ts';
 import { IntakeService } from '../intake/intake.service.ts';
 import { SourcesService } from '../intake/sources.service.ts';
-import { LessonBody } from '../lessons/lesson-body.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { LessonsService } from '../lessons/lessons.service.ts';
 import { PagesService } from '../pages/pages.service.ts';
@@ -55,7 +54,6 @@ export class UndoService {
     private readonly store: Store,
     private readonly history: HistoryRepository,
     private readonly lessonRows: LessonsRepository,
-    private readonly body: LessonBody,
     private readonly playerRows: PlayersRepository,
     private readonly players: PlayersService,
     private readonly lessons: LessonsService,
@@ -75,7 +73,8 @@ export class UndoService {
       const lesson = await this.lessonRows.row(scope, db, lessonId);
       if (lesson === null) throw new NotFoundException('There is no such lesson in this academy.');
       const player = await this.playerRows.find(scope, db, lesson.playerId);
-      const isRead = player !== null && (await this.body.isRead(scope, db, { lesson, player }));
+      // What it was before may be of another day.
+      const isRead = player !== null && readsPersonal(scope, player);
       const rows = await this.history.ofLesson(scope, db, lessonId);
       return rows.map((row) => toEntry(row, isRead));
     });
