@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answerOf, api } from './client.ts';
+import { answerOf, api, saidAgain } from './client.ts';
 import type { components } from './schema.gen.ts';
 import { keepAccount, keptAccount } from './who.ts';
 import type { Account } from './who.ts';
@@ -95,9 +95,7 @@ export const useEndBrowser = () =>
   );
 export const useKey = () =>
   useAccountChange((password: string | undefined) =>
-    answerOf(
-      api.POST('/api/account/keys', { body: { ...(password !== undefined && { password }) } }),
-    ),
+    answerOf(api.POST('/api/account/keys', { body: saidAgain(password) })),
   );
 
 /** The address one's own calendar reads lessons at, as far as there is one; never the address itself. */

@@ -71,6 +71,9 @@ api.use({
 
 /** Whether the server last said that nobody is signed in here: what is in hand stays on the screen. */
 export const useSignedOut = create<{ readonly isOut: boolean }>()(() => ({ isOut: false }));
+/** What is sent of a password said again: nothing where it was not asked for. */
+export const saidAgain = (password: string | undefined) =>
+  password === undefined ? {} : { password };
 
 /** An error answer of the server, or the lack of any answer (`status` 0). */
 export class ApiError extends Error {

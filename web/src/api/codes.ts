@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { answerOf, api } from './client.ts';
+import { answerOf, api, saidAgain } from './client.ts';
 
 const KEY = ['account', 'codes'] as const;
 
@@ -18,11 +18,7 @@ function useCodesChange<In, Out>(send: (body: In) => Promise<Out>) {
 export const useOfferCodes = () =>
   useMutation({
     mutationFn: (password: string | undefined) =>
-      answerOf(
-        api.POST('/api/account/codes/offer', {
-          body: { ...(password !== undefined && { password }) },
-        }),
-      ),
+      answerOf(api.POST('/api/account/codes/offer', { body: saidAgain(password) })),
   });
 export const useConfirmCodes = () =>
   useCodesChange((code: string) => answerOf(api.POST('/api/account/codes', { body: { code } })));

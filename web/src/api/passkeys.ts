@@ -3,7 +3,7 @@ import type {
   PublicKeyCredentialCreationOptionsJSON,
   PublicKeyCredentialRequestOptionsJSON,
 } from '@simplewebauthn/browser';
-import { ApiError, answerOf, api } from './client.ts';
+import { ApiError, answerOf, api, saidAgain } from './client.ts';
 
 const KEY = ['account', 'passkeys'] as const;
 
@@ -58,8 +58,8 @@ function usePasskeyChange<In>(send: (body: In) => Promise<unknown>) {
 /** Makes a passkey on this device; the password is asked of who signed in a while ago. */
 export const useMakePasskey = () =>
   usePasskeyChange(async (password: string | undefined) => {
-    const said = { body: { ...(password !== undefined && { password }) } };
-    const { options } = await answerOf(api.POST('/api/account/passkeys/question', said));
+    const body = saidAgain(password);
+    const { options } = await answerOf(api.POST('/api/account/passkeys/question', { body }));
     const { startRegistration } = await device();
     const optionsJSON = options as unknown as PublicKeyCredentialCreationOptionsJSON;
     const response = { ...(await asked(startRegistration({ optionsJSON }))) };
