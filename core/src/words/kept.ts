@@ -44,6 +44,18 @@ export function monthsText(months: number): string {
 
 const daysText = (days: number): string => (days === 365 ? 'a year' : `${days} days`);
 
+const PERSONAL_WORDS: Readonly<Record<PersonalReaders, readonly string[]>> = {
+  coaches: [
+    'Body notes and what players write back are read by every coach.',
+    'An assistant sees only which parts of the body to mind.',
+  ],
+  'own-coach': [
+    'Body notes and what players write back are read by the player’s own coach alone.',
+    'How the body feels on the day of a lesson, every coach reads that day.',
+    'Otherwise the rest see only which parts of the body to mind.',
+  ],
+};
+
 /** Returns what an academy keeps of its people, section by section. */
 export const keptWords = (kept: KeptFor): readonly KeptSection[] => [
   {
@@ -67,10 +79,7 @@ export const keptWords = (kept: KeptFor): readonly KeptSection[] => [
     title: 'Who reads it',
     sentences: [
       'Everybody who signs in here reads players, lessons and balls.',
-      kept.personalFor === 'coaches'
-        ? 'Body notes and what players write back are read by every coach.'
-        : 'Body notes and what players write back are read by the player’s own coach alone.',
-      'Everybody else sees only which parts of the body to mind.',
+      ...PERSONAL_WORDS[kept.personalFor],
       'A link opens its one page, to whoever has it.',
       'The record of doors, archives and copies are for owners.',
       'Nothing leaves the machine this runs on, unless somebody takes it out.',
