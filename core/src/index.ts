@@ -262,8 +262,8 @@ export { drillEffects } from './proof/effects.ts';
 export { aimOfStage, workOf } from './lesson/work.ts';
 export type { BlockAim, LessonWork, WorkInput } from './lesson/work.ts';
 export type { JudgedWork } from './lesson/verdict.ts';
-export { changedFields, clashing, fieldsOf, isSame, recordOf } from './record/fields.ts';
-export type { Fields } from './record/fields.ts';
+export { changedFields, clashing, fieldsOf, isSame, recordOf } from './changes/fields.ts';
+export type { Fields } from './changes/fields.ts';
 export {
   RECORD_FIGURES,
   RECORD_LAYOUT,
