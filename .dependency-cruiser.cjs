@@ -17,6 +17,7 @@ const ORDER = [
   'aim',
   'lesson',
   'words',
+  'changes',
 ];
 
 const downwards = ORDER.slice(0, -1).map((name, index) => ({

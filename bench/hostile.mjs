@@ -1,4 +1,5 @@
 // What others have of it while an assistant sends files that take as long as a file can: a plain file beside them, and the lists.
+import { edit } from './edit.mjs';
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -116,10 +117,10 @@ export async function benchHostile() {
       email: 'kit@bench.example',
       password: 'seven grey herons',
     });
-    const { body: player } = await owner.ask('/api/players', { name: 'Ida', hand: 'right' });
+    const ask = async (path, { body }) => (await owner.ask(path, body)).body;
+    const of = await edit(ask, 'player.add', { fields: { name: 'Ida', hand: 'right' } });
     const startsAt = new Date().toISOString();
-    const lessonOf = async () =>
-      (await owner.ask('/api/lessons', { playerId: player.id, startsAt })).body.id;
+    const lessonOf = () => edit(ask, 'lesson.add', { of, fields: { startsAt } });
     const [ours, theirs] = [await lessonOf(), await lessonOf()];
     let sent = 0;
     const file = () => owner.send(ours, 'plain.csv', plain(sent++));

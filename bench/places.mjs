@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import Database from 'libsql';
+import { edit } from './edit.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const FOLDER = process.env.LOXOS_LARGE ?? join(ROOT, '.data', 'large');
@@ -171,15 +172,12 @@ export async function benchPlaces() {
       'a lesson’s head': (i) => ask(`/api/lessons/${one(i).id}`),
       'a lesson’s balls': (i) => ask(`/api/lessons/${one(i).id}/balls`),
       'a tap: part of a step': (i) =>
-        ask(`/api/lessons/${one(3).id}/parts/setup`, {
-          method: 'PATCH',
-          body: { changes: { target: `oak ${now} ${i}` } },
+        edit(ask, 'part.set', {
+          id: `${one(3).id}.setup`,
+          fields: { target: `oak ${now} ${i}` },
         }),
       'a tap: a ball': (i) =>
-        ask(`/api/lessons/${one(4).id}/balls`, {
-          method: 'POST',
-          body: { carryM: 100 + (i % 50) },
-        }),
+        edit(ask, 'ball.add', { of: one(4).id, fields: { carryM: 100 + (i % 50) } }),
     };
     const rows = [];
     for (const [name, work] of Object.entries(places)) rows.push({ name, ...(await times(work)) });
@@ -201,8 +199,10 @@ export async function benchPlaces() {
     const { id: playerId } = JSON.parse(await ask('/api/players')).find(
       ({ hand }) => hand === 'right',
     );
-    const body = { playerId, startsAt: iso(now + 864e5) };
-    const { id } = JSON.parse(await ask('/api/lessons', { method: 'POST', body }));
+    const id = await edit(ask, 'lesson.add', {
+      of: playerId,
+      fields: { startsAt: iso(now + 864e5) },
+    });
     let isDone = false;
     const waits = [];
     const others = (async () => {
@@ -218,7 +218,7 @@ export async function benchPlaces() {
     const importMs = performance.now() - start;
     isDone = true;
     await others;
-    await ask(`/api/lessons/${id}`, { method: 'DELETE' });
+    await edit(ask, 'lesson.remove', { id });
     waits.sort((a, b) => a - b);
     return { rows, shares, importMs, rawMs: rawInserts(50_000), othersP95Ms: at(waits, 0.95) };
   } finally {

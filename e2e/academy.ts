@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, now } from './clock.ts';
+import { edit } from './edit.ts';
 import type { APIRequestContext, Page } from '@playwright/test';
 
 /** A file that ships with the demo. */
@@ -17,11 +18,8 @@ export async function newLesson(
   name: string,
   hand: 'right' | 'left' = 'right',
 ) {
-  const player = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
-  const { id: playerId } = (await player.json()) as { id: string };
-  const data = { playerId, startsAt: now().toISOString() };
-  const lesson = await api.post('/api/lessons', { data });
-  return ((await lesson.json()) as { id: string }).id;
+  const of = await edit(api, 'player.add', { fields: { name, hand, lengthUnit: 'm' } });
+  return edit(api, 'lesson.add', { of, fields: { startsAt: now().toISOString() } });
 }
 
 /** A piece of a lesson as the server has it: its balls, parts, pages and so on. */

@@ -1,3 +1,4 @@
+import { edit } from './edit.ts';
 import { expect, test } from './clock.ts';
 import type { Browser, Page } from '@playwright/test';
 import { ballsOf, expectAccessible, newLesson, pieceOf } from './academy.ts';
@@ -43,10 +44,8 @@ test('what is personal stays with the coach, what to mind is told, and what is k
   browser,
   request,
 }) => {
-  const made = await request.post('/api/players', {
-    data: { name: 'Rhea Quill', hand: 'left', bodyNotes: 'Stiff hip since a fall' },
-  });
-  const { id } = (await made.json()) as { id: string };
+  const fields = { name: 'Rhea Quill', hand: 'left', bodyNotes: 'Stiff hip since a fall' };
+  const id = await edit(request, 'player.add', { fields });
   const link = await invited(page, 'Ines Moor', 'assistant');
   const theirs = await nobody(browser);
   await join(theirs, link, 'Ines Moor', 'ines@saltmarsh.example');

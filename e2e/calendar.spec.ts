@@ -1,3 +1,4 @@
+import { edit } from './edit.ts';
 import { expect, now, test } from './clock.ts';
 import ICAL from 'ical.js';
 import { expectAccessible, expectNothingWider } from './academy.ts';
@@ -16,15 +17,11 @@ test('a lesson is dragged to another day of the month, undone, and a free day is
   page,
   request,
 }) => {
-  const made = await request.post('/api/players', {
-    data: { name: 'Dragged About', hand: 'left' },
+  const of = await edit(request, 'player.add', {
+    fields: { name: 'Dragged About', hand: 'left' },
   });
-  const { id: playerId } = (await made.json()) as { id: string };
   const from = nextMonth(11);
-  const lesson = await request.post('/api/lessons', {
-    data: { playerId, startsAt: from.toISOString() },
-  });
-  const { id } = (await lesson.json()) as { id: string };
+  const id = await edit(request, 'lesson.add', { of, fields: { startsAt: from.toISOString() } });
   const startsAt = async (): Promise<string> =>
     ((await (await request.get(`/api/lessons/${id}`)).json()) as { startsAt: string }).startsAt;
   await page.goto(`/?look=month&day=${iso(from)}`);
@@ -52,12 +49,10 @@ test('a day of the month with more lessons than there is room for opens by its â
   request,
 }) => {
   for (let n = 0; n < 7; n++) {
-    const data = { name: `Crowd ${n + 1}`, hand: 'right' };
-    const { id: playerId } = (await (await request.post('/api/players', { data })).json()) as {
-      id: string;
-    };
+    const fields = { name: `Crowd ${n + 1}`, hand: 'right' };
+    const of = await edit(request, 'player.add', { fields });
     const startsAt = new Date(nextMonth(24).getTime() + n * 3_600_000).toISOString();
-    await request.post('/api/lessons', { data: { playerId, startsAt } });
+    await edit(request, 'lesson.add', { of, fields: { startsAt } });
   }
   await page.goto(`/?look=month&day=${iso(nextMonth(11))}`);
   const more = page.getByText('+2 more');
@@ -69,10 +64,9 @@ test('a day of the month with more lessons than there is room for opens by its â
 });
 
 test('a week has its hours, and a lesson a tap away; on a phone too', async ({ page, request }) => {
-  const made = await request.post('/api/players', { data: { name: 'Of The Week', hand: 'right' } });
-  const { id: playerId } = (await made.json()) as { id: string };
+  const of = await edit(request, 'player.add', { fields: { name: 'Of The Week', hand: 'right' } });
   const at = nextMonth(12);
-  await request.post('/api/lessons', { data: { playerId, startsAt: at.toISOString() } });
+  await edit(request, 'lesson.add', { of, fields: { startsAt: at.toISOString() } });
   for (const viewport of [
     { width: 1280, height: 800 },
     { width: 390, height: 844 },
@@ -87,11 +81,10 @@ test('a week has its hours, and a lesson a tap away; on a phone too', async ({ p
 });
 
 test('the lessons are in oneâ€™s own calendar at an address that ends', async ({ page, request }) => {
-  const made = await request.post('/api/players', { data: { name: 'In The Feed', hand: 'right' } });
-  const { id: playerId } = (await made.json()) as { id: string };
+  const of = await edit(request, 'player.add', { fields: { name: 'In The Feed', hand: 'right' } });
   const at = new Date(now().getTime() + 3 * 864e5);
   at.setMilliseconds(0);
-  await request.post('/api/lessons', { data: { playerId, startsAt: at.toISOString() } });
+  await edit(request, 'lesson.add', { of, fields: { startsAt: at.toISOString() } });
   await page.goto('/account');
   await page.getByText('All lessons').click();
   await page.getByRole('button', { name: /^Make/ }).click();

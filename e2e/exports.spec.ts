@@ -1,3 +1,4 @@
+import { edit } from './edit.ts';
 import { expect, now, test } from './clock.ts';
 import type { APIRequestContext } from '@playwright/test';
 
@@ -26,12 +27,9 @@ const LONG_AGO_MS = 500 * 24 * 3600 * 1000;
 
 /** The player of the same name again, since the file says whose balls they are; on another day than the tests that look at today. */
 async function lessonOf(api: APIRequestContext, { name, hand }: Summary['player']) {
-  const player = await api.post('/api/players', { data: { name, hand } });
-  const { id: playerId } = (await player.json()) as { id: string };
-  const lesson = await api.post('/api/lessons', {
-    data: { playerId, startsAt: new Date(now().getTime() - LONG_AGO_MS).toISOString() },
-  });
-  return ((await lesson.json()) as { id: string }).id;
+  const of = await edit(api, 'player.add', { fields: { name, hand } });
+  const startsAt = new Date(now().getTime() - LONG_AGO_MS).toISOString();
+  return edit(api, 'lesson.add', { of, fields: { startsAt } });
 }
 
 const ballsIn = async (api: APIRequestContext, id: string): Promise<{ balls: Row[] }> =>

@@ -1,3 +1,4 @@
+import { edit } from './edit.ts';
 import { expect, test } from './clock.ts';
 import type { APIRequestContext, Locator, Page } from '@playwright/test';
 import { expectAccessible, newLesson } from './academy.ts';
@@ -12,9 +13,7 @@ const BAR_PX = 64;
 async function midLesson(request: APIRequestContext, name: string, hand: 'right' | 'left') {
   const id = await newLesson(request, name, hand);
   const begin = (kind: string, drillId?: string) =>
-    request.post(`/api/lessons/${id}/blocks`, {
-      data: { id: crypto.randomUUID(), kind, drillId },
-    });
+    edit(request, 'block.add', { of: id, fields: { kind, drillId } });
   const hit = (path: number, seed: number) =>
     request.post(`/api/lessons/${id}/files`, {
       multipart: {
@@ -28,9 +27,7 @@ async function midLesson(request: APIRequestContext, name: string, hand: 'right'
   await hit(-6.5, 3);
   await begin('drill', 'overhang');
   await hit(-2, 4);
-  await request.patch(`/api/lessons/${id}/parts/work`, {
-    data: { changes: { drillIds: ['overhang'] } },
-  });
+  await edit(request, 'part.set', { id: `${id}.work`, fields: { drillIds: ['overhang'] } });
   return id;
 }
 

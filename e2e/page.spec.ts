@@ -1,3 +1,4 @@
+import { edit, editAll } from './edit.ts';
 import { gzipSync } from 'node:zlib';
 import { addDaysIso, dayIn, ownZone } from '@loxos/core';
 import { expect, now, test } from './clock.ts';
@@ -95,9 +96,8 @@ test('once opened it works with the network gone, and what is done arrives once'
 
 test('what a player wrote back stands where the coach looks', async ({ page, request }) => {
   const { lessonId, token } = await givenPage(request, 'Wrote Back');
-  await request.post(`/api/p/${token}/words`, {
-    data: { id: crypto.randomUUID(), text: 'It starts left now' },
-  });
+  const word = { id: crypto.randomUUID(), fields: { text: 'It starts left now' } };
+  await editAll(request, 'word.add', [word], token);
   await page.goto('/');
   await expect(page.getByRole('region', { name: 'Wrote back' })).toContainText(
     'It starts left now',
@@ -109,7 +109,7 @@ test('what a player wrote back stands where the coach looks', async ({ page, req
 test('a withdrawn page says so on the phone', async ({ browser, request }) => {
   const { lessonId, token } = await givenPage(request, 'Withdrawn Page');
   const [given] = await pieceOf<{ id: string }[]>(request, lessonId, 'pages');
-  await request.delete(`/api/pages/${given!.id}`);
+  await edit(request, 'page.remove', { id: given!.id });
   const page = await phone(browser);
   await page.goto(`/p/${token}`);
   await expect(page.getByText(/Your coach has withdrawn this page/)).toBeVisible();

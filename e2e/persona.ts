@@ -1,3 +1,4 @@
+import { edit, editAll } from './edit.ts';
 import { expect } from './clock.ts';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Hand, Wanted } from '@loxos/core';
@@ -36,8 +37,9 @@ async function hit(request: APIRequestContext, id: string, scene: Scene): Promis
   }
   for (const [balls, startDirectionDeg, curveM] of taps)
     for (let i = 0; i < balls; i++)
-      await request.post(`/api/lessons/${id}/balls`, {
-        data: { club, seen: 'eye', startDirectionDeg, curveM },
+      await edit(request, 'ball.add', {
+        of: id,
+        fields: { club, seen: 'eye', startDirectionDeg, curveM },
       });
 }
 
@@ -48,17 +50,17 @@ export async function lessonOf(request: APIRequestContext, scene: Scene): Promis
   await hit(request, id, scene);
   const balls = await ballsOf<{ id: string }>(request, id);
   if (wanted !== undefined || bodyNotes !== undefined) {
-    const data = { ...(wanted && { wanted: { all: wanted } }), ...(bodyNotes && { bodyNotes }) };
+    const fields = { ...(wanted && { wanted: { all: wanted } }), ...(bodyNotes && { bodyNotes }) };
     const { player } = (await (await request.get(`/api/lessons/${id}`)).json()) as {
       player: { id: string };
     };
-    await request.patch(`/api/players/${player.id}`, { data });
+    await edit(request, 'player.set', { id: player.id, fields });
   }
   const ids = balls.map((ball) => ball.id);
   const begin = async (ballIds: string[], kind: string, drillId?: string): Promise<void> => {
-    const blockId = crypto.randomUUID();
-    await request.post(`/api/lessons/${id}/blocks`, { data: { id: blockId, kind, drillId } });
-    await request.post(`/api/lessons/${id}/balls/block`, { data: { ballIds, blockId } });
+    const blockId = await edit(request, 'block.add', { of: id, fields: { kind, drillId } });
+    const into = ballIds.map((ballId) => ({ id: ballId, of: id, fields: { blockId } }));
+    if (into.length > 0) await editAll(request, 'ball.set', into);
   };
   await begin(ids.slice(0, scene.before.balls), 'baseline');
   if (after !== null) await begin(ids.slice(scene.before.balls), 'drill', 'rails');

@@ -97,13 +97,13 @@ test('what is done while the server is away is kept, said, and stored when it is
   const id = await withBalls(request, 'Server Away');
   await page.goto(`/lessons/${id}/read`);
   await expect(page.getByRole('button', { name: 'Choose ball 1', exact: true })).toBeVisible();
-  await page.route('**/api/balls/**', (route) => route.abort());
+  await page.route('**/api/changes', (route) => route.abort());
   await page.keyboard.press('x');
   await expect(page.getByText('1 change not yet stored')).toBeVisible();
   await page.reload();
   await expect(page.getByText('1 change not yet stored')).toBeVisible();
   await expect(page.locator('tr[aria-selected=true]')).toContainText('left out');
-  await page.unroute('**/api/balls/**');
+  await page.unroute('**/api/changes');
   await expect(page.getByText('All stored')).toBeVisible({ timeout: 15_000 });
 });
 

@@ -1,5 +1,6 @@
 import type { APIRequestContext } from '@playwright/test';
 import { now } from './clock.ts';
+import { edit } from './edit.ts';
 import { fileOf, launchText } from './balls.ts';
 
 const DAY_MS = 864e5;
@@ -11,15 +12,13 @@ export async function followed(
   hand: 'right' | 'left',
   paths: readonly number[],
 ): Promise<string> {
-  const made = await api.post('/api/players', { data: { name, hand, lengthUnit: 'm' } });
-  const { id: playerId } = (await made.json()) as { id: string };
+  const of = await edit(api, 'player.add', { fields: { name, hand, lengthUnit: 'm' } });
   for (const [n, path] of paths.entries()) {
     const startsAt = new Date(now().getTime() - (paths.length - 1 - n) * 7 * DAY_MS).toISOString();
-    const lesson = await api.post('/api/lessons', { data: { playerId, startsAt } });
-    const { id } = (await lesson.json()) as { id: string };
+    const id = await edit(api, 'lesson.add', { of, fields: { startsAt } });
     const sets = [{ balls: 12, path, face: 0 }];
     const file = fileOf(launchText(hand, '7-iron', sets, 40 + n), `${n}.csv`);
     await api.post(`/api/lessons/${id}/files`, { multipart: { file } });
   }
-  return playerId;
+  return of;
 }

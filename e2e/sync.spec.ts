@@ -1,3 +1,4 @@
+import { edit } from './edit.ts';
 import { expect, test } from './clock.ts';
 import type { APIRequestContext, BrowserContext, Page } from '@playwright/test';
 import { ballsOf, expectAccessible, newLesson, pieceOf } from './academy.ts';
@@ -195,7 +196,7 @@ test('two tabs of one browser lose nothing of each other, and send each change o
 test('what was changed is listed, and put back from the list', async ({ page, request }) => {
   const id = await newLesson(request, 'Put Back');
   for (const words of ['oak', 'elm'])
-    await request.patch(`/api/lessons/${id}/parts/setup`, { data: { changes: { target: words } } });
+    await edit(request, 'part.set', { id: `${id}.setup`, fields: { target: words } });
   await page.goto(`/lessons/${id}/send`);
   await page.getByText('What was changed, 3').click();
   await page.getByRole('button', { name: 'Put back: set-up changed' }).first().click();

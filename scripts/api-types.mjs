@@ -20,7 +20,6 @@ const config = {
   origins: [],
   trustProxy: 0,
   isDemo: false,
-  uploadLimitBytes: 1,
   webFolder: null,
 };
 const app = await createApp(config, pino({ level: 'silent' }));

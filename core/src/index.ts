@@ -262,8 +262,6 @@ export { drillEffects } from './proof/effects.ts';
 export { aimOfStage, workOf } from './lesson/work.ts';
 export type { BlockAim, LessonWork, WorkInput } from './lesson/work.ts';
 export type { JudgedWork } from './lesson/verdict.ts';
-export { changedFields, clashing, fieldsOf, isSame, recordOf } from './changes/fields.ts';
-export type { Fields } from './changes/fields.ts';
 export {
   RECORD_FIGURES,
   RECORD_LAYOUT,
@@ -382,3 +380,20 @@ export {
   verdictWords,
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';
+export { NOT_YET, applySteps, withThing, type State } from './changes/apply.ts';
+export {
+  BLANK_BALL,
+  BLANK_BLOCK,
+  BLANK_LESSON,
+  BLANK_REPETITION,
+  blankPlayer,
+} from './changes/blank.ts';
+export { laneBefore, laneOf, type Change, type Step } from './changes/change.ts';
+export { changedFields, clashing, fieldsOf, isSame, recordOf } from './changes/fields.ts';
+export type { Fields } from './changes/fields.ts';
+export { amountWords, fieldWords, figureWords, fromToWords } from './changes/field-words.ts';
+export type { WrittenFor } from './changes/field-words.ts';
+export { inverse, type Done } from './changes/inverse.ts';
+export { THINGS, THING_NAMES, VERBS, mayDo } from './changes/things.ts';
+export type { Collection, Right, ThingName, Verb } from './changes/things.ts';
+export { didWords, waitingWords, type NamedStep } from './changes/words.ts';

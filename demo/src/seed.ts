@@ -45,12 +45,20 @@ async function addSteps(api: Api, lessonId: string, visit: Visit, today: string)
     if (tag === undefined) continue;
     const { block: kind, drillId = null } = tag;
     const id = crypto.randomUUID();
-    await api.post(`/api/lessons/${lessonId}/blocks`, { id, kind, drillId });
-    await api.post(`/api/lessons/${lessonId}/balls/block`, { ballIds, blockId: id });
+    const of = lessonId;
+    await api.edit([{ thing: 'block', verb: 'add', id, of, fields: { kind, drillId } }]);
+    const put = { thing: 'ball', verb: 'set', of, fields: { blockId: id } } as const;
+    if (ballIds.length > 0) await api.edit(ballIds.map((ballId) => ({ ...put, id: ballId })));
   }
   if (done === undefined) return;
   const put = (part: string, value: object) =>
-    api.patch(`/api/lessons/${lessonId}/parts/${part}`, { changes: fieldsOf(part, { ...value }) });
+    api.edit([
+      {
+        ...({ thing: 'part', verb: 'set' } as const),
+        id: `${lessonId}.${part}`,
+        fields: fieldsOf(part, { ...value }),
+      },
+    ]);
   if (done.setup !== undefined) await put('setup', done.setup);
   if (done.observations !== undefined) await put('causes', { observations: done.observations });
   const [drillId] = done.drillIds ?? [];
@@ -61,13 +69,9 @@ async function addSteps(api: Api, lessonId: string, visit: Visit, today: string)
   for (const [index, mark] of [...(done.repetitions ?? '')].entries()) {
     const miss = mark === '+' ? '' : (findDrill(drillId)?.misses[0] ?? '');
     const id = `${lessonId.slice(0, 24)}-${index}`;
-    await api.post(`/api/lessons/${lessonId}/repetitions`, {
-      id,
-      drillId,
-      good: mark === '+',
-      miss,
-      ...(done.doseStep !== undefined && { doseStep: done.doseStep }),
-    });
+    const step = done.doseStep === undefined ? {} : { doseStep: done.doseStep };
+    const fields = { drillId, good: mark === '+', miss, ...step };
+    await api.edit([{ thing: 'repetition', verb: 'add', id, of: lessonId, fields }]);
   }
   if (done.pageTicks !== undefined)
     await addPage(api, lessonId, drillId, wanted, { ticks: done.pageTicks, today });
@@ -107,19 +111,21 @@ async function addPage(
   });
   const due = page.homework.filter(({ date }) => date <= today);
   for (const { date } of due.slice(0, ticks)) {
-    await api.post(`/api/p/${token}/ticks`, { date, done: true });
+    await api.edit([{ thing: 'tick', verb: 'set', id: date, fields: { done: true } }], token);
   }
 }
 
 async function addVisit(api: Api, person: Person, playerId: string, visit: Visit, today: string) {
   const startsAt = instantOf(visit, today);
-  const lesson = await api.post<Stored>('/api/lessons', { playerId, startsAt, asked: visit.asked });
+  const id = crypto.randomUUID();
+  const fields = { startsAt, asked: visit.asked };
+  await api.edit([{ thing: 'lesson', verb: 'add', id, of: playerId, fields }]);
   if (visit.blocks.length === 0) return;
   for (const { name, text } of visitFiles(person, visit)) {
-    const { outcome } = await api.upload(`/api/lessons/${lesson.id}/files`, name, text);
+    const { outcome } = await api.upload(`/api/lessons/${id}/files`, name, text);
     if (outcome !== 'added') throw new Error(`the demo file ${name} was not taken: ${outcome}`);
   }
-  await addSteps(api, lesson.id, visit, today);
+  await addSteps(api, id, visit, today);
 }
 
 async function addPerson(
@@ -135,8 +141,11 @@ async function addPerson(
     setOn: addDaysIso(today, -setDaysAgo),
     by: addDaysIso(today, byInDays),
   }));
-  const body = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId, goals };
-  return api.post('/api/players', { ...body, ...(wanted && { wanted: { all: wanted } }) });
+  const said = { name, hand, lengthUnit, speedUnit, aims, bodyNotes, coachId, goals };
+  const id = crypto.randomUUID();
+  const fields = { ...said, ...(wanted && { wanted: { all: wanted } }) };
+  await api.edit([{ thing: 'player', verb: 'add', id, fields }]);
+  return { id, name };
 }
 
 /**

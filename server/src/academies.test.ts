@@ -5,6 +5,7 @@ import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
 import { startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
+import { edit } from './testing/edit.ts';
 
 /** Rows of another academy in the same store are as good as not there. */
 describe('another academy’s rows', () => {
@@ -52,13 +53,10 @@ describe('another academy’s rows', () => {
   });
 
   it('cannot be written to', async () => {
-    await t.http().patch('/api/players/their-player').send({ aims: 'x' }).expect(404);
-    await t.http().post('/api/lessons/their-lesson/balls').send({ carryM: 100 }).expect(404);
-    await t
-      .http()
-      .patch('/api/lessons/their-lesson/parts/causes')
-      .send({ changes: { 'observations.chest': 1 } })
-      .expect(404);
+    await edit(t.http(), 'player.set', { id: 'their-player', fields: { aims: 'x' } }).expect(404);
+    await edit(t.http(), 'ball.add', { of: 'their-lesson', fields: { carryM: 100 } }).expect(404);
+    const fields = { 'observations.chest': 1 };
+    await edit(t.http(), 'part.set', { id: 'their-lesson.causes', fields }).expect(404);
     await t
       .http()
       .post('/api/lessons/their-lesson/files')

@@ -95,9 +95,36 @@ import { SettingsService } from './settings/settings.service.ts';
 import { StepsController } from './steps/steps.controller.ts';
 import { StepsRepository } from './steps/steps.repository.ts';
 import { StepsService } from './steps/steps.service.ts';
-import { UndoController } from './undo/undo.controller.ts';
-import { UndoService } from './undo/undo.service.ts';
+import { BallEdits } from './balls/ball.edits.ts';
+import { BlockEdits } from './blocks/block.edits.ts';
+import { ChangesController } from './changes/changes.controller.ts';
+import { ChangesService } from './changes/changes.service.ts';
+import { PageChangesController } from './changes/page-changes.controller.ts';
+import { PastController } from './changes/past.controller.ts';
+import { PastService } from './changes/past.service.ts';
+import { Problems } from './common/problems.ts';
+import { DrillEdits } from './drills/drill.edits.ts';
+import { DrillsRepository } from './drills/drills.repository.ts';
+import { EDITS } from './history/edits.ts';
+import type { Edits } from './history/edits.ts';
+import { FileEdits } from './intake/file.edits.ts';
+import { SourceEdits } from './intake/source.edits.ts';
+import { LessonEdits } from './lessons/lesson.edits.ts';
+import { PageEdits } from './pages/page.edits.ts';
+import { TickEdits } from './pages/tick.edits.ts';
+import { WordEdits } from './pages/word.edits.ts';
+import { PlayerEdits } from './players/player.edits.ts';
+import { SettingEdits } from './settings/setting.edits.ts';
+import { SettingsRepository } from './settings/settings.repository.ts';
+import { PartEdits } from './steps/part.edits.ts';
+import { RepetitionEdits } from './steps/repetition.edits.ts';
 import { Pool } from './threads/pool.ts';
+
+/** All kinds of things that people edit. */
+const ALL_EDITS = [
+  ...[PlayerEdits, LessonEdits, BallEdits, BlockEdits, PartEdits, RepetitionEdits],
+  ...[FileEdits, SourceEdits, DrillEdits, SettingEdits, PageEdits, TickEdits, WordEdits],
+];
 
 @Module({})
 export class AppModule {
@@ -137,7 +164,9 @@ export class AppModule {
         PagesController,
         GivenPageController,
         DrillsController,
-        UndoController,
+        ChangesController,
+        PageChangesController,
+        PastController,
         BackupsController,
         ArchiveController,
       ],
@@ -207,7 +236,13 @@ export class AppModule {
         DrillsService,
         HistoryRepository,
         HistoryService,
-        UndoService,
+        SettingsRepository,
+        DrillsRepository,
+        Problems,
+        ChangesService,
+        PastService,
+        ...ALL_EDITS,
+        { provide: EDITS, useFactory: (...edits: Edits[]) => edits, inject: [...ALL_EDITS] },
       ],
     };
   }

@@ -1,5 +1,6 @@
 import { startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
+import { edit } from './testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -45,7 +46,7 @@ describe('the server', () => {
     { Origin: 'http://evil.example' },
     { Origin: 'null' },
   ])('refuses a write from elsewhere: %p', async (headers) => {
-    await t.http().post('/api/players').set(headers).send({ name: 'X', hand: 'right' }).expect(403);
+    await t.http().post('/api/changes').set(headers).send({ changes: [] }).expect(403);
     const { body } = await t.http().get('/api/players');
     expect(body).toEqual([]);
   });
@@ -60,7 +61,7 @@ describe('players', () => {
   it('are made, listed, changed, and made only once by id', async () => {
     const id = crypto.randomUUID();
     const body = { id, name: '  Lena Holt ', hand: 'left', lengthUnit: 'yd' };
-    const made = await t.http().post('/api/players').send(body).expect(201);
+    const made = await edit(t.http(), 'player.add', { fields: body }).expect(200);
     expect(made.body).toMatchObject({
       id,
       name: 'Lena Holt',
@@ -68,10 +69,10 @@ describe('players', () => {
       lengthUnit: 'yd',
       speedUnit: 'mph',
     });
-    await t.http().post('/api/players').send(body).expect(201);
+    await edit(t.http(), 'player.add', { fields: body }).expect(200);
     const list = await t.http().get('/api/players');
     expect(list.body.filter((p: { id: string }) => p.id === id)).toHaveLength(1);
-    await t.http().patch(`/api/players/${id}`).send({ aims: 'A draw' }).expect(200);
+    await edit(t.http(), 'player.set', { id: id, fields: { aims: 'A draw' } }).expect(200);
     const { body: found } = await t.http().get(`/api/players/${id}`);
     expect(found).toMatchObject({ name: 'Lena Holt', aims: 'A draw' });
   });
@@ -84,7 +85,7 @@ describe('players', () => {
     [{ name: 'A', hand: 'left', lengthUnit: 'furlong' }, 'lengthUnit'],
     [{ name: 'x'.repeat(81), hand: 'left' }, 'name'],
   ])('are refused with the field: %p', async (body, field) => {
-    const { body: problem } = await t.http().post('/api/players').send(body).expect(400);
+    const { body: problem } = await edit(t.http(), 'player.add', { fields: body }).expect(400);
     expect(problem.kind).toBe('invalid');
     expect(problem.fields.map((f: { field: string }) => f.field)).toContain(field);
   });
@@ -97,9 +98,9 @@ describe('players', () => {
       all: { shape: 'fade', startDeg: -2, ruledOut: 'never left' },
       kinds: { wedge: { shape: 'straight' } },
     };
-    await t.http().patch(`/api/players/${id}`).send({ wanted }).expect(200);
+    await edit(t.http(), 'player.set', { id: id, fields: { wanted } }).expect(200);
     expect(await of()).toEqual(wanted);
-    await t.http().patch(`/api/players/${id}`).send({ aims: 'hold the fade' }).expect(200);
+    await edit(t.http(), 'player.set', { id: id, fields: { aims: 'hold the fade' } }).expect(200);
     expect(await of()).toEqual(wanted);
   });
 
@@ -111,14 +112,14 @@ describe('players', () => {
     [{ all: { shape: 'draw' }, kinds: { driver: { shape: 'wild' } } }, 'shape'],
   ])('refuse a wanted flight there is not: %p', async (wanted, reason) => {
     const id = await t.player();
-    const { body } = await t.http().patch(`/api/players/${id}`).send({ wanted }).expect(400);
+    const { body } = await edit(t.http(), 'player.set', { id: id, fields: { wanted } }).expect(400);
     expect(JSON.stringify(body)).toContain(reason);
     expect((await t.http().get(`/api/players/${id}`)).body.wanted.all.shape).toBe('straight');
   });
 
   it('that do not exist are not found', async () => {
     await t.http().get(`/api/players/${crypto.randomUUID()}`).expect(404);
-    await t.http().patch('/api/players/none').send({ aims: 'x' }).expect(404);
+    await edit(t.http(), 'player.set', { id: 'none', fields: { aims: 'x' } }).expect(404);
   });
 });
 
@@ -126,7 +127,7 @@ describe('settings', () => {
   it('start as the usual bands, are kept, and refused out of range', async () => {
     const { body: usual } = await t.http().get('/api/settings').expect(200);
     expect(usual.bands.pathNeutralDeg).toBe(1);
-    const change = (changes: object) => t.http().patch('/api/settings').send({ changes });
+    const change = (changes: object) => edit(t.http(), 'setting.set', { fields: changes });
     await change({
       naming: 'bend-only',
       firstRoute: 'path-then-face',

@@ -23,6 +23,7 @@ import { plainJson } from './common/plain-json.ts';
 import { pathWords } from './common/log-words.ts';
 import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
+import { UPLOAD_LIMIT_BYTES } from './config.ts';
 import type { ServerConfig } from './config.ts';
 import { isFile } from './db/connection.ts';
 import { refuseFolder } from './db/one-server.ts';
@@ -98,10 +99,10 @@ export async function createApp(
   app.use(ownOrigin(config.host, config.origins));
   app.use(cookieParser());
   app.use('/api', compression());
-  app.useBodyParser('json', { limit: config.uploadLimitBytes, type: JSON_TYPES });
+  app.useBodyParser('json', { limit: UPLOAD_LIMIT_BYTES, type: JSON_TYPES });
   app.use('/api', plainJson);
   app.useGlobalPipes(validationPipe());
-  app.useGlobalFilters(new ErrorsFilter(config.uploadLimitBytes));
+  app.useGlobalFilters(new ErrorsFilter());
   app.get(ApiDocument).document = describeApi(app);
   serveWebApp(app, config.webFolder);
   // Longer than a browser or a proxy keeps an idle connection: whoever closes first resets the other's next request.

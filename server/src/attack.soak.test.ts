@@ -3,6 +3,7 @@
  * `npm run soak` alone. Nothing acknowledged is lost or there twice, nobody is answered with a fault of ours, and the server is
  * there at the end.
  */
+import type { ChangesAnswer } from './changes/change.dto.ts';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
@@ -62,13 +63,9 @@ it(
     const faults: string[] = [];
 
     /** Asks until there is an answer: the server may be dead just now. */
-    const ask = async (method: string, path: string, body?: unknown, change?: string) => {
+    const ask = async (method: string, path: string, body?: unknown) => {
       const isForm = body instanceof FormData;
-      const headers = {
-        cookie,
-        ...(!isForm && { 'content-type': 'application/json' }),
-        ...(change !== undefined && { 'x-loxos-change': change }),
-      };
+      const headers = { cookie, ...(!isForm && { 'content-type': 'application/json' }) };
       for (;;) {
         try {
           const sent = body === undefined ? {} : { body: isForm ? body : JSON.stringify(body) };
@@ -85,12 +82,26 @@ it(
         }
       }
     };
-    const idOf = (body: unknown): string => (body as { id: string }).id;
-    const { body: player } = await ask('POST', '/api/players', { name: 'Ada', hand: 'right' });
+    /** Sends one change of one thing; whether it was taken. What the server itself failed on is a fault. */
+    const edit = async (step: object, id = crypto.randomUUID()): Promise<boolean> => {
+      for (;;) {
+        const { status, body } = await ask('POST', '/api/changes', {
+          changes: [{ id, steps: [step] }],
+        });
+        if (status !== 200) return false;
+        const { problem } = (body as ChangesAnswer).answers[0]!;
+        if (problem?.statusCode === 500) faults.push(JSON.stringify(problem));
+        if (problem?.statusCode !== 503) return problem === null;
+      }
+    };
+    const player = crypto.randomUUID();
+    const ada = { name: 'Ada', hand: 'right' };
+    await edit({ thing: 'player', verb: 'add', id: player, fields: ada });
     const lessonOf = async (): Promise<string> => {
-      const startsAt = new Date().toISOString();
-      const { body } = await ask('POST', '/api/lessons', { playerId: idOf(player), startsAt });
-      return idOf(body);
+      const id = crypto.randomUUID();
+      const fields = { startsAt: new Date().toISOString() };
+      await edit({ thing: 'lesson', verb: 'add', id, of: player, fields });
+      return id;
     };
     const lessons = await Promise.all(Array.from({ length: 10 }, lessonOf));
     const sheet = await realSheet();
@@ -105,20 +116,19 @@ it(
       while (Date.now() < end) {
         const what = random();
         if (what < 0.4) {
-          // No id of its own: the change's name alone makes it one.
           const carryM = 100 + Math.floor(random() * 50);
-          const change = crypto.randomUUID();
-          const path = `/api/lessons/${lesson}/balls`;
-          const { status, body } = await ask('POST', path, { carryM }, change);
-          if (status !== 201) continue;
-          const ball = { id: idOf(body), carryM };
+          const id = crypto.randomUUID();
+          const fields = { carryM };
+          if (!(await edit({ thing: 'ball', verb: 'add', id, of: lesson, fields }))) continue;
+          const ball = { id, carryM };
           mine.push(ball);
           own.push(ball);
         } else if (what < 0.6 && mine.length > 0) {
           const ball = mine[Math.floor(random() * mine.length)]!;
           const carryM = 160 + Math.floor(random() * 40);
-          const { status } = await ask('PATCH', `/api/balls/${ball.id}`, { carryM });
-          if (status === 200) ball.carryM = carryM;
+          const fields = { carryM };
+          if (await edit({ thing: 'ball', verb: 'set', id: ball.id, of: lesson, fields }))
+            ball.carryM = carryM;
         } else if (what < 0.75) {
           await ask('GET', `/api/lessons/${lesson}/history`);
         } else if (what < 0.85) {
@@ -131,14 +141,11 @@ it(
           await ask('POST', `/api/lessons/${lessons.at(-1)!}/files`, form);
         } else {
           const odd = [null, '', 'toString', -1, 1e308, {}, []][Math.floor(random() * 7)];
-          const places = [
-            '/api/settings',
-            `/api/lessons/${lesson}`,
-            '/api/academy',
-            `/api/balls/${lesson}`,
-          ];
-          const place = places[Math.floor(random() * places.length)]!;
-          await ask('PATCH', place, { changes: odd, name: odd, asked: odd, carryM: odd });
+          const thing = (['setting', 'lesson', 'ball', 'part'] as const)[Math.floor(random() * 4)]!;
+          const id = thing === 'part' ? `${lesson}.setup` : lesson;
+          const fields = { name: odd, asked: odd, carryM: odd, target: odd };
+          await edit({ thing, verb: 'set', id, of: '', fields });
+          await ask('PATCH', '/api/academy', { changes: odd, name: odd });
         }
       }
     };

@@ -5,6 +5,7 @@ import { Clock } from './common/clock.ts';
 import { OWNER, cookieOf, startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
 import { join } from './testing/people.ts';
+import { edit } from './testing/edit.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
 let t: TestApp;
@@ -52,13 +53,12 @@ it('goes on making a copy a day, and what is written is in order', async () => {
 
 it('takes changes of a thing that was changed later by the clock', async () => {
   const id = await t.player();
-  await t.http().patch(`/api/players/${id}`).send({ aims: 'Straighter' }).expect(200);
+  await edit(t.http(), 'player.set', { id: id, fields: { aims: 'Straighter' } }).expect(200);
   setBack();
-  const { body } = await t
-    .http()
-    .patch(`/api/players/${id}`)
-    .set('if-match', '"2"')
-    .send({ aims: 'Longer' })
-    .expect(200);
+  const { body } = await edit(t.http(), 'player.set', {
+    id: id,
+    seen: 2,
+    fields: { aims: 'Longer' },
+  }).expect(200);
   expect(body).toMatchObject({ aims: 'Longer', version: 3 });
 });

@@ -23,12 +23,11 @@ export interface ServerConfig {
   readonly isDemo: boolean;
   /** Whether a new academy may be begun where there are copies of another. */
   readonly mayBeginAnew: boolean;
-  /** Largest launch file taken, bytes. */
-  readonly uploadLimitBytes: number;
   /** Folder of the built web app, or null to serve the API alone. */
   readonly webFolder: string | null;
 }
 
+/** Largest launch file taken, bytes. */
 export const UPLOAD_LIMIT_BYTES = 5 * 1024 * 1024;
 
 /** Where a user's data goes unless LOXOS_DATA says otherwise. */
@@ -104,7 +103,6 @@ export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
     trustProxy: proxiesOf(env['LOXOS_TRUST_PROXY']),
     isDemo: env['LOXOS_DEMO'] === '1' && isLoopback(host),
     mayBeginAnew: env['LOXOS_BEGIN_ANEW'] === '1',
-    uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
   };
 }

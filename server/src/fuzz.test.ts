@@ -1,7 +1,9 @@
 /** Requests no screen sends: every one gets a 2xx or a 4xx, and the server goes on. Seeds are fixed. */
+import { THING_NAMES, VERBS } from '@loxos/core';
 import fc from 'fast-check';
 import { startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
+import { edit } from './testing/edit.ts';
 
 const SEED = 20261125;
 const RUNS = process.env['LOXOS_SOAK'] === '1' ? 10_000 : 250;
@@ -11,34 +13,18 @@ let ids: Record<string, string>;
 beforeAll(async () => {
   t = await startTestApp();
   const lesson = await t.lesson();
-  const ball = await t.http().post(`/api/lessons/${lesson}/balls`).send({ carryM: 100 });
+  const ball = await edit(t.http(), 'ball.add', { of: lesson, fields: { carryM: 100 } });
   const block = crypto.randomUUID();
-  await t.http().post(`/api/lessons/${lesson}/blocks`).send({ id: block, kind: 'play' });
+  await edit(t.http(), 'block.add', { of: lesson, fields: { id: block, kind: 'play' } });
   const player = (await t.http().get(`/api/lessons/${lesson}`)).body.player.id as string;
   ids = { lesson, ball: ball.body.id as string, block, player, none: crypto.randomUUID() };
 });
 afterAll(() => t.close());
 
 const ROUTES = [
-  ['post', '/api/players'],
-  ['patch', '/api/players/:player'],
-  ['post', '/api/lessons'],
-  ['patch', '/api/lessons/:lesson'],
-  ['post', '/api/lessons/:lesson/balls'],
-  ['patch', '/api/balls/:ball'],
-  ['post', '/api/lessons/:lesson/blocks'],
-  ['patch', '/api/blocks/:block'],
-  ['post', '/api/lessons/:lesson/balls/block'],
-  ['patch', '/api/lessons/:lesson/parts/setup'],
-  ['patch', '/api/lessons/:lesson/parts/causes'],
-  ['patch', '/api/lessons/:lesson/parts/work'],
-  ['patch', '/api/lessons/:lesson/parts/send'],
-  ['post', '/api/lessons/:lesson/repetitions'],
+  ['post', '/api/changes'],
   ['post', '/api/lessons/:lesson/pages'],
-  ['patch', '/api/settings'],
-  ['post', '/api/drills'],
-  ['post', '/api/history/:none/undo'],
-  ['post', '/api/p/:none/ticks'],
+  ['post', '/api/p/:none/changes'],
   ['patch', '/api/academy'],
   ['post', '/api/account/codes'],
   ['post', '/api/account/passkeys'],
@@ -142,6 +128,22 @@ const tree = fc.letrec((tie) => ({
 }));
 const body = fc.dictionary(fc.constantFrom(...FIELDS), tree.value, { maxKeys: 8 });
 
+/** Steps that may name something, with whatever fields. */
+const step = fc.record({
+  thing: fc.constantFrom(...THING_NAMES),
+  verb: fc.constantFrom(...VERBS),
+  id: fc.oneof(
+    fc.constantFrom('lesson', 'ball', 'block', 'player', 'none').map((name) => () => ids[name]!),
+    fc
+      .constantFrom('setup', 'causes', 'work', 'send')
+      .map((part) => () => `${ids['lesson']!}.${part}`),
+    fc.constantFrom('academy', '2026-05-04', 'toString', '.').map((id) => () => id),
+  ),
+  isOfLesson: fc.boolean(),
+  fields: body,
+  was: fc.option(body, { nil: undefined }),
+});
+
 const pathOf = (route: string): string => route.replace(/:(\w+)/g, (_, name: string) => ids[name]!);
 
 describe('requests no screen sends', () => {
@@ -161,6 +163,31 @@ describe('requests no screen sends', () => {
     RUNS * 400,
   );
 
+  it(
+    'nor do changes that no screen makes',
+    async () => {
+      await fc.assert(
+        fc.asyncProperty(fc.array(step, { minLength: 1, maxLength: 3 }), async (steps) => {
+          const sent = steps.map(({ id, isOfLesson, ...rest }) => ({
+            ...rest,
+            id: id(),
+            of: isOfLesson ? ids['lesson'] : '',
+          }));
+          const changes = [{ id: crypto.randomUUID(), steps: sent }];
+          const { status, body: answer } = await t.http().post('/api/changes').send({ changes });
+          const problem = status === 200 ? answer.answers[0].problem : answer;
+          if (problem?.statusCode >= 500) throw new Error(JSON.stringify(problem));
+          // Whatever was taken away is brought back, so that the next finds it.
+          for (const thing of ['player', 'lesson', 'ball', 'block'] as const)
+            await edit(t.http(), `${thing}.restore`, { id: ids[thing]! }).expect(200);
+        }),
+        { seed: SEED, numRuns: RUNS },
+      );
+      await t.http().get(`/api/lessons/${ids['lesson']!}`).expect(200);
+    },
+    RUNS * 400,
+  );
+
   const deep = (levels: number): string => `${'['.repeat(levels)}${']'.repeat(levels)}`;
   it.each([
     ['nothing at all', undefined, 400],
@@ -171,7 +198,7 @@ describe('requests no screen sends', () => {
     ['a NUL', '{"name":"a\\u0000b","hand":"right"}', 400],
     ['a year alone', '{"name":"x","hand":"right","wanted":null}', 400],
   ])('%s is refused in words', async (_name, text, status) => {
-    const request = t.http().post('/api/players').set('content-type', 'application/json');
+    const request = t.http().post('/api/changes').set('content-type', 'application/json');
     const { body: problem } = await (text === undefined ? request : request.send(text)).expect(
       status,
     );
@@ -182,20 +209,19 @@ describe('requests no screen sends', () => {
   it.each([null, '', '2026', '2026-05-04', 5, '0001-01-01T00:00:00Z'])(
     'a lesson does not begin at %j',
     async (startsAt) => {
-      const { body: problem } = await t
-        .http()
-        .patch(`/api/lessons/${ids['lesson']!}`)
-        .send({ startsAt })
-        .expect(400);
+      const { body: problem } = await edit(t.http(), 'lesson.set', {
+        id: ids['lesson']!,
+        fields: { startsAt },
+      }).expect(400);
       expect(problem.message).toContain('startsAt');
     },
   );
 
   it('an id that is another thing’s already is said to be taken', async () => {
     const { ball, lesson } = ids as { ball: string; lesson: string };
-    await t.http().delete(`/api/balls/${ball}`).expect(204);
-    const known = await t.http().post(`/api/lessons/${lesson}/balls`).send({ id: ball, carryM: 1 });
+    await edit(t.http(), 'ball.remove', { id: ball }).expect(200);
+    const known = await edit(t.http(), 'ball.add', { of: lesson, fields: { id: ball, carryM: 1 } });
     expect(known.status).toBeLessThan(500);
-    await t.http().post(`/api/balls/${ball}/restore`).expect(200);
+    await edit(t.http(), 'ball.restore', { id: ball }).expect(200);
   });
 });

@@ -1,4 +1,5 @@
 /** The server asked for a long time: in `npm run soak` alone. */
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,10 +15,6 @@ const REQUESTS = 10_000;
 /** How much of its memory may come and go by chance, MB. */
 const GROWTH_MB = 40;
 const TEN_MINUTES_MS = 600_000;
-
-interface Id {
-  readonly id: string;
-}
 
 /** Memory a process holds, MB, as the system counts it. */
 const memoryMb = (pid: number): number =>
@@ -36,9 +33,13 @@ it(
       expect(answer.ok).toBe(true);
       return answer.json();
     };
-    const { id: playerId } = (await ask('/api/players', { name: 'Ada', hand: 'right' })) as Id;
+    const [playerId, id] = [randomUUID(), randomUUID()];
+    const edit = (step: object) =>
+      ask('/api/changes', { changes: [{ id: randomUUID(), steps: [step] }] });
     const startsAt = new Date().toISOString();
-    const { id } = (await ask('/api/lessons', { playerId, startsAt })) as Id;
+    const ada = { name: 'Ada', hand: 'right' };
+    await edit({ thing: 'player', verb: 'add', id: playerId, fields: ada });
+    await edit({ thing: 'lesson', verb: 'add', id, of: playerId, fields: { startsAt } });
     const places = [
       '/api/players',
       `/api/lessons?playerId=${playerId}`,
@@ -50,7 +51,9 @@ it(
     ];
     const afterAsking = async (times: number): Promise<number> => {
       for (let n = 0; n < times; n++) {
-        if (n % 200 === 0) await ask(`/api/lessons/${id}/balls`, { carryM: 100 + (n % 9) });
+        const fields = { carryM: 100 + (n % 9) };
+        if (n % 200 === 0)
+          await edit({ thing: 'ball', verb: 'add', id: randomUUID(), of: id, fields });
         await ask(places[n % places.length]!);
       }
       return memoryMb(child.pid!);

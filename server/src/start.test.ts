@@ -105,7 +105,7 @@ describe('the server that runs', () => {
     // A body that never comes.
     const socket = (await import('node:net')).connect(port, '127.0.0.1');
     socket.on('error', () => undefined);
-    socket.write('POST /api/players HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{');
+    socket.write('POST /api/changes HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 100\r\n\r\n{');
     await new Promise((resolve) => setTimeout(resolve, 200));
     const asked = Date.now();
     child.kill('SIGTERM');
@@ -151,11 +151,15 @@ describe('the server that runs', () => {
         const base = /http:\S+/.exec(await said)![0];
         const cookie = await enter(base);
         const write = async (): Promise<void> => {
-          const body = JSON.stringify({ name: `Player ${made.length}`, hand: 'right' });
+          const id = crypto.randomUUID();
+          const fields = { name: `Player ${made.length}`, hand: 'right' };
+          const steps = [{ thing: 'player', verb: 'add', id, fields }];
+          const body = JSON.stringify({ changes: [{ id, steps }] });
           const headers = { 'content-type': 'application/json', cookie };
-          const answer = await fetch(`${base}/api/players`, { method: 'POST', headers, body });
+          const answer = await fetch(`${base}/api/changes`, { method: 'POST', headers, body });
           if (!answer.ok) throw new Error(`the server answered ${answer.status}`);
-          made.push(((await answer.json()) as { id: string }).id);
+          expect((await answer.json()) as object).toMatchObject({ answers: [{ problem: null }] });
+          made.push(id);
         };
         // Killed once so many are stored, with others on their way.
         const enough = made.length + 5 + (round % 7);

@@ -1,6 +1,8 @@
 /** Many who write at once: nobody is turned away, nothing acknowledged is lost, and what clashes is said. */
+import type { HistoryEntry } from './changes/past.dto.ts';
 import { startTestApp } from './testing/app.ts';
 import type { TestApp } from './testing/app.ts';
+import { edit } from './testing/edit.ts';
 
 const WRITERS = process.env['LOXOS_SOAK'] === '1' ? 200 : 25;
 const EACH = 4;
@@ -18,17 +20,15 @@ it(
     const stored: string[] = [];
     const changed: number[] = [];
     const writer = async (n: number): Promise<void> => {
-      const device = { 'x-loxos-device': `device-${n}` };
+      const device = `device-${n}`;
       for (let i = 0; i < EACH; i++) {
         const id = crypto.randomUUID();
-        const body = { id, carryM: 100 + n };
-        await t.http().post(`/api/lessons/${lesson}/balls`).set(device).send(body).expect(201);
+        const ball = { id, of: lesson, fields: { carryM: 100 + n } };
+        await edit(t.http(), 'ball.add', ball, { device }).expect(200);
         stored.push(id);
-        const answer = await t
-          .http()
-          .patch(`/api/lessons/${lesson}/parts/setup`)
-          .set({ ...device, 'if-match': '"0"' })
-          .send({ changes: n % 2 === 0 ? { feetDeg: n % 40 } : { target: `oak ${n}` } });
+        const fields = n % 2 === 0 ? { feetDeg: n % 40 } : { target: `oak ${n}` };
+        const part = { id: `${lesson}.setup`, fields, seen: 0 };
+        const answer = await edit(t.http(), 'part.set', part, { device });
         expect([200, 409]).toContain(answer.status);
         changed.push(answer.status);
       }
@@ -40,8 +40,8 @@ it(
     // Two wrote over the same field without having seen each other: the later of each was told.
     expect(changed).toContain(409);
     const { body: history } = await t.http().get(`/api/lessons/${lesson}/history`);
-    const versions = (history as { thing: string }[]).filter(
-      ({ thing }) => thing === 'part',
+    const versions = (history as HistoryEntry[]).filter(
+      ({ steps }) => steps[0]!.thing === 'part',
     ).length;
     expect(parts[0]!.version).toBeGreaterThanOrEqual(Math.min(versions, 200));
     expect(Object.keys(parts[0]!.value).sort()).toEqual(['feetDeg', 'target']);

@@ -6,11 +6,13 @@ import { queryClient } from './api/client.ts';
 import { fetchNext, router } from './app/routes.tsx';
 import { applyTheme } from './app/theme.ts';
 import { keptCache } from './sync/kept-cache.ts';
-import { followAccount, keptAccount } from './api/who.ts';
+import { followAccount, keptAccount, storeName } from './api/who.ts';
+import { keepIn } from './sync/log-db.ts';
 import { startSync } from './sync/start.ts';
 import './styles.css';
 
 applyTheme();
+keepIn(storeName);
 if (keptAccount() !== null) void startSync();
 // Somebody else in another tab: nothing here may be sent or shown as theirs.
 followAccount(() => window.location.reload());

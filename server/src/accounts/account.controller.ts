@@ -14,8 +14,8 @@ import {
 import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { May } from './abilities.ts';
 import {
   Account,
@@ -60,9 +60,9 @@ export class AccountController {
   change(
     @Within() scope: Scope,
     @Body() { name }: ChangeAccount,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<Account> {
-    return this.accounts.rename(scope, name, change);
+    return this.accounts.rename(scope, name, writer);
   }
 
   @Patch('academy')
@@ -72,9 +72,9 @@ export class AccountController {
   changeAcademy(
     @Within() scope: Scope,
     @Body() body: ChangeAcademy,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<Account> {
-    return this.accounts.changeAcademy(scope, body, change);
+    return this.accounts.changeAcademy(scope, body, writer);
   }
 
   @Post('account/password')

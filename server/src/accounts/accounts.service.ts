@@ -7,7 +7,7 @@ import { hashOf } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type {
   Account,
@@ -145,32 +145,35 @@ export class AccountsService {
     });
   }
 
-  rename(scope: Scope, name: string, change: Change): Promise<Account> {
+  rename(scope: Scope, name: string, writer: Writer): Promise<Account> {
     return this.store.write(async (tx) => {
       const user = (await this.accounts.find(scope, tx, scope.userId!))!;
       if (user.name !== name) {
         await this.accounts.update(scope, tx, user.id, { name });
         const values = { before: { name: user.name }, after: { name } };
         const of = { thing: 'person', id: user.id, version: 0 } as const;
-        await this.history.note(scope, tx, of, 'name changed', change, values);
+        await this.history.note(scope, tx, [{ ...of, ...values }], 'name changed', writer);
       }
       return this.toAccount(tx, { ...user, name });
     });
   }
 
   /** Changes what is said of the academy as a whole: its name, the zone of its days, who reads what and for how long. */
-  changeAcademy(scope: Scope, asked: ChangeAcademy, change: Change): Promise<Account> {
+  changeAcademy(scope: Scope, asked: ChangeAcademy, writer: Writer): Promise<Account> {
     return this.store.write(async (tx) => {
       const academy = await this.accounts.academy(tx, scope.academyId);
       const given = Object.entries(asked).filter(([, value]) => value !== undefined);
       const next = { ...academy, ...(Object.fromEntries(given) as Partial<AcademyRow>) };
       await this.accounts.putAcademy(tx, next);
       const of = { thing: 'academy', id: academy.id, version: 0 } as const;
-      for (const [field, what] of ACADEMY_CHANGES) {
-        if (academy[field] === next[field]) continue;
-        const values = { before: { [field]: academy[field] }, after: { [field]: next[field] } };
-        await this.history.note(scope, tx, of, what, change, values);
-      }
+      const changed = ACADEMY_CHANGES.filter(([field]) => academy[field] !== next[field]);
+      const noted = changed.map(([field]) => ({
+        ...of,
+        before: { [field]: academy[field] },
+        after: { [field]: next[field] },
+      }));
+      const what = changed.map(([, words]) => words).join(', ');
+      await this.history.note(scope, tx, noted, what, writer);
       return this.toAccount(tx, (await this.accounts.find(scope, tx, scope.userId!))!);
     });
   }

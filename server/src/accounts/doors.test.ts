@@ -2,11 +2,12 @@
  * Every route, asked by everybody: nobody, somebody signed out, a page's token, an assistant, a coach, an owner, and the
  * owner of another academy who knows the ids. The table says who may; the API's own document says which routes there are.
  */
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { join as pathOf } from 'node:path';
 import { rmSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
+import type { ChangesAnswer } from '../changes/change.dto.ts';
 import { cookieOf, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { MIGRATION_TAGS, oldDatabase } from '../testing/old-database.ts';
@@ -18,7 +19,7 @@ type Needs = 'anyone' | 'page' | 'see' | 'log' | 'plan' | 'own';
 type Route = readonly [Method, string, Needs, object?];
 
 const AT = '2026-05-04T09:00:00Z';
-const BLOCK = '5f0c5c55-0f70-4a3a-9d0a-6d7a0a3c0001';
+const FRESH = '5f0c5c55-0f70-4a3a-9d0a-6d7a0a3c0001';
 
 const PAGE = { days: 7, content: pageWith({ points: ['a'] }) };
 const REPORT = {
@@ -40,9 +41,7 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/links/{token}', 'anyone'],
   ['post', '/api/links/{token}', 'anyone', {}],
   ['get', '/api/p/{token}', 'page'],
-  ['post', '/api/p/{token}/ticks', 'page', { date: '2026-05-04', done: true }],
-  ['post', '/api/p/{token}/repetitions', 'page', { drillId: 'rails', good: 1, of: 2 }],
-  ['post', '/api/p/{token}/words', 'page', { id: 'a-word-back', text: 'Hello' }],
+  ['post', '/api/p/{token}/changes', 'page', { changes: [] }],
   ['get', '/api/p/{token}/homework.ics', 'page'],
   ['get', '/api/account', 'see'],
   ['patch', '/api/account', 'see', { name: 'Somebody' }],
@@ -74,12 +73,9 @@ const ROUTES: readonly Route[] = [
   ['post', '/api/doors/seen', 'own', {}],
   ['post', '/api/invitations', 'own', { role: 'coach', name: 'Kit' }],
   ['delete', '/api/invitations/{invitation}', 'own'],
+  ['post', '/api/changes', 'log', { changes: [] }],
   ['get', '/api/players', 'see'],
-  ['post', '/api/players', 'plan', { name: 'New', hand: 'right' }],
   ['get', '/api/players/{player}', 'see'],
-  ['patch', '/api/players/{player}', 'plan', { aims: 'changed' }],
-  ['delete', '/api/players/{player}', 'plan'],
-  ['post', '/api/players/{player}/restore', 'plan', {}],
   ['get', '/api/players/{player}/consent', 'plan'],
   ['put', '/api/players/{player}/consent', 'plan', { isMinor: false, guardian: '', consents: [] }],
   ['get', '/api/players/{player}/effects', 'see'],
@@ -95,11 +91,7 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/players/{player}/given', 'see'],
   ['get', '/api/given', 'see'],
   ['get', '/api/lessons', 'see'],
-  ['post', '/api/lessons', 'plan', { playerId: 'player', startsAt: AT }],
   ['get', '/api/lessons/{lesson}', 'see'],
-  ['patch', '/api/lessons/{lesson}', 'plan', { asked: 'changed' }],
-  ['delete', '/api/lessons/{lesson}', 'plan'],
-  ['post', '/api/lessons/{lesson}/restore', 'plan', {}],
   ['get', '/api/lessons/{lesson}/history', 'see'],
   ['get', '/api/lessons/{lesson}/balls', 'see'],
   ['get', '/api/lessons/{lesson}/blocks', 'see'],
@@ -112,33 +104,14 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/files-under-way/{id}', 'log'],
   ['delete', '/api/files-under-way/{id}', 'log'],
   ['get', '/api/file-sources', 'see'],
-  ['patch', '/api/file-sources/{source_mapping}', 'log', { name: 'changed' }],
   ['get', '/api/lessons/{lesson}/balls.csv', 'see'],
   ['get', '/api/lessons/{lesson}/balls.json', 'see'],
   ['get', '/api/lessons/{lesson}/balls.xlsx', 'see'],
-  ['post', '/api/lessons/{lesson}/balls', 'log', { carryM: 100 }],
-  ['post', '/api/lessons/{lesson}/balls/block', 'log', { ballIds: ['ball'], blockId: null }],
-  ['post', '/api/lessons/{lesson}/blocks', 'log', { id: BLOCK, kind: 'play' }],
   ['post', '/api/lessons/{lesson}/files', 'log', {}],
   ['post', '/api/lessons/{lesson}/pages', 'plan', {}],
-  ['patch', '/api/lessons/{lesson}/parts/{part}', 'plan', { changes: { target: 'changed' } }],
-  ['post', '/api/lessons/{lesson}/repetitions', 'log', { drillId: 'rails', good: 1, of: 2 }],
-  ['patch', '/api/balls/{ball}', 'log', { carryM: 101 }],
-  ['delete', '/api/balls/{ball}', 'log'],
-  ['post', '/api/balls/{ball}/restore', 'log', {}],
-  ['patch', '/api/blocks/{block}', 'log', { kind: 'play' }],
-  ['delete', '/api/blocks/{block}', 'log'],
   ['get', '/api/files/{launch_file}', 'see'],
-  ['delete', '/api/files/{launch_file}', 'log'],
-  ['delete', '/api/pages/{shared_page}', 'plan'],
-  ['delete', '/api/repetitions/{repetition}', 'log'],
   ['get', '/api/drills', 'see'],
-  ['post', '/api/drills', 'plan', {}],
-  ['delete', '/api/drills/{own_drill}', 'plan'],
-  ['post', '/api/drills/{own_drill}/restore', 'plan', {}],
   ['get', '/api/settings', 'see'],
-  ['patch', '/api/settings', 'plan', { changes: {} }],
-  ['post', '/api/history/{history}/undo', 'plan', {}],
   ['get', '/api/archive', 'own'],
   ['post', '/api/archive', 'own', {}],
   ['get', '/api/players/{player}/archive', 'plan'],
@@ -152,6 +125,46 @@ const ROUTES: readonly Route[] = [
   ['delete', '/api/backups/seal', 'own'],
   ['get', '/api/backups/{name}', 'own'],
   ['post', '/api/backups/{name}/restore', 'own', {}],
+];
+
+const DRILL = { name: 'New', movesPath: 1, movesFace: 0, how: 'x', good: 'x', parts: [] };
+
+/** Every thing and what can be done with it, by whom; what is not here is done by nobody. Ids are the things' names. */
+type StepOf = readonly [thing: string, verb: string, needs: Needs, id: string, fields?: object];
+const STEPS: readonly StepOf[] = [
+  ['player', 'add', 'plan', FRESH, { name: 'New', hand: 'right' }],
+  ['player', 'set', 'plan', 'player', { aims: 'changed' }],
+  ['player', 'remove', 'plan', 'player'],
+  ['player', 'restore', 'plan', 'player'],
+  ['lesson', 'add', 'plan', FRESH, { startsAt: AT }],
+  ['lesson', 'set', 'plan', 'lesson', { asked: 'changed' }],
+  ['lesson', 'remove', 'plan', 'lesson'],
+  ['lesson', 'restore', 'plan', 'lesson'],
+  ['ball', 'add', 'log', FRESH, { carryM: 100 }],
+  ['ball', 'set', 'log', 'ball', { carryM: 101 }],
+  ['ball', 'remove', 'log', 'ball'],
+  ['ball', 'restore', 'log', 'ball'],
+  ['block', 'add', 'log', FRESH, { kind: 'play' }],
+  ['block', 'set', 'log', 'block', { kind: 'play' }],
+  ['block', 'remove', 'log', 'block'],
+  ['block', 'restore', 'log', 'block'],
+  ['part', 'set', 'plan', 'lesson.setup', { target: 'changed' }],
+  ['repetition', 'add', 'log', FRESH, { drillId: 'rails', good: true }],
+  ['repetition', 'remove', 'log', 'repetition'],
+  ['repetition', 'restore', 'log', 'repetition'],
+  ['file', 'remove', 'log', 'launch_file'],
+  ['file', 'restore', 'log', 'launch_file'],
+  ['source', 'set', 'log', 'source_mapping', { name: 'changed' }],
+  ['source', 'remove', 'log', 'source_mapping'],
+  ['source', 'restore', 'log', 'source_mapping'],
+  ['page', 'remove', 'plan', 'shared_page'],
+  ['page', 'restore', 'plan', 'shared_page'],
+  ['drill', 'add', 'plan', `own-${FRESH}`, DRILL],
+  ['drill', 'remove', 'plan', 'own_drill'],
+  ['drill', 'restore', 'plan', 'own_drill'],
+  ['setting', 'set', 'plan', 'academy', { firstRoute: 'path' }],
+  ['tick', 'set', 'page', '2026-05-04', { done: true }],
+  ['word', 'add', 'page', 'a-word-back', { text: 'Hello' }],
 ];
 
 const CAN: Readonly<Record<string, readonly Needs[]>> = {
@@ -215,15 +228,11 @@ afterAll(async () => {
 });
 
 /** Ids in a path: those of the academy's things are the things' names. */
-const THINGS =
-  /\{(player|lesson|ball|block|launch_file|source_mapping|shared_page|repetition|own_drill|history)\}/;
+const THINGS = /\{(player|lesson|ball|block|launch_file)\}/;
 const isAimed = ([, path]: Route): boolean => THINGS.test(path);
 
 function ask(who: string, [method, path, , body]: Route, id = '$1') {
-  const aimed = path
-    .replace(THINGS, id)
-    .replace('{part}', 'setup')
-    .replace(/\{\w+\}/, 'none');
+  const aimed = path.replace(THINGS, id).replace(/\{\w+\}/, 'none');
   const asked = t.as(cookies[who]!)[method](aimed);
   return body === undefined ? asked : asked.send(body);
 }
@@ -250,7 +259,76 @@ describe.each(Object.entries(CAN).filter(([who]) => who !== 'owner'))('%s', (who
   });
 });
 
+/** Sends a step and says what became of it: its problem, or null where it was taken. */
+async function sent(who: string, step: object, token?: string) {
+  const path = token === undefined ? '/api/changes' : `/api/p/${token}/changes`;
+  const change = { id: randomUUID(), steps: [step] };
+  const answer = await t
+    .as(cookies[who]!)
+    .post(path)
+    .send({ changes: [change] })
+    .expect(200);
+  return (answer.body as ChangesAnswer).answers[0]!;
+}
+const VERBS = ['add', 'set', 'remove', 'restore'];
+/** What a thing that is added is of. */
+const PARENTS: Readonly<Record<string, string>> = {
+  ...{ lesson: 'player', ball: 'lesson', block: 'lesson', repetition: 'lesson' },
+};
+const stepOf = ([thing, verb, , id, fields = {}]: StepOf) => ({
+  ...{ thing, verb, id, fields },
+  of: verb === 'add' ? (PARENTS[thing] ?? '') : '',
+});
+
+describe.each(['assistant', 'coach', 'owner'])('a change by the %s', (who) => {
+  it.each(STEPS)('%s.%s needs to %s', async (...given) => {
+    const step = given as unknown as StepOf;
+    const [, , needs] = step;
+    const { problem } = await sent(who, stepOf(step));
+    if (CAN[who]!.includes(needs) && needs !== 'page')
+      expect(problem === null || [400, 404, 409].includes(problem.statusCode)).toBe(true);
+    else expect(problem).toMatchObject({ statusCode: 403, kind: 'refused' });
+  });
+
+  const all = [...new Set(STEPS.map(([thing]) => thing))];
+  const known = new Set(STEPS.map(([thing, verb]) => `${thing}.${verb}`));
+  const unknown = all.flatMap((thing) => VERBS.map((verb) => [thing, verb] as const));
+  it.each(unknown.filter(([thing, verb]) => !known.has(`${thing}.${verb}`)))(
+    '%s.%s is done by nobody',
+    async (thing, verb) => {
+      const { problem } = await sent(who, { thing, verb, id: thing, of: '', fields: {} });
+      expect(problem).toMatchObject({ statusCode: 400, fields: [{ field: 'verb' }] });
+    },
+  );
+});
+
+describe('a change at a page', () => {
+  const token = (): string => cookies['a page’s token']!.slice('loxos='.length);
+  it.each(STEPS)('%s.%s is taken where it is the player’s', async (...given) => {
+    const step = given as unknown as StepOf;
+    const [thing, verb] = step;
+    const isTheirs = ['tick.set', 'word.add', 'repetition.add'].includes(`${thing}.${verb}`);
+    // An owner who holds the link is its player there, and no more.
+    for (const who of ['nobody', 'owner']) {
+      const { problem } = await sent(who, stepOf(step), token());
+      expect(problem?.kind === 'refused').toBe(!isTheirs);
+    }
+  });
+});
+
 describe('the owner of another academy, with every id', () => {
+  it.each(
+    STEPS.filter(([thing, verb, , id]) => verb !== 'add' && thing !== 'setting' && id !== FRESH),
+  )('%s.%s: as though it were not there', async (...given) => {
+    const step = given as unknown as StepOf;
+    const theirs = await sent('stranger', stepOf(step));
+    const [thing, verb, needs, , fields] = step;
+    const id = thing === 'part' ? 'not-there.setup' : 'not-there';
+    const nothing = await sent('stranger', stepOf([thing, verb, needs, id, fields]));
+    expect([403, 404]).toContain(theirs.problem?.statusCode);
+    expect(theirs.problem).toEqual(nothing.problem);
+  });
+
   it.each(ROUTES.filter(isAimed))('%s %s: as though it were not there', async (...given) => {
     const route = given as unknown as Route;
     const theirs = await ask('stranger', route);

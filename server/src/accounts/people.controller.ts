@@ -1,8 +1,8 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { May } from './abilities.ts';
 import { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';
 import { PeopleService } from './people.service.ts';
@@ -34,9 +34,9 @@ export class PeopleController {
     @Within() scope: Scope,
     @Param('id') id: string,
     @Body() body: ChangePerson,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<Person> {
-    return this.people.change(scope, id, body, change);
+    return this.people.change(scope, id, body, writer);
   }
 
   @Post('people/:id/reset')
@@ -47,9 +47,9 @@ export class PeopleController {
   reset(
     @Within() scope: Scope,
     @Param('id') id: string,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<NewLink> {
-    return this.people.reset(scope, id, change);
+    return this.people.reset(scope, id, writer);
   }
 
   @Get('invitations')
@@ -66,8 +66,8 @@ export class PeopleController {
   }))
   @ApiCreatedResponse({ type: NewLink })
   @NamesItsChange()
-  invite(@Within() scope: Scope, @Body() body: Invite, @Writes() change: Change): Promise<NewLink> {
-    return this.people.invite(scope, body, change);
+  invite(@Within() scope: Scope, @Body() body: Invite, @Writes() writer: Writer): Promise<NewLink> {
+    return this.people.invite(scope, body, writer);
   }
 
   @Delete('invitations/:id')

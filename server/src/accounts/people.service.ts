@@ -3,7 +3,7 @@ import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import type { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';
 import { AccountsRepository } from './accounts.repository.ts';
@@ -37,7 +37,7 @@ export class PeopleService {
   }
 
   /** Changes what somebody may do. The last owner stays one. */
-  change(scope: Scope, id: string, asked: ChangePerson, change: Change): Promise<Person> {
+  change(scope: Scope, id: string, asked: ChangePerson, writer: Writer): Promise<Person> {
     return this.store.write(async (tx) => {
       const user = await this.require(scope, tx, id);
       const role = asked.role ?? user.role;
@@ -54,13 +54,19 @@ export class PeopleService {
         after: { role, mayEnter },
       };
       const of = { thing: 'person', id, version: 0 } as const;
-      await this.history.note(scope, tx, of, `${user.name}: what they may do`, change, values);
+      await this.history.note(
+        scope,
+        tx,
+        [{ ...of, ...values }],
+        `${user.name}: what they may do`,
+        writer,
+      );
       return toPerson(scope, { ...user, role, endedAt });
     });
   }
 
   /** A link for somebody to choose a new password. */
-  reset(scope: Scope, id: string, change: Change): Promise<NewLink> {
+  reset(scope: Scope, id: string, writer: Writer): Promise<NewLink> {
     return this.store.write(async (tx) => {
       const { name, endedAt } = await this.require(scope, tx, id);
       if (endedAt !== null)
@@ -68,7 +74,13 @@ export class PeopleService {
       await this.accounts.endLinksOf(scope, tx, id, this.clock.text());
       const of = { thing: 'person', id, version: 0 } as const;
       const nothing = { before: {}, after: {} };
-      await this.history.note(scope, tx, of, `new password for ${name}`, change, nothing);
+      await this.history.note(
+        scope,
+        tx,
+        [{ ...of, ...nothing }],
+        `new password for ${name}`,
+        writer,
+      );
       return this.links.make(scope, tx, 'reset', { name, role: null, userId: id });
     });
   }
@@ -80,11 +92,11 @@ export class PeopleService {
     return rows.map(({ id, name, role, expiresAt }) => ({ id, name, role: role!, expiresAt }));
   }
 
-  invite(scope: Scope, { name, role }: Invite, change: Change): Promise<NewLink> {
+  invite(scope: Scope, { name, role }: Invite, writer: Writer): Promise<NewLink> {
     return this.store.write(async (tx) => {
       const link = await this.links.make(scope, tx, 'invitation', { name, role, userId: null });
       const of = { thing: 'person', id: link.id } as const;
-      await this.history.made(scope, tx, of, `${name} invited as ${role}`, change);
+      await this.history.made(scope, tx, of, `${name} invited as ${role}`, writer);
       return link;
     });
   }

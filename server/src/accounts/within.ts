@@ -32,3 +32,9 @@ export const SignedInAt = createParamDecorator(
 export const Within = createParamDecorator((_data: unknown, context: ExecutionContext): Scope =>
   scopeOf(context.switchToHttp().getRequest<Admitted>()),
 );
+
+/** Whom a write is put down to where nobody is signed in: only a page's player can make one. */
+const PLAYER = 'player';
+
+/** The name of who asks. */
+export const whoOf = ({ who }: Admitted): string => who ?? PLAYER;

@@ -16,8 +16,8 @@ import { May } from '../accounts/abilities.ts';
 import { Recorded, ofPlayer } from '../accounts/record/recorded.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { BroughtIn, ErasePlayer } from './archive.dto.ts';
 import { ArchiveService } from './archive.service.ts';
 
@@ -44,10 +44,10 @@ export class ArchiveController {
   bringIn(
     @Within() scope: Scope,
     @UploadedFile() file: Express.Multer.File | undefined,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<BroughtIn> {
     if (file === undefined) throw new BadRequestException('file: choose the archive');
-    return this.archive.bringIn(scope, file.buffer, change);
+    return this.archive.bringIn(scope, file.buffer, writer);
   }
 
   @Get('players/:id/archive')
@@ -70,8 +70,8 @@ export class ArchiveController {
     @Within() scope: Scope,
     @Param('id') id: string,
     @Body() { name }: ErasePlayer,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<void> {
-    return this.archive.erase(scope, id, name, change);
+    return this.archive.erase(scope, id, name, writer);
   }
 }

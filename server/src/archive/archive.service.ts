@@ -15,7 +15,7 @@ import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
 import type { Row as IntakeRow } from '../intake/intake.dto.ts';
 import { rowPage } from '../intake/intake.logic.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import { maySayWhose } from '../players/personal.ts';
@@ -62,7 +62,7 @@ export class ArchiveService {
   }
 
   /** Brings an archive in beside what is here, under new ids: all of it, or nothing. */
-  async bringIn(scope: Scope, bytes: Buffer, change: Change): Promise<BroughtIn> {
+  async bringIn(scope: Scope, bytes: Buffer, writer: Writer): Promise<BroughtIn> {
     const archive = await unpacked(bytes);
     const trouble = filesTrouble(archive);
     if (trouble !== null) throw new BadRequestException(`${trouble} Nothing was brought in.`);
@@ -78,7 +78,7 @@ export class ArchiveService {
       balls: countOf('ball'),
     };
     await this.store.write(async (tx) => {
-      if (await this.history.isTaken(scope, tx, change)) return;
+      if (await this.history.isTaken(scope, tx, writer.id)) return;
       await this.archive.keepFiles(scope, tx, [...archive.files.values()]);
       for (const { name, rows: some } of tables) await this.archive.insert(tx, name, some);
       const lessons = tables.find(({ name }) => name === 'lesson')?.rows ?? [];
@@ -89,7 +89,7 @@ export class ArchiveService {
       );
       const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
       const what = `an archive of ${archive.academy} brought in`;
-      await this.history.note(scope, tx, of, what, change, { before: {}, after: count });
+      await this.history.note(scope, tx, [{ ...of, before: {}, after: count }], what, writer);
     });
     return { academy: archive.academy, ...count };
   }
@@ -98,7 +98,7 @@ export class ArchiveService {
    * Takes everything of a player out of the store for good, and out of the copies beside it: they are replaced by one made
    * now. The name must be written out, since nothing brings it back.
    */
-  async erase(scope: Scope, id: string, name: string, change: Change): Promise<void> {
+  async erase(scope: Scope, id: string, name: string, writer: Writer): Promise<void> {
     const player = await this.requirePlayer(scope, id);
     if (player.name !== name)
       throw invalid([{ field: 'name', reason: `name: write “${player.name}” as it stands` }]);
@@ -106,7 +106,7 @@ export class ArchiveService {
       await this.archive.keepErased(scope, tx, id, this.clock.text());
       const of = { thing: 'academy', id: scope.academyId, version: 0 } as const;
       const nothing = { before: {}, after: {} };
-      await this.history.note(scope, tx, of, 'a player erased', change, nothing);
+      await this.history.note(scope, tx, [{ ...of, ...nothing }], 'a player erased', writer);
     });
     await this.backups.forget();
   }

@@ -7,6 +7,8 @@ import { KEPT, copyName, overdue, readCopyName } from './copies.ts';
 import { pageWith } from '../testing/pages.ts';
 import { closed } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack as takeBack } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -130,7 +132,7 @@ describe('a copy that is put back', () => {
     const { body: feed } = await t.http().post('/api/account/calendar').send({ whose: 'all' });
     const gone = await t.player({ name: 'Gone Gorse' });
     const before = await copy();
-    await t.http().delete(`/api/pages/${shut.id}`).expect(204);
+    await edit(t.http(), 'page.remove', { id: shut.id }).expect(200);
     await t.http().delete('/api/account/calendar').expect(204);
     await t.http().post(`/api/players/${gone}/erase`).send({ name: 'Gone Gorse' }).expect(204);
     await putBack(before);
@@ -162,12 +164,10 @@ describe('a copy that is put back', () => {
     const old = await copy();
     const [shut, again] = [await give(), await give()];
     const newer = await copy();
-    for (const { id } of [shut, again]) await t.http().delete(`/api/pages/${id}`).expect(204);
+    for (const { id } of [shut, again]) await edit(t.http(), 'page.remove', { id: id }).expect(200);
     const { body: lesson } = await t.http().get(`/api/lessons/${again.lessonId}/history`);
-    const { id: withdrawn } = (lesson as { id: string; what: string }[]).find(
-      ({ what }) => what === 'page withdrawn',
-    )!;
-    await t.http().post(`/api/history/${withdrawn}/undo`).send({}).expect(204);
+    const withdrawn = (lesson as HistoryEntry[]).find(({ what }) => what === 'page withdrawn')!;
+    await takeBack(t.http(), withdrawn).expect(200);
     await page(again.token).expect(200);
     await putBack(old);
     await page(shut.token).expect(404);

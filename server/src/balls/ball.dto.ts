@@ -2,17 +2,7 @@ import { BALL_QUANTITIES, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/co
 import type { BallFigures, Keep, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import {
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
+import { IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
 
 const CLUB_IDS = STANDARD_BAG.map((club) => club.id);
@@ -62,14 +52,17 @@ class BallFields extends BallFiguresDto {
   readonly seen?: SeenBy;
 }
 
-export class CreateBall extends BallFields {
-  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IfGiven()
-  @IsUUID()
-  readonly id?: string;
-}
+/** What is said of a ball that is put down by hand. */
+export class CreateBall extends BallFields {}
 
-export class UpdateBall extends BallFields {}
+/** What is changed of a ball: also the block it was hit in, null for none. */
+export class UpdateBall extends BallFields {
+  @ApiPropertyOptional({ type: String, nullable: true })
+  @IsOptional()
+  @IsString()
+  @MaxLength(80)
+  readonly blockId?: string | null;
+}
 
 export class Ball extends BallFiguresDto {
   @ApiProperty() readonly id!: string;

@@ -1,30 +1,10 @@
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  Patch,
-  Post,
-  Query,
-  StreamableFile,
-} from '@nestjs/common';
-import {
-  ApiCreatedResponse,
-  ApiNoContentResponse,
-  ApiOkResponse,
-  ApiProduces,
-  ApiTags,
-} from '@nestjs/swagger';
+import { Controller, Get, Header, Param, Query, StreamableFile } from '@nestjs/common';
+import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { ballsAsCells, ballsAsCsv, ballsAsJson } from '@loxos/core';
 import type { BallsJson } from '@loxos/core';
 import writeSheets from 'write-excel-file/node';
 import { May } from '../accounts/abilities.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
-import { Ball, BallPage, BallsQuery, CreateBall, UpdateBall } from './ball.dto.ts';
+import { BallPage, BallsQuery } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
 import { Recorded, ofLesson } from '../accounts/record/recorded.ts';
 import { Within } from '../accounts/within.ts';
@@ -87,53 +67,5 @@ export class BallsController {
       row.map((value) => (value === null ? null : { value })),
     );
     return new StreamableFile(await writeSheets([{ sheet: 'Balls', data }]).toBuffer());
-  }
-
-  @Post('lessons/:lessonId/balls')
-  @May('log')
-  @ApiCreatedResponse({ type: Ball })
-  @NamesItsChange()
-  add(
-    @Within() scope: Scope,
-    @Param('lessonId') lessonId: string,
-    @Body() body: CreateBall,
-    @Writes() change: Change,
-  ): Promise<Ball> {
-    return this.balls.add(scope, lessonId, body, change);
-  }
-
-  @Patch('balls/:id')
-  @May('log')
-  @ApiOkResponse({ type: Ball })
-  @NamesItsChange()
-  change(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Body() body: UpdateBall,
-    @Writes() change: Change,
-  ): Promise<Ball> {
-    return this.balls.change(scope, id, body, change);
-  }
-
-  @Delete('balls/:id')
-  @May('log')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  @NamesItsChange()
-  remove(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.balls.remove(scope, id, change);
-  }
-
-  @Post('balls/:id/restore')
-  @May('log')
-  @HttpCode(200)
-  @ApiOkResponse({ type: Ball })
-  @NamesItsChange()
-  restore(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Writes() change: Change,
-  ): Promise<Ball> {
-    return this.balls.restore(scope, id, change);
   }
 }

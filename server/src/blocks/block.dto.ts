@@ -10,11 +10,9 @@ import {
   IsObject,
   IsOptional,
   IsString,
-  IsUUID,
   Max,
   MaxLength,
   Min,
-  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 import { IfGiven } from '../common/given.ts';
@@ -60,10 +58,6 @@ class BlockFields {
 }
 
 export class StartBlock extends BlockFields {
-  @ApiProperty({ description: 'Chosen by the caller, so that a repeat starts nothing' })
-  @IsUUID()
-  readonly id!: string;
-
   @ApiProperty({ enum: BLOCK_KINDS })
   @IsIn(BLOCK_KINDS, { message: `kind: choose ${BLOCK_KINDS.join(', ')}` })
   readonly kind!: BlockKind;
@@ -81,20 +75,6 @@ export class UpdateBlock extends BlockFields {
   @IfGiven()
   @IsIn(BLOCK_KINDS, { message: `kind: choose ${BLOCK_KINDS.join(', ')}` })
   readonly kind?: BlockKind;
-}
-
-/** Puts balls into another block of the same lesson, or into none. */
-export class MoveBalls {
-  @ApiProperty({ type: [String] })
-  @IsUUID(undefined, { each: true })
-  @ArrayMaxSize(2000)
-  readonly ballIds!: string[];
-
-  @ApiProperty({ type: String, nullable: true })
-  @ValidateIf((_body, value) => value !== null)
-  @IsString()
-  @MaxLength(80)
-  readonly blockId!: string | null;
 }
 
 export class Block {

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm';
-import { ball, block } from '../db/schema/index.ts';
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+import { block } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Block } from './block.dto.ts';
@@ -61,37 +61,6 @@ export class BlocksRepository {
     changes: Partial<BlockRow>,
   ): Promise<void> {
     await db.update(block).set(changes).where(this.own(scope, id));
-    await this.lessonBalls.changed(scope, db, [lessonId]);
-  }
-
-  /** The blocks that balls of a lesson are in, by the ball's id; ids of other lessons are left out. */
-  async places(
-    scope: Scope,
-    db: Handle,
-    lessonId: string,
-    ids: readonly string[],
-  ): Promise<Record<string, string | null>> {
-    const own = and(eq(ball.academyId, scope.academyId), eq(ball.lessonId, lessonId));
-    const rows = await db
-      .select({ id: ball.id, blockId: ball.blockId })
-      .from(ball)
-      .where(and(own, inArray(ball.id, [...ids])));
-    return Object.fromEntries(rows.map(({ id, blockId }) => [id, blockId]));
-  }
-
-  /** Puts balls of one lesson into a block; ids of other lessons change nothing. */
-  async move(
-    scope: Scope,
-    db: Handle,
-    lessonId: string,
-    ids: readonly string[],
-    changes: { readonly blockId: string | null; readonly updatedAt: string },
-  ): Promise<void> {
-    const own = and(eq(ball.academyId, scope.academyId), eq(ball.lessonId, lessonId));
-    await db
-      .update(ball)
-      .set(changes)
-      .where(and(own, inArray(ball.id, [...ids])));
     await this.lessonBalls.changed(scope, db, [lessonId]);
   }
 

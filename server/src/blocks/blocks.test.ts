@@ -1,15 +1,16 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
+import { edit, putInto, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
 const begin = (lessonId: string, body: object) =>
-  t.http().post(`/api/lessons/${lessonId}/blocks`).send(body);
+  edit(t.http(), 'block.add', { of: lessonId, fields: body });
 const ball = (lessonId: string) =>
-  t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 140, club: '7-iron' });
+  edit(t.http(), 'ball.add', { of: lessonId, fields: { carryM: 140, club: '7-iron' } });
 const lessonOf = (id: string) => t.whole(id);
 const aim = { move: 'path', judged: ['clubPathDeg', 'faceToPathDeg'], targets: { clubPathDeg: 0 } };
 
@@ -18,7 +19,7 @@ describe('a block', () => {
     const id = await t.lesson();
     await ball(id);
     const block = { id: crypto.randomUUID(), kind: 'baseline' };
-    await begin(id, block).expect(201);
+    await begin(id, block).expect(200);
     await ball(id);
     const file = 'Club,Face angle (deg),Club path (deg)\n7 iron,1,-3\n7 iron,2,-4\n';
     await t.http().post(`/api/lessons/${id}/files`).attach('file', Buffer.from(file), 'a.csv');
@@ -35,22 +36,22 @@ describe('a block', () => {
   it('sent twice with one id is one; what it is judged on is kept as named', async () => {
     const id = await t.lesson();
     const block = { id: crypto.randomUUID(), kind: 'drill', drillId: 'rails', doseStep: 2, aim };
-    await begin(id, block).expect(201);
-    await begin(id, block).expect(201);
+    await begin(id, block).expect(200);
+    await begin(id, block).expect(200);
     expect((await lessonOf(id)).blocks).toMatchObject([block]);
   });
 
   it('is changed, taken away with its balls left in none, and begun again by undo', async () => {
     const id = await t.lesson();
     const block = { id: crypto.randomUUID(), kind: 'drill', drillId: 'rails' };
-    await begin(id, block).expect(201);
+    await begin(id, block).expect(200);
     await ball(id);
-    const path = `/api/blocks/${block.id}`;
-    const { body } = await t.http().patch(path).send({ note: 'grip moved' }).expect(200);
+    const fields = { note: 'grip moved' };
+    const { body } = await edit(t.http(), 'block.set', { id: block.id, fields }).expect(200);
     expect(body).toMatchObject({ ...block, note: 'grip moved' });
-    await t.http().delete(path).expect(204);
+    await edit(t.http(), 'block.remove', { id: block.id }).expect(200);
     expect((await lessonOf(id)).blocks).toEqual([]);
-    await begin(id, block).expect(201);
+    await begin(id, block).expect(200);
     expect((await lessonOf(id)).blocks).toMatchObject([{ ...block, note: 'grip moved' }]);
   });
 
@@ -68,12 +69,12 @@ describe('a block', () => {
   it('of another lesson takes no balls', async () => {
     const [id, other] = [await t.lesson(), await t.lesson()];
     const block = { id: crypto.randomUUID(), kind: 'play' };
-    await begin(other, block).expect(201);
+    await begin(other, block).expect(200);
     const { body } = await ball(id);
     const move = { ballIds: [body.id], blockId: block.id };
-    const answer = await t.http().post(`/api/lessons/${id}/balls/block`).send(move).expect(400);
+    const answer = await putInto(t.http(), id, move).expect(400);
     expect(answer.body.fields[0].field).toBe('blockId');
-    await t.http().patch(`/api/blocks/${crypto.randomUUID()}`).send({}).expect(404);
+    await edit(t.http(), 'block.set', { id: crypto.randomUUID(), fields: {} }).expect(404);
   });
 });
 
@@ -82,19 +83,19 @@ describe('lessons and players taken away', () => {
     const playerId = await t.player({ name: 'Gone Tomorrow' });
     const id = await t.lesson(playerId);
     await ball(id);
-    await t.http().delete(`/api/lessons/${id}`).expect(204);
+    await edit(t.http(), 'lesson.remove', { id: id }).expect(200);
     await t.http().get(`/api/lessons/${id}`).expect(404);
     expect((await t.http().get('/api/lessons').query({ playerId })).body).toEqual([]);
-    await t.http().post(`/api/lessons/${id}/restore`).expect(200);
+    await edit(t.http(), 'lesson.restore', { id: id }).expect(200);
     expect((await lessonOf(id)).balls).toHaveLength(1);
-    await t.http().delete(`/api/players/${playerId}`).expect(204);
+    await edit(t.http(), 'player.remove', { id: playerId }).expect(200);
     await t.http().get(`/api/players/${playerId}`).expect(404);
     await t.http().get(`/api/lessons/${id}`).expect(404);
     const names = (await t.http().get('/api/players')).body.map((p: { name: string }) => p.name);
     expect(names).not.toContain('Gone Tomorrow');
-    await t.http().post(`/api/players/${playerId}/restore`).expect(200);
+    await edit(t.http(), 'player.restore', { id: playerId }).expect(200);
     expect((await lessonOf(id)).balls).toHaveLength(1);
-    await t.http().delete(`/api/lessons/${crypto.randomUUID()}`).expect(404);
+    await edit(t.http(), 'lesson.remove', { id: crypto.randomUUID() }).expect(404);
   });
 
   it('take the player’s page with them', async () => {
@@ -103,9 +104,9 @@ describe('lessons and players taken away', () => {
     const { body } = await t.http().post(`/api/lessons/${id}/pages`).send({ content, days: 9 });
     expect((await lessonOf(id)).pages).toMatchObject([{ points: ['Aim there'], ticked: [] }]);
     await t.http().get(`/api/p/${body.token}`).expect(200);
-    await t.http().delete(`/api/lessons/${id}`).expect(204);
+    await edit(t.http(), 'lesson.remove', { id: id }).expect(200);
     await t.http().get(`/api/p/${body.token}`).expect(410);
     const tick = { date: '2026-05-07', done: true };
-    await t.http().post(`/api/p/${body.token}/ticks`).send(tick).expect(410);
+    await tickAt(t.http(), body.token, tick).expect(410);
   });
 });

@@ -2,6 +2,7 @@ import ICAL from 'ical.js';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { join } from '../testing/people.ts';
+import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -31,14 +32,14 @@ describe('lessons in somebody’s own calendar', () => {
     const mine = await t.player({ name: 'Nan Brook', coachId: coach.id });
     const other = await t.player({ name: 'Finn Tarn' });
     const book = async (playerId: string, startsAt: string, asked: string): Promise<string> => {
-      const made = await t.http().post('/api/lessons').send({ playerId, startsAt, asked });
+      const made = await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt, asked } });
       return (made.body as { id: string }).id;
     };
     const first = await book(mine, inDays(2), 'Straighter');
     await book(other, inDays(1), '');
     const old = await book(mine, inDays(-200), '');
     const gone = await book(mine, inDays(3), '');
-    await t.http().delete(`/api/lessons/${gone}`).expect(204);
+    await edit(t.http(), 'lesson.remove', { id: gone }).expect(200);
     const all = await eventsAt(await make(coach.cookie, 'all'));
     expect(all.map(({ summary }) => summary)).toEqual(['Finn Tarn', 'Nan Brook']);
     const events = await eventsAt(await make(coach.cookie, 'mine'));
@@ -49,11 +50,7 @@ describe('lessons in somebody’s own calendar', () => {
     expect(events[0]!.duration.toSeconds()).toBe(3600);
     expect(old).not.toBe(first);
     // It follows: a lesson that is moved is moved there.
-    await t
-      .http()
-      .patch(`/api/lessons/${first}`)
-      .send({ startsAt: inDays(5) })
-      .expect(200);
+    await edit(t.http(), 'lesson.set', { id: first, fields: { startsAt: inDays(5) } }).expect(200);
     const path = await make(coach.cookie, 'mine');
     expect((await eventsAt(path))[0]!.startDate.toJSDate().toISOString()).toBe(inDays(5));
     const { body } = await t.as(coach.cookie).get('/api/account/calendar').expect(200);

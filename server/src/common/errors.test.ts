@@ -30,7 +30,7 @@ function answerTo(error: unknown): Problem {
       getRequest: () => ({ method: 'GET', path: '/x' }),
     }),
   } as unknown as ArgumentsHost;
-  new ErrorsFilter(5 * 1024 * 1024).catch(error, host);
+  new ErrorsFilter().catch(error, host);
   return sent!;
 }
 

@@ -8,6 +8,8 @@ export interface Scope {
   /** Null for a player at their own page. */
   readonly userId: string | null;
   readonly role: Role | 'player';
+  /** The page a player is at, and the lesson it is of; null for a report. */
+  readonly page?: { readonly id: string; readonly lessonId: string | null };
   /** Whether body notes and what players write back are read of every player, and not of one's own alone. */
   readonly readsPersonalOfAll?: boolean;
 }

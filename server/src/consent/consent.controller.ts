@@ -3,8 +3,8 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { NoteConsent, PlayerConsent } from './consent.dto.ts';
 import { ConsentService } from './consent.service.ts';
 
@@ -28,8 +28,8 @@ export class ConsentController {
     @Within() scope: Scope,
     @Param('id') playerId: string,
     @Body() body: NoteConsent,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<PlayerConsent> {
-    return this.consent.note(scope, playerId, body, change);
+    return this.consent.note(scope, playerId, body, writer);
   }
 }

@@ -7,7 +7,7 @@ import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { NoteConsent, PlayerConsent } from './consent.dto.ts';
@@ -37,7 +37,7 @@ export class ConsentService {
     scope: Scope,
     playerId: string,
     { bornOn = null, isMinor, guardian, consents }: NoteConsent,
-    change: Change,
+    writer: Writer,
   ): Promise<PlayerConsent> {
     return this.store.write(async (tx) => {
       await this.nameOf(scope, tx, playerId);
@@ -47,7 +47,7 @@ export class ConsentService {
         throw invalid([{ field: 'bornOn', reason: 'bornOn: that day is still to come' }]);
       const noted = consents.map(({ kind, until }) => {
         const same = before.consents.find((one) => one.kind === kind && one.until === until);
-        return same ?? { kind, until, notedBy: change.who, notedOn: today };
+        return same ?? { kind, until, notedBy: writer.who, notedOn: today };
       });
       const after = { bornOn, isMinor, guardian, consents: noted };
       if (noted.length > 0 && isMinorOn(after, today) && guardian === '')
@@ -57,7 +57,7 @@ export class ConsentService {
       const of = { thing: 'consent', id: playerId, version: 0, playerId } as const;
       // What was noted stands here alone: history says that it was, and by whom.
       const nothing = { before: {}, after: {} };
-      await this.history.note(scope, tx, of, 'age and consent noted', change, nothing);
+      await this.history.note(scope, tx, [{ ...of, ...nothing }], 'age and consent noted', writer);
       return after;
     });
   }

@@ -1,6 +1,7 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
+import { edit, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -13,7 +14,7 @@ const page = (point: string) =>
   });
 
 async function given(playerId: string, startsAt: string, point: string) {
-  const { body: lesson } = await t.http().post('/api/lessons').send({ playerId, startsAt });
+  const { body: lesson } = await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt } });
   const { body } = await t
     .http()
     .post(`/api/lessons/${lesson.id}/pages`)
@@ -29,12 +30,14 @@ describe('what players were given', () => {
     const old = await given(ida, '2026-04-20T09:00:00Z', 'the old one');
     const now = await given(ida, '2026-05-04T09:00:00Z', 'the new one');
     await given(finn, '2026-05-04T10:00:00Z', 'another');
-    await t.http().post('/api/lessons').send({ playerId: finn, startsAt: '2026-05-20T10:00:00Z' });
+    await edit(t.http(), 'lesson.add', {
+      fields: { playerId: finn, startsAt: '2026-05-20T10:00:00Z' },
+    });
     const tick = { date: '2026-05-06', done: true };
-    await t.http().post(`/api/p/${now.token}/ticks`).send(tick).expect(204);
+    await tickAt(t.http(), now.token, tick).expect(200);
     // Written on the older page: it is the player's last word all the same.
     const word = { id: 'a-word-of-ida', text: 'It starts left now' };
-    await t.as('').post(`/api/p/${old.token}/words`).send(word).expect(201);
+    await edit(t.as(''), 'word.add', { fields: word }, { page: old.token }).expect(200);
     const { body } = await t.http().get('/api/given').query({ today: '2026-05-11' }).expect(200);
     const of = (name: string) =>
       body.find((one: { player: { name: string } }) => one.player.name === name);
@@ -56,7 +59,7 @@ describe('what players were given', () => {
       { points: ['the old one'], lastWord: word },
       { points: ['the new one'], homeworkDone: 1, homeworkDue: 1, isHomeworkStopped: false },
     ]);
-    await t.http().delete(`/api/pages/${now.pageId}`);
+    await edit(t.http(), 'page.remove', { id: now.pageId });
   });
 
   it('needs a real day', async () => {

@@ -3,6 +3,7 @@ import { sql } from 'drizzle-orm';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { Store } from './store.ts';
+import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -30,7 +31,7 @@ it('refuses what does not fit, keeps all that was there, and takes it once there
   const balls = async (): Promise<unknown[]> => (await t.whole(lesson)).balls;
   expect(await balls()).toEqual([]);
   await leaveRoom(null);
-  await t.http().patch(`/api/players/${playerId}`).send(big).expect(200);
+  await edit(t.http(), 'player.set', { id: playerId, fields: big }).expect(200);
   await t
     .http()
     .post(`/api/lessons/${lesson}/files`)
@@ -46,13 +47,13 @@ async function fillUp(lesson: string, big: object) {
   };
   const refusals: { status: number; body: unknown }[] = [];
   for (let n = 0; n < 30 && refusals.length === 0; n++) {
-    const { status, body } = await t
-      .http()
-      .patch(`/api/players/${player.id}`)
-      .send({
+    const { status, body } = await edit(t.http(), 'player.set', {
+      id: player.id,
+      fields: {
         ...big,
         aims: `y${n}`.repeat(300),
-      });
+      },
+    });
     if (status !== 200) refusals.push({ status, body: body as unknown });
   }
   const file = await t

@@ -6,6 +6,7 @@ import { createClient } from '@libsql/client';
 import { drizzle } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import { startTestApp } from '../testing/app.ts';
+import { edit } from '../testing/edit.ts';
 import { MIGRATION_TAGS, migrationsUntil, oldDatabase } from '../testing/old-database.ts';
 
 describe('a database from before routes', () => {
@@ -95,8 +96,8 @@ describe('a database of any earlier version', () => {
       for (const path of ['players', 'lessons', 'drills', 'settings', 'lessons/lesson/history'])
         await t.http().get(`/api/${path}`).expect(200);
       // It can be written to, and taking the file back takes its ball.
-      await t.http().patch('/api/lessons/lesson').send({ asked: 'Lower' }).expect(200);
-      await t.http().delete('/api/files/launch_file').expect(204);
+      await edit(t.http(), 'lesson.set', { id: 'lesson', fields: { asked: 'Lower' } }).expect(200);
+      await edit(t.http(), 'file.remove', { id: 'launch_file' }).expect(200);
       expect(await t.whole('lesson')).toMatchObject({ balls: [], ballCount: 0 });
       await t.close();
       rmSync(folder, { recursive: true, force: true });

@@ -6,6 +6,7 @@ import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { Connection } from './connection.ts';
 import { Store } from './store.ts';
+import { edit, putInto } from '../testing/edit.ts';
 
 /** Tables that grow with every lesson: read by an index, or not at all. */
 const LARGE = [
@@ -37,18 +38,17 @@ async function tour(): Promise<void> {
   const path = `/api/lessons/${lesson}`;
   const block = crypto.randomUUID();
   const http = () => t.http();
-  await http().post(`${path}/blocks`).send({ id: block, kind: 'drill', drillId: 'rails' });
+  const drill = { kind: 'drill', drillId: 'rails' };
+  await edit(http(), 'block.add', { id: block, of: lesson, fields: drill }).expect(200);
   const file = await http().post(`${path}/files`).attach('file', Buffer.from(PLAIN_FILE), 'a.csv');
-  const ball = await http().post(`${path}/balls`).send({ carryM: 120 }).expect(201);
-  await http().patch(`/api/balls/${ball.body.id}`).send({ keep: 'out' }).expect(200);
+  const ball = await edit(http(), 'ball.add', { of: lesson, fields: { carryM: 120 } }).expect(200);
+  await edit(http(), 'ball.set', { id: ball.body.id, fields: { keep: 'out' } }).expect(200);
   const move = { ballIds: [ball.body.id], blockId: null };
-  await http().post(`${path}/balls/block`).send(move).expect(204);
-  await http()
-    .patch(`${path}/parts/setup`)
-    .send({ changes: { target: 'oak' } })
-    .expect(200);
+  await putInto(http(), lesson, move).expect(200);
+  const fields = { target: 'oak' };
+  await edit(http(), 'part.set', { id: `${lesson}.setup`, fields }).expect(200);
   const repetition = { id: crypto.randomUUID(), drillId: 'rails', good: true };
-  await http().post(`${path}/repetitions`).send(repetition).expect(201);
+  await edit(http(), 'repetition.add', { of: lesson, fields: repetition }).expect(200);
   const content = {
     points: ['x'],
     numbers: [],
@@ -79,7 +79,7 @@ async function tour(): Promise<void> {
     '/api/academy/history',
   ];
   for (const read of reads) await http().get(read).expect(200);
-  await http().delete(`/api/files/${file.body.file.id}`).expect(204);
+  await edit(http(), 'file.remove', { id: file.body.file.id }).expect(200);
   await http().post(`${path}/files`).attach('file', Buffer.from(PLAIN_FILE), 'a.csv').expect(200);
 }
 

@@ -7,6 +7,7 @@ import { createClient } from '@libsql/client';
 import { seededRandom } from '@loxos/core';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { edit } from '../testing/edit.ts';
 
 const CUTS = process.env['LOXOS_SOAK'] === '1' ? 200 : 15;
 const WRITES = 12;
@@ -48,7 +49,7 @@ it('finds every acknowledged change, and none by half', async () => {
   const acknowledged: number[] = [];
   for (let n = 0; n < WRITES; n++) {
     const body = { changes: { target: String(n) } };
-    await t.http().patch(`/api/lessons/${lesson}/parts/setup`).send(body).expect(200);
+    await edit(t.http(), 'part.set', { id: `${lesson}.setup`, fields: body.changes }).expect(200);
     acknowledged.push(logBytes());
   }
   // The log only grew: nothing of it was moved into the database meanwhile.

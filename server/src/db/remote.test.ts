@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { startLibsqlServer } from '../testing/libsql-server.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack } from '../testing/edit.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'loxos-remote-'));
 let server: Awaited<ReturnType<typeof startLibsqlServer>>;
@@ -26,16 +28,11 @@ it('founds, writes, reads and undoes there as on its own disk', async () => {
     .post(`/api/lessons/${lesson}/files`)
     .attach('file', Buffer.from(PLAIN_FILE), 'a.csv')
     .expect(200);
-  await t
-    .http()
-    .patch(`/api/lessons/${lesson}/parts/setup`)
-    .send({ changes: { target: 'the oak' } })
-    .expect(200);
+  await edit(t.http(), 'part.set', { id: `${lesson}.setup`, fields: { target: 'the oak' } }).expect(
+    200,
+  );
   const { body } = await t.http().get(`/api/lessons/${lesson}/history`).expect(200);
-  await t
-    .http()
-    .post(`/api/history/${body[0].id as string}/undo`)
-    .expect(204);
+  await putBack(t.http(), (body as HistoryEntry[])[0]!).expect(200);
   const found = await t.whole(lesson);
   expect(found).toMatchObject({ player: { name: 'Far Reed' }, parts: [{ value: {} }] });
   expect(found.balls).toHaveLength(2);
@@ -45,8 +42,8 @@ it('leaves nothing of a change that fails, there either', async () => {
   const id = crypto.randomUUID();
   const lesson = await t.lesson();
   const other = await t.lesson();
-  await t.http().post(`/api/lessons/${other}/balls`).send({ id, carryM: 100 }).expect(201);
-  const again = await t.http().post(`/api/lessons/${lesson}/balls`).send({ id, carryM: 100 });
+  await edit(t.http(), 'ball.add', { of: other, fields: { id, carryM: 100 } }).expect(200);
+  const again = await edit(t.http(), 'ball.add', { of: lesson, fields: { id, carryM: 100 } });
   expect(again.status).toBe(400);
   expect((await t.whole(lesson)).balls).toEqual([]);
 });

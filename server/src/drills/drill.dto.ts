@@ -1,5 +1,5 @@
 import { OneLine } from '../common/one-line.ts';
-import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
+import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -8,13 +8,11 @@ import {
   IsNotEmpty,
   IsNumber,
   IsString,
-  Matches,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IfGiven } from '../common/given.ts';
 
 const KINDS = ['stick', 'peg', 'ball', 'rod', 'cover', 'line'] as const;
 
@@ -29,10 +27,6 @@ export class OwnPart {
 }
 
 export class CreateOwnDrill {
-  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IfGiven()
-  @Matches(/^own-[\w-]{8,60}$/, { message: 'id: own- and letters, digits, - and _, 8 to 60' })
-  readonly id?: string;
   @ApiProperty()
   @IsString()
   @IsNotEmpty({ message: 'name: name the drill' })
@@ -59,6 +53,6 @@ export class CreateOwnDrill {
   readonly parts!: OwnPart[];
 }
 
-export class OwnDrill extends OmitType(CreateOwnDrill, ['id']) {
+export class OwnDrill extends CreateOwnDrill {
   @ApiProperty() readonly id!: string;
 }

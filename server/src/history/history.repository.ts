@@ -1,16 +1,19 @@
 import { Injectable } from '@nestjs/common';
 import {
   and,
+  asc,
   count,
   desc,
   eq,
   getTableColumns,
   gt,
+  inArray,
   isNull,
   ne,
   placeholder,
   sql,
 } from 'drizzle-orm';
+import type { SQL } from 'drizzle-orm';
 import { history } from '../db/schema/index.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/handle.ts';
@@ -21,14 +24,19 @@ export type HistoryRow = typeof history.$inferSelect;
 
 const SHOWN = 200;
 
-/** A row, and how many of its kind it stands for. */
-export interface HistoryLine extends HistoryRow {
+/** What one change, or what a player did at a page on one day, did: rows of one line, in the order done. */
+export interface HistoryLine {
+  /** When the last of it was done, an instant. */
+  readonly at: string;
+  readonly rows: readonly [HistoryRow, ...HistoryRow[]];
+  /** How many rows it stands for that are left out: what a player did at their page on one day. */
   readonly times: number;
 }
 
-/** What a player logs at their page on one day is one line, or the coach's own would be lost among it. */
-const LINE = sql`case when ${history.thing} = 'repetition' and ${history.userId} is null
-  then substr(${history.at}, 1, 10) || ${history.what} else ${history.id} end`;
+/** What a player does at their page on one day is one line, or the coach's own would be lost among it. */
+const AT_PAGE = sql`${history.thing} in ('repetition', 'tick') and ${history.userId} is null`;
+const LINE = sql<string>`case when ${AT_PAGE} then substr(${history.at}, 1, 10) || ${history.what}
+  else coalesce(${history.changeId}, ${history.id}) end`;
 
 const lastOf = keptQuery((db) =>
   db
@@ -52,21 +60,14 @@ export class HistoryRepository {
     await db.insert(history).values({ ...row, academyId: scope.academyId });
   }
 
-  async find(scope: Scope, db: Handle, id: string): Promise<HistoryRow | null> {
+  /** Whether a change of this name was taken before. */
+  async isTaken(scope: Scope, db: Handle, changeId: string): Promise<boolean> {
     const [row] = await db
-      .select()
+      .select({ id: history.id })
       .from(history)
-      .where(and(this.own(scope), eq(history.id, id)));
-    return row ?? null;
-  }
-
-  /** The change of this name, where it was taken before. */
-  async ofChange(scope: Scope, db: Handle, changeId: string): Promise<HistoryRow | null> {
-    const [row] = await db
-      .select()
-      .from(history)
-      .where(and(this.own(scope), eq(history.changeId, changeId)));
-    return row ?? null;
+      .where(and(this.own(scope), eq(history.changeId, changeId)))
+      .limit(1);
+    return row !== undefined;
   }
 
   /** The last change of anything in a lesson that another device made. */
@@ -116,33 +117,58 @@ export class HistoryRepository {
 
   /** The last changes of a lesson, the newest first. */
   ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<HistoryLine[]> {
-    // With max, the other columns are those of its row.
-    return db
-      .select({
-        ...getTableColumns(history),
-        at: sql<string>`max(${history.at})`.as('last'),
-        times: count(),
-      })
-      .from(history)
-      .where(and(this.own(scope), eq(history.lessonId, lessonId)))
-      .groupBy(LINE)
-      .orderBy(desc(sql`last`))
-      .limit(SHOWN);
+    return this.lines(db, and(this.own(scope), eq(history.lessonId, lessonId))!);
   }
 
   /** The last changes of a player, or of what is of no player and no lesson; the newest first. */
-  async last(scope: Scope, db: Handle, playerId: string | null): Promise<HistoryLine[]> {
+  last(scope: Scope, db: Handle, playerId: string | null): Promise<HistoryLine[]> {
     const which =
       playerId === null
         ? and(isNull(history.lessonId), isNull(history.playerId))
         : eq(history.playerId, playerId);
-    const rows = await db
+    return this.lines(db, and(this.own(scope), which)!);
+  }
+
+  private async lines(db: Handle, which: SQL): Promise<HistoryLine[]> {
+    // With max, the other columns are those of its row.
+    const lines = await db
+      .select({
+        ...getTableColumns(history),
+        last: sql<string>`max(${history.at})`.as('last'),
+        count: count(),
+        isAtPage: sql<number>`${AT_PAGE}`,
+      })
+      .from(history)
+      .where(which)
+      .groupBy(LINE)
+      .orderBy(desc(sql`last`))
+      .limit(SHOWN);
+    const several = lines.filter((line) => line.count > 1 && line.isAtPage === 0);
+    const rows = await this.rowsOf(
+      db,
+      which,
+      several.flatMap(({ changeId }) => (changeId === null ? [] : [changeId])),
+    );
+    return lines.map(({ last, count: times, isAtPage, ...row }) => {
+      const own = rows.filter(({ changeId }) => changeId !== null && changeId === row.changeId);
+      const [first, ...rest] = own;
+      if (isAtPage === 1) return { at: last, rows: [row], times };
+      return { at: last, rows: first === undefined ? [row] : [first, ...rest], times: 1 };
+    });
+  }
+
+  /** All rows of changes, in the order done. */
+  private async rowsOf(
+    db: Handle,
+    which: SQL,
+    changeIds: readonly string[],
+  ): Promise<HistoryRow[]> {
+    if (changeIds.length === 0) return [];
+    return db
       .select()
       .from(history)
-      .where(and(this.own(scope), which))
-      .orderBy(desc(history.at))
-      .limit(SHOWN);
-    return rows.map((row) => ({ ...row, times: 1 }));
+      .where(and(which, inArray(history.changeId, [...changeIds])))
+      .orderBy(asc(history.step));
   }
 
   private own(scope: Scope) {

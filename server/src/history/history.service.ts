@@ -5,23 +5,41 @@ import { ConflictException, Injectable } from '@nestjs/common';
 import { Clock } from '../common/clock.ts';
 import type { HistoryThing } from '../db/schema/history.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from './change.ts';
 import { HistoryRepository } from './history.repository.ts';
 import type { Scope } from '../common/scope.ts';
+
+/** Who writes, as history names them. */
+export interface Writer {
+  /** Chosen by the writer, so that a write that comes twice is taken once; null where it says none. */
+  readonly id: string | null;
+  /** The device it was made on; empty where it says none. A device never conflicts with itself. */
+  readonly device: string;
+  /** The name of who made it. */
+  readonly who: string;
+}
 
 /** A thing that is changed, at its version before the change. */
 export interface Changed {
   readonly thing: HistoryThing;
   readonly id: string;
   readonly version: number;
-  readonly lessonId?: string | null;
-  readonly playerId?: string | null;
+  readonly lessonId?: string | null | undefined;
+  readonly playerId?: string | null | undefined;
 }
 
-/** What a change comes to: the fields to write, and the version they make. */
-export interface Edit {
-  readonly fields: Fields;
-  readonly version: number;
+/** Fields as they were before a change and as they are after. */
+export interface FromTo {
+  readonly before: Fields;
+  readonly after: Fields;
+}
+
+/** What history keeps of one thing that a change changed. */
+export type Noted = Changed & FromTo;
+
+/** What a writer takes for granted: the version seen, and what fields must still be; null where that does not matter. */
+export interface Expected {
+  readonly seen: number | null;
+  readonly was: Fields | null;
 }
 
 const read = (json: string | null): Fields => (json === null ? {} : (JSON.parse(json) as Fields));
@@ -44,22 +62,9 @@ export class HistoryService {
     private readonly clock: Clock,
   ) {}
 
-  /** Whether this write was taken before: sent again since its answer was lost. */
-  async isTaken(scope: Scope, tx: Handle, change: Change): Promise<boolean> {
-    return change.id !== null && (await this.history.ofChange(scope, tx, change.id)) !== null;
-  }
-
-  /** The id of what is made: the one asked for, the one it got when this very write was taken before, or a new one. */
-  async idFor(
-    scope: Scope,
-    tx: Handle,
-    change: Change,
-    asked?: string,
-    fresh: () => string = randomUUID,
-  ): Promise<string> {
-    if (asked !== undefined) return asked;
-    const taken = change.id === null ? null : await this.history.ofChange(scope, tx, change.id);
-    return taken?.thingId ?? fresh();
+  /** Whether a write of this name was taken before: sent again since its answer was lost. */
+  async isTaken(scope: Scope, tx: Handle, changeId: string | null): Promise<boolean> {
+    return changeId !== null && (await this.history.isTaken(scope, tx, changeId));
   }
 
   /** The last change of anything in a lesson that another device made; null where there was none. */
@@ -76,28 +81,28 @@ export class HistoryService {
    * What a change of fields comes to beside what the thing is now; null where nothing is left to write.
    * Throws 409 with the thing as it is where somebody else changed the same fields since the writer looked.
    */
-  async edit(
+  async settle(
     scope: Scope,
     tx: Handle,
-    of: Changed,
-    current: Fields,
+    of: Changed & { readonly fields: Fields },
     wanted: Fields,
-    what: string,
-    change: Change,
-  ): Promise<Edit | null> {
-    if (await this.isTaken(scope, tx, change)) return null;
-    const asked = Object.fromEntries(
-      Object.entries(wanted).filter(([, value]) => value !== undefined),
-    );
-    await this.refuseClash(scope, tx, of, current, asked, change);
-    const kept = Object.fromEntries(Object.keys(asked).map((name) => [name, current[name]]));
-    const fields = changedFields(kept, asked);
-    if (Object.keys(fields).length === 0) return null;
-    const before = Object.fromEntries(
-      Object.keys(fields).map((name) => [name, current[name] ?? null]),
-    );
-    await this.note(scope, tx, of, what, change, { before, after: fields });
-    return { fields, version: of.version + 1 };
+    { seen, was }: Expected,
+    { device }: Pick<Writer, 'device'>,
+  ): Promise<FromTo | null> {
+    const { thing, id, version, fields: current } = of;
+    const unexpected = Object.keys(was ?? {}).filter((name) => !isSame(current[name], was?.[name]));
+    refuse(unexpected, current, version);
+    if (seen !== null && seen < version) {
+      const rows = await this.history.since(scope, tx, thing, id, seen);
+      const since = rows.map((row) => ({ device: row.device, after: read(row.after) }));
+      refuse(clashing(wanted, current, since, device), current, version);
+    }
+    const names = Object.keys(wanted);
+    const before = Object.fromEntries(names.map((name) => [name, current[name] ?? null]));
+    const after = changedFields(before, wanted);
+    const changed = Object.keys(after);
+    if (changed.length === 0) return null;
+    return { before: Object.fromEntries(changed.map((name) => [name, before[name]])), after };
   }
 
   /** Writes down that a thing was made. */
@@ -106,63 +111,38 @@ export class HistoryService {
     tx: Handle,
     of: Omit<Changed, 'version'>,
     what: string,
-    change: Change,
+    writer: Writer,
   ): Promise<void> {
-    return this.note(scope, tx, { ...of, version: 0 }, what, change, {
-      before: { deleted: true },
-      after: { deleted: false },
-    });
+    const noted = { ...of, version: 0, before: { deleted: true }, after: { deleted: false } };
+    return this.note(scope, tx, [noted], what, writer);
   }
 
-  private async refuseClash(
-    scope: Scope,
-    tx: Handle,
-    { thing, id, version }: Changed,
-    current: Fields,
-    wanted: Fields,
-    { seen, device, expects }: Change,
-  ): Promise<void> {
-    if (expects !== null) this.refuseUnexpected(current, expects, version);
-    if (seen === null || seen >= version) return;
-    const rows = await this.history.since(scope, tx, thing, id, seen);
-    const since = rows.map((row) => ({ device: row.device, after: read(row.after) }));
-    refuse(clashing(wanted, current, since, device), current, version);
-  }
-
-  /** Throws 409 where fields are no longer as a writer left them. */
-  refuseUnexpected(current: Fields, expects: Fields, version: number): void {
-    const names = Object.keys(expects);
-    refuse(
-      names.filter((name) => !isSame(current[name], expects[name])),
-      current,
-      version,
-    );
-  }
-
-  /** Writes a change down. */
+  /** Writes a change down: what it did to each thing, in one sentence for all of it. */
   async note(
     scope: Scope,
     tx: Handle,
-    of: Changed,
+    all: readonly Noted[],
     what: string,
-    change: Change,
-    values: { readonly before: Fields; readonly after: Fields },
+    { id: changeId, device, who }: Writer,
   ): Promise<void> {
-    await this.history.insert(scope, tx, {
-      id: randomUUID(),
-      thing: of.thing,
-      thingId: of.id,
-      lessonId: of.lessonId ?? null,
-      playerId: of.playerId ?? null,
-      version: of.version + 1,
-      at: this.clock.text(),
-      who: change.who,
-      userId: scope.userId,
-      device: change.device,
-      changeId: change.id,
-      what,
-      before: JSON.stringify(values.before),
-      after: JSON.stringify(values.after),
-    });
+    const at = this.clock.text();
+    for (const [step, { thing, id, version, lessonId, playerId, before, after }] of all.entries())
+      await this.history.insert(scope, tx, {
+        id: randomUUID(),
+        thing,
+        thingId: id,
+        lessonId: lessonId ?? null,
+        playerId: playerId ?? null,
+        version: version + 1,
+        at,
+        who,
+        userId: scope.userId,
+        device,
+        changeId,
+        step,
+        what,
+        before: JSON.stringify(before),
+        after: JSON.stringify(after),
+      });
   }
 }

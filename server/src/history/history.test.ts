@@ -1,102 +1,86 @@
+import { like } from 'drizzle-orm';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { history } from '../db/schema/index.ts';
+import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { edit, putBack, putInto, sendSteps } from '../testing/edit.ts';
+import type { Named } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-interface As {
-  readonly device?: string;
+interface As extends Named {
   readonly seen?: number;
-  readonly change?: string;
 }
-type Method = 'post' | 'patch' | 'delete';
 
-/** A write as a device makes it: it names itself, and the version it saw. */
-function write(method: Method, path: string, body: object, { device, seen, change }: As = {}) {
-  const request = t.http()[method](path).send(body);
-  if (device !== undefined) void request.set('x-loxos-device', device);
-  if (seen !== undefined) void request.set('if-match', `"${seen}"`);
-  if (change !== undefined) void request.set('x-loxos-change', change);
-  return request;
-}
+const setPlayer = (id: string, fields: object, { seen, ...as }: As) =>
+  edit(t.http(), 'player.set', { id, fields, ...(seen !== undefined && { seen }) }, as);
+const setBall = (id: string, fields: object, as: Named = {}) =>
+  edit(t.http(), 'ball.set', { id, fields }, as);
 const get = async (path: string) => (await t.http().get(path).expect(200)).body;
-const ballOf = async (lessonId: string, figures: object = { carryM: 100 }): Promise<string> => {
-  const { body } = await write('post', `/api/lessons/${lessonId}/balls`, figures).expect(201);
+const playerNow = (id: string) => get(`/api/players/${id}`);
+const ballOf = async (lessonId: string, fields: object = { carryM: 100 }): Promise<string> => {
+  const { body } = await edit(t.http(), 'ball.add', { of: lessonId, fields }).expect(200);
   return body.id as string;
 };
-interface Entry {
-  readonly id: string;
-  readonly what: string;
-  readonly before: object;
-  readonly after: object;
-}
-const historyOf = (lessonId: string): Promise<Entry[]> => get(`/api/lessons/${lessonId}/history`);
+const blockOf = async (lessonId: string): Promise<string> => {
+  const block = { of: lessonId, fields: { kind: 'play' } };
+  return (await edit(t.http(), 'block.add', block).expect(200)).body.id as string;
+};
+const historyOf = (lessonId: string): Promise<HistoryEntry[]> =>
+  get(`/api/lessons/${lessonId}/history`);
 
 describe('a write sent again since its answer was lost', () => {
-  it.each([
-    ['/api/players', { name: 'Sent Twice', hand: 'left' }],
-    ['/api/lessons', { startsAt: '2026-05-04T09:00:00Z' }],
-    ['/balls', { carryM: 100 }],
-  ])('makes one thing, though it names no id: %s', async (path, body) => {
-    const lessonId = await t.lesson();
-    const full = path === '/balls' ? `/api/lessons/${lessonId}/balls` : path;
-    const asked = path === '/api/lessons' ? { ...body, playerId: await t.player() } : body;
+  it('makes one thing, and answers with it', async () => {
+    const of = await t.lesson();
     const change = crypto.randomUUID();
-    const first = await write('post', full, asked, { change }).expect(201);
-    const again = await write('post', full, asked, { change }).expect(201);
-    expect(again.body.id).toBe(first.body.id);
+    const ball = { id: crypto.randomUUID(), of, fields: { carryM: 100 } };
+    const first = await edit(t.http(), 'ball.add', ball, { change }).expect(200);
+    const again = await edit(t.http(), 'ball.add', ball, { change }).expect(200);
+    expect(again.body).toEqual(first.body);
+    expect((await t.whole(of)).balls).toHaveLength(1);
   });
 });
 
 describe('two devices', () => {
   it('that change different fields both keep theirs', async () => {
     const id = await t.player();
-    const path = `/api/players/${id}`;
-    await write('patch', path, { aims: 'Straighter' }, { device: 'tablet', seen: 1 }).expect(200);
-    const { body } = await write(
-      'patch',
-      path,
-      { bodyNotes: 'left knee' },
-      { device: 'phone', seen: 1 },
-    );
+    await setPlayer(id, { aims: 'Straighter' }, { device: 'tablet', seen: 1 }).expect(200);
+    const { body } = await setPlayer(id, { bodyNotes: 'left knee' }, { device: 'phone', seen: 1 });
     expect(body).toMatchObject({ aims: 'Straighter', bodyNotes: 'left knee', version: 3 });
   });
 
   it('that change one field are told, and nothing is written over', async () => {
     const id = await t.player();
-    const path = `/api/players/${id}`;
-    await write('patch', path, { aims: 'Straighter' }, { device: 'tablet', seen: 1 }).expect(200);
-    const clash = await write(
-      'patch',
-      path,
-      { aims: 'Longer', bodyNotes: 'left knee' },
-      { device: 'phone', seen: 1 },
-    ).expect(409);
+    await setPlayer(id, { aims: 'Straighter' }, { device: 'tablet', seen: 1 }).expect(200);
+    const both = { aims: 'Longer', bodyNotes: 'left knee' };
+    const clash = await setPlayer(id, both, { device: 'phone', seen: 1 }).expect(409);
     expect(clash.body).toMatchObject({
       kind: 'conflict',
       fields: [{ field: 'aims' }],
       current: { aims: 'Straighter', version: 2 },
     });
-    expect(await get(path)).toMatchObject({ aims: 'Straighter', bodyNotes: '' });
+    expect(await playerNow(id)).toMatchObject({ aims: 'Straighter', bodyNotes: '' });
     // Having seen it, the writer may still want theirs.
-    await write('patch', path, { aims: 'Longer' }, { device: 'phone', seen: 2 }).expect(200);
+    await setPlayer(id, { aims: 'Longer' }, { device: 'phone', seen: 2 }).expect(200);
   });
 
   it('one device never conflicts with itself, and wanting the same is no conflict', async () => {
     const id = await t.player();
-    const path = `/api/players/${id}`;
     for (const aims of ['a', 'b', 'c'])
-      await write('patch', path, { aims }, { device: 'tablet', seen: 1 }).expect(200);
-    await write('patch', path, { aims: 'c' }, { device: 'phone', seen: 1 }).expect(200);
-    expect(await get(path)).toMatchObject({ aims: 'c', version: 4 });
+      await setPlayer(id, { aims }, { device: 'tablet', seen: 1 }).expect(200);
+    await setPlayer(id, { aims: 'c' }, { device: 'phone', seen: 1 }).expect(200);
+    expect(await playerNow(id)).toMatchObject({ aims: 'c', version: 4 });
   });
 
   it('see different links of the cause and both are kept', async () => {
     const lesson = await t.lesson();
-    const path = `/api/lessons/${lesson}/parts/causes`;
-    const see = (link: string, device: string, value: number) =>
-      write('patch', path, { changes: { [`observations.${link}`]: value } }, { device, seen: 0 });
+    const see = (link: string, device: string, value: number) => {
+      const fields = { [`observations.${link}`]: value };
+      return edit(t.http(), 'part.set', { id: `${lesson}.causes`, fields, seen: 0 }, { device });
+    };
     await see('chest', 'tablet', 1).expect(200);
     await see('ball-position', 'phone', -1).expect(200);
     const { body } = await see('chest', 'phone', -1).expect(409);
@@ -110,11 +94,12 @@ describe('two devices', () => {
 
   it('of which one has deleted a ball: the other’s change of it is kept with it', async () => {
     const lesson = await t.lesson();
-    const ball = await ballOf(lesson);
-    await write('delete', `/api/balls/${ball}`, {}, { device: 'tablet', seen: 1 }).expect(204);
-    await write('patch', `/api/balls/${ball}`, { keep: 'out' }, { device: 'phone', seen: 1 });
+    const id = await ballOf(lesson);
+    await edit(t.http(), 'ball.remove', { id, seen: 1 }, { device: 'tablet' }).expect(200);
+    const fields = { keep: 'out' };
+    await edit(t.http(), 'ball.set', { id, fields, seen: 1 }, { device: 'phone' }).expect(200);
     expect((await t.whole(lesson)).balls).toEqual([]);
-    const { body } = await write('post', `/api/balls/${ball}/restore`, {}).expect(200);
+    const { body } = await edit(t.http(), 'ball.restore', { id }).expect(200);
     expect(body).toMatchObject({ keep: 'out', carryM: 100 });
   });
 });
@@ -122,8 +107,7 @@ describe('two devices', () => {
 describe('what is said of the whole and of its parts', () => {
   it('a change by a field within another is the same as one by its path', async () => {
     const lesson = await t.lesson();
-    const path = `/api/lessons/${lesson}/parts/causes`;
-    const see = (changes: object) => write('patch', path, { changes });
+    const see = (fields: object) => edit(t.http(), 'part.set', { id: `${lesson}.causes`, fields });
     await see({ 'observations.chest': 1 }).expect(200);
     await see({ observations: { 'ball-position': -1 } }).expect(200);
     const { parts } = await t.whole(lesson);
@@ -134,92 +118,107 @@ describe('what is said of the whole and of its parts', () => {
 
 describe('a write sent twice', () => {
   it('is taken once, even where another has come between', async () => {
-    const lesson = await t.lesson();
-    const ball = await ballOf(lesson);
-    const path = `/api/balls/${ball}`;
+    const ball = await ballOf(await t.lesson());
     const change = crypto.randomUUID();
-    await write('patch', path, { carryM: 110 }, { change }).expect(200);
-    await write('patch', path, { carryM: 120 }).expect(200);
-    const { body } = await write('patch', path, { carryM: 110 }, { change }).expect(200);
+    await setBall(ball, { carryM: 110 }, { change }).expect(200);
+    await setBall(ball, { carryM: 120 }).expect(200);
+    const { body } = await setBall(ball, { carryM: 110 }, { change }).expect(200);
     expect(body).toMatchObject({ carryM: 120, version: 3 });
   });
 
   it('moves balls once', async () => {
     const lesson = await t.lesson();
-    const ball = await ballOf(lesson);
-    const block = crypto.randomUUID();
-    await write('post', `/api/lessons/${lesson}/blocks`, { id: block, kind: 'play' }).expect(201);
+    const ballIds = [await ballOf(lesson), await ballOf(lesson)];
+    const block = await blockOf(lesson);
     const change = crypto.randomUUID();
-    const move = (blockId: string | null, as: As = {}) =>
-      write('post', `/api/lessons/${lesson}/balls/block`, { ballIds: [ball], blockId }, as);
-    await move(block, { change }).expect(204);
-    await move(null).expect(204);
-    await move(block, { change }).expect(204);
-    expect((await t.whole(lesson)).balls[0]!.blockId).toBeNull();
+    const move = (blockId: string | null, as: Named = {}) =>
+      putInto(t.http(), lesson, { ballIds, blockId }, as);
+    await move(block, { change }).expect(200);
+    await move(null).expect(200);
+    await move(block, { change }).expect(200);
+    expect((await t.whole(lesson)).balls.map(({ blockId }) => blockId)).toEqual([null, null]);
   });
 
-  it.each([
-    ['if-match', '3'],
-    ['if-match', 'W/"3"'],
-    ['x-loxos-device', 'my phone, really'],
-    ['x-loxos-change', 'x'.repeat(61)],
-  ])('that names itself wrongly is refused: %s %s', async (header, value) => {
-    const id = await t.player();
-    const request = t.http().patch(`/api/players/${id}`).send({ aims: 'x' }).set(header, value);
-    const { body } = await request.expect(400);
-    expect(body.message).toContain(header);
-  });
+  it.each([{ change: 'x'.repeat(61) }, { change: 'my change' }, { device: 'my phone, really' }])(
+    'that names itself wrongly is refused: %j',
+    async (as) => {
+      const { body } = await setPlayer(await t.player(), { aims: 'x' }, as).expect(400);
+      expect(body.message).toContain('letters, digits');
+    },
+  );
 });
 
 describe('history', () => {
   it('says what was changed from what to what, the newest first', async () => {
     const lesson = await t.lesson();
-    const ball = await ballOf(lesson);
-    await write('patch', `/api/balls/${ball}`, { keep: 'out', carryM: 100 }).expect(200);
+    await setBall(await ballOf(lesson), { keep: 'out', carryM: 100 }).expect(200);
     const [changed, added] = await historyOf(lesson);
     expect(changed).toMatchObject({
       what: 'ball 1 changed',
-      before: { keep: 'auto' },
-      after: { keep: 'out' },
+      steps: [{ before: { keep: 'auto' }, after: { keep: 'out' } }],
     });
     expect(added).toMatchObject({ what: 'ball 1 added' });
-    expect(changed!.before).not.toHaveProperty('carryM');
+    expect(changed!.steps[0]!.before).not.toHaveProperty('carryM');
+  });
+
+  it('a change of several things is one line with all of them', async () => {
+    const lesson = await t.lesson();
+    const ballIds = [await ballOf(lesson), await ballOf(lesson)];
+    const blockId = await blockOf(lesson);
+    await putInto(t.http(), lesson, { ballIds, blockId }).expect(200);
+    const [moved, ...before] = await historyOf(lesson);
+    expect(moved).toMatchObject({ what: '2 balls put into play', times: 1, canUndo: true });
+    expect(moved!.steps.map(({ id }) => id)).toEqual(ballIds);
+    expect(before).toHaveLength(4);
   });
 
   it('a change that changes nothing leaves no trace', async () => {
     const lesson = await t.lesson();
     const ball = await ballOf(lesson);
     const before = await historyOf(lesson);
-    await write('patch', `/api/balls/${ball}`, { carryM: 100 }).expect(200);
+    await setBall(ball, { carryM: 100 }).expect(200);
     expect(await historyOf(lesson)).toEqual(before);
+  });
+
+  it('of a change of which one thing is refused nothing is kept', async () => {
+    const lesson = await t.lesson();
+    const id = await ballOf(lesson);
+    const before = await historyOf(lesson);
+    const { body } = await sendSteps(t.http(), [
+      { thing: 'ball', verb: 'set', id, fields: { carryM: 90 } },
+      { thing: 'ball', verb: 'set', id: 'nobody', fields: { carryM: 90 } },
+    ]).expect(404);
+    expect(body.message).toContain('no such ball');
+    expect(await historyOf(lesson)).toEqual(before);
+    expect((await t.whole(lesson)).balls[0]!.carryM).toBe(100);
   });
 });
 
 describe('undo from history', () => {
-  const undo = (id: string) => write('post', `/api/history/${id}/undo`, {});
-  const last = async (lesson: string): Promise<Entry> => (await historyOf(lesson))[0]!;
+  const last = async (lesson: string): Promise<HistoryEntry> => (await historyOf(lesson))[0]!;
 
   it('puts back a ball, a block, where balls were, a part and the lesson itself', async () => {
     const lesson = await t.lesson();
     const before = await t.whole(lesson);
     const ball = await ballOf(lesson);
     const block = crypto.randomUUID();
-    const steps: [Method, string, object][] = [
-      ['patch', `/api/balls/${ball}`, { carryM: 90 }],
-      ['post', `/api/lessons/${lesson}/blocks`, { id: block, kind: 'play' }],
-      ['patch', `/api/blocks/${block}`, { note: 'grip moved' }],
-      ['post', `/api/lessons/${lesson}/balls/block`, { ballIds: [ball], blockId: block }],
-      ['patch', `/api/lessons/${lesson}/parts/setup`, { changes: { target: 'oak', feetDeg: 2 } }],
-      ['patch', `/api/lessons/${lesson}/parts/setup`, { changes: { target: 'elm' } }],
-      ['delete', `/api/balls/${ball}`, {}],
-      ['patch', `/api/lessons/${lesson}`, { asked: 'Lower' }],
+    const setup = (fields: object) => edit(t.http(), 'part.set', { id: `${lesson}.setup`, fields });
+    const steps = [
+      () => setBall(ball, { carryM: 90 }),
+      () => edit(t.http(), 'block.add', { id: block, of: lesson, fields: { kind: 'play' } }),
+      () => edit(t.http(), 'block.set', { id: block, fields: { note: 'grip moved' } }),
+      () => putInto(t.http(), lesson, { ballIds: [ball], blockId: block }),
+      () => setup({ target: 'oak', feetDeg: 2 }),
+      () => setup({ target: 'elm' }),
+      () => edit(t.http(), 'ball.remove', { id: ball }),
+      () => edit(t.http(), 'lesson.set', { id: lesson, fields: { asked: 'Lower' } }),
     ];
-    const seen: string[] = [];
-    for (const [method, path, body] of steps) {
-      await write(method, path, body);
-      seen.push((await last(lesson)).id);
+    const seen: HistoryEntry[] = [];
+    for (const step of steps) {
+      await step().expect(200);
+      seen.push(await last(lesson));
     }
-    for (const id of seen.reverse()) await undo(id).expect(204);
+    for (const entry of seen.reverse()) await putBack(t.http(), entry).expect(200);
     const after = await t.whole(lesson);
     expect(after).toMatchObject({ asked: before.asked, blocks: [] });
     expect(after.balls).toMatchObject([{ carryM: 100, blockId: null }]);
@@ -229,24 +228,43 @@ describe('undo from history', () => {
   it('takes back what was made, and that again', async () => {
     const lesson = await t.lesson();
     await ballOf(lesson);
-    await undo((await last(lesson)).id).expect(204);
+    await putBack(t.http(), await last(lesson)).expect(200);
     expect((await t.whole(lesson)).balls).toEqual([]);
-    await undo((await last(lesson)).id).expect(204);
+    await putBack(t.http(), await last(lesson)).expect(200);
     expect((await t.whole(lesson)).balls).toHaveLength(1);
   });
 
-  it('is refused where somebody changed the same since', async () => {
+  it('is refused where somebody changed the same since, on this device too', async () => {
     const lesson = await t.lesson();
     const ball = await ballOf(lesson);
-    await write('patch', `/api/balls/${ball}`, { carryM: 90 });
-    const { id } = await last(lesson);
-    await write('patch', `/api/balls/${ball}`, { carryM: 80 });
-    const { body } = await undo(id).expect(409);
+    await setBall(ball, { carryM: 90 });
+    const entry = await last(lesson);
+    await setBall(ball, { carryM: 80 });
+    const { body } = await putBack(t.http(), entry).expect(409);
     expect(body.current).toMatchObject({ carryM: 80 });
     expect((await t.whole(lesson)).balls[0]!.carryM).toBe(80);
   });
 
-  it('of a change that is none', async () => {
-    await undo(crypto.randomUUID()).expect(404);
+  it('also of balls put into blocks before each had a row of its own', async () => {
+    const lesson = await t.lesson();
+    const ball = await ballOf(lesson);
+    const block = await blockOf(lesson);
+    await putInto(t.http(), lesson, { ballIds: [ball], blockId: block }).expect(200);
+    const values = { before: { [ball]: null }, after: { [ball]: block } };
+    await t.app.get(Store).write((tx) =>
+      tx
+        .update(history)
+        .set({
+          thing: 'balls',
+          thingId: lesson,
+          before: json(values.before),
+          after: json(values.after),
+        })
+        .where(like(history.what, '%put into%')),
+    );
+    await putBack(t.http(), await last(lesson)).expect(200);
+    expect((await t.whole(lesson)).balls[0]!.blockId).toBeNull();
   });
 });
+
+const json = (value: object): string => JSON.stringify(value);

@@ -10,7 +10,7 @@ import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileRow } from './files.repository.ts';
@@ -113,7 +113,7 @@ export class ArrivalsService {
    * steps, as those of a file that is taken back, and show all at once at the end: cut short, nothing shows. A ball whose
    * line reads otherwise than before is changed, and stays the ball it was.
    */
-  async bringIn(scope: Scope, incoming: Incoming, change: Change, way: Way): Promise<Arrived> {
+  async bringIn(scope: Scope, incoming: Incoming, writer: Writer, way: Way): Promise<Arrived> {
     way.stage = 'storing';
     const settled = await this.store.write(async (tx) => {
       const found = await this.settle(scope, tx, incoming);
@@ -125,7 +125,7 @@ export class ArrivalsService {
       await this.putBalls(scope, tx, incoming, found, last, !isFew);
       if (isFew) {
         await this.balls.reread(scope, tx, incoming.lessonId, found.reread, found.at);
-        await this.finish(scope, tx, incoming, found, change);
+        await this.finish(scope, tx, incoming, found, writer);
       }
       return found;
     });
@@ -151,7 +151,7 @@ export class ArrivalsService {
         await this.files.mark(scope, tx, id, null);
         const run: readonly [number, number] = [settled.first, settled.first + fresh.length - 1];
         await this.balls.showRun(scope, tx, { lessonId: incoming.lessonId, launchFileId: id }, run);
-        await this.finish(scope, tx, incoming, settled, change);
+        await this.finish(scope, tx, incoming, settled, writer);
       });
     }
     const file = await this.store.read((db) => this.files.find(scope, db, id));
@@ -281,7 +281,7 @@ export class ArrivalsService {
     tx: Handle,
     { lessonId, upload }: Incoming,
     { id, marked, fresh, back, rereadCount }: Settled,
-    change: Change,
+    writer: Writer,
   ): Promise<void> {
     await this.balls.revive(scope, tx, lessonId, back);
     await this.balls.hold(scope, tx, id, [...back, ...marked.held]);
@@ -289,6 +289,6 @@ export class ArrivalsService {
       rereadCount > 0
         ? `“${upload.name}” read again, ${rereadCount} balls changed`
         : `“${upload.name}” brought in, ${fresh.length + back.length} balls`;
-    await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, change);
+    await this.history.made(scope, tx, { thing: 'file', id, lessonId }, words, writer);
   }
 }

@@ -2,7 +2,6 @@ import {
   BadRequestException,
   Body,
   Controller,
-  Delete,
   Get,
   HttpCode,
   Param,
@@ -13,18 +12,12 @@ import {
   UseInterceptors,
 } from '@nestjs/common';
 import { FileInterceptor } from '@nestjs/platform-express';
-import {
-  ApiBody,
-  ApiConsumes,
-  ApiNoContentResponse,
-  ApiOkResponse,
-  ApiTags,
-} from '@nestjs/swagger';
+import { ApiBody, ApiConsumes, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { ApiBodyOptions } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import type { Response } from 'express';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { UPLOAD_LIMIT_BYTES } from '../config.ts';
 import { Gone } from '../common/gone.ts';
 import { checked } from '../common/validation.ts';
@@ -87,7 +80,7 @@ export class IntakeController {
     @Param('lessonId') lessonId: string,
     @UploadedFile() file: Express.Multer.File | undefined,
     @Body() body: Record<string, unknown>,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
     @Gone() gone: AbortSignal,
   ): Promise<IntakeResult> {
     if (file === undefined) throw new BadRequestException('file: choose a file to bring in');
@@ -95,7 +88,7 @@ export class IntakeController {
     const name = Buffer.from(file.originalname, 'latin1').toString('utf8').slice(0, NAME_LIMIT);
     const answers = await answersOf(body['answers']);
     const said = { answers, isAskedAgain: body['again'] === 'yes' };
-    return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, change, gone);
+    return this.intake.bringIn(scope, lessonId, { name, bytes: file.buffer }, said, writer, gone);
   }
 
   @Get('lessons/:lessonId/files')
@@ -114,19 +107,6 @@ export class IntakeController {
     @Query() { skip, fate }: RowsQuery,
   ): Promise<RowPage> {
     return this.intake.rows(scope, id, skip ?? 0, fate);
-  }
-
-  @Delete('files/:id')
-  @May('log')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  @NamesItsChange()
-  takeBack(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Writes() change: Change,
-  ): Promise<void> {
-    return this.intake.takeBack(scope, id, change);
   }
 
   @Get('files/:id')

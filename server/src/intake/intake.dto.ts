@@ -157,11 +157,6 @@ export class ChangeSource {
   @ValidateNested()
   @Type(() => IntakeAnswers)
   readonly answers?: IntakeAnswers;
-
-  @ApiPropertyOptional({ description: 'Forgotten, its files ask anew; false remembers it again' })
-  @IfGiven()
-  @IsBoolean()
-  readonly isForgotten?: boolean;
 }
 
 class Cell {

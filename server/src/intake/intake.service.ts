@@ -3,7 +3,7 @@ import { BadRequestException, Injectable, NotFoundException } from '@nestjs/comm
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { Pool } from '../threads/pool.ts';
@@ -56,14 +56,14 @@ export class IntakeService {
     lessonId: string,
     upload: Upload,
     said: Said,
-    change: Change,
+    writer: Writer,
     gone?: AbortSignal,
   ): Promise<IntakeResult> {
-    return this.ways.on(scope, change, async (way) => {
+    return this.ways.on(scope, writer, async (way) => {
       gone?.addEventListener('abort', () => way.stop(), { once: true });
       try {
         return await this.arrivals.inTurn(lessonId, () =>
-          this.bringInAlone(scope, lessonId, upload, said, change, way),
+          this.bringInAlone(scope, lessonId, upload, said, writer, way),
         );
       } catch (error) {
         if (error instanceof Stopped) return stoppedAt(upload.name);
@@ -77,7 +77,7 @@ export class IntakeService {
     lessonId: string,
     upload: Upload,
     { answers: given, isAskedAgain }: Said,
-    change: Change,
+    writer: Writer,
     way: Way,
   ): Promise<IntakeResult> {
     way.goOn();
@@ -86,7 +86,7 @@ export class IntakeService {
       of: await this.lessons.require(scope, db, lessonId),
       kept: await this.sources.all(scope, db),
       before: await this.files.findByHash(scope, db, lessonId, sha256),
-      isTaken: await this.history.isTaken(scope, db, change),
+      isTaken: await this.history.isTaken(scope, db, writer.id),
     }));
     if (before !== null && isTaken) return settled(toLaunchFile(before), rowsOf(before));
     const isAnswered = Object.keys(given).length > 0;
@@ -107,11 +107,11 @@ export class IntakeService {
       .filter(({ fate }) => fate !== 'blank')
       .map(({ line, fate, reason, problems }) => ({ line, fate, reason, problems }));
     if (read.questions.length > 0) return asking(read, rows);
-    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, read, change));
+    if (isAnswered) await this.store.write((tx) => this.keepAnswers(scope, tx, read, writer));
     const made = await this.arrivals.bringIn(
       scope,
       { lessonId, upload, sha256, parsed: read, rows },
-      change,
+      writer,
       way,
     );
     return {
@@ -135,25 +135,6 @@ export class IntakeService {
       if (error instanceof TookTooMuch) return { outcome: 'refused', reason: TAKES_TOO_MUCH };
       throw error;
     }
-  }
-
-  /** Takes a file's balls back out of the lesson; dropping it again brings them back. */
-  takeBack(scope: Scope, id: string, change: Change): Promise<void> {
-    return this.mark(scope, id, true, change);
-  }
-
-  /** Takes a file back out of its lesson with its balls, or brings both in again. */
-  async mark(scope: Scope, id: string, deleted: boolean, change: Change): Promise<void> {
-    await this.store.write(async (tx) => {
-      const { lessonId, name, deletedAt } = await this.require(scope, tx, id);
-      const of = { thing: 'file', id, version: 1, lessonId } as const;
-      const what = `“${name}” ${deleted ? 'taken back' : 'brought in again'}`;
-      const current = { deleted: deletedAt !== null };
-      if ((await this.history.edit(scope, tx, of, current, { deleted }, what, change)) === null)
-        return;
-      if (deleted) await this.arrivals.takeOut(scope, tx, id);
-      else await this.arrivals.putIn(scope, tx, id);
-    });
   }
 
   /** The files of a lesson, without those taken back. */
@@ -187,16 +168,10 @@ export class IntakeService {
     scope: Scope,
     tx: Handle,
     { sourceKey, answers }: FileRead,
-    change: Change,
+    writer: Writer,
   ): Promise<void> {
     const { parts: _, clubs: _clubs, ...kept } = answers;
-    if (Object.keys(kept).length > 0) await this.told.keep(scope, tx, sourceKey, kept, change);
-  }
-
-  private async require(scope: Scope, db: Handle, id: string): Promise<FileRow> {
-    const row = await this.files.find(scope, db, id);
-    if (row === null) throw new NotFoundException(NO_FILE);
-    return row;
+    if (Object.keys(kept).length > 0) await this.told.keep(scope, tx, sourceKey, kept, writer);
   }
 }
 

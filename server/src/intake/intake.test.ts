@@ -10,6 +10,8 @@ import { Store } from '../db/store.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { IntakeResult } from './intake.dto.ts';
 import type { FileUnderWay } from './ways.controller.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack, putInto } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -58,7 +60,7 @@ describe('a launch file', () => {
     expect(again.body).toMatchObject({ outcome: 'added', message: first.body.message });
     expect(await ballsOf(lessonId)).toHaveLength(2);
     // What was taken back meanwhile is not brought in by it.
-    await t.http().delete(`/api/files/${first.body.file.id}`).expect(204);
+    await edit(t.http(), 'file.remove', { id: first.body.file.id }).expect(200);
     await send();
     expect(await ballsOf(lessonId)).toEqual([]);
   });
@@ -105,7 +107,7 @@ describe('a launch file', () => {
   it('taken back is gone, and dropped again is back', async () => {
     const lessonId = await t.lesson();
     const { body } = await drop(lessonId, PLAIN_FILE);
-    await t.http().delete(`/api/files/${body.file.id}`).expect(204);
+    await edit(t.http(), 'file.remove', { id: body.file.id }).expect(200);
     expect(await ballsOf(lessonId)).toEqual([]);
     expect((await drop(lessonId, PLAIN_FILE)).body.outcome).toBe('added');
     expect(await ballsOf(lessonId)).toHaveLength(2);
@@ -191,7 +193,7 @@ describe('a file of many balls, which comes by steps', () => {
   it('dropped twice at once, with a ball by hand between, is one file before that ball', async () => {
     const lessonId = await t.lesson();
     const twice = [drop(lessonId, MANY), drop(lessonId, MANY)];
-    const byHand = t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 77 });
+    const byHand = edit(t.http(), 'ball.add', { of: lessonId, fields: { carryM: 77 } });
     const [first, second] = await Promise.all([...twice, byHand]);
     expect([first.body.outcome, second!.body.outcome].sort()).toEqual(['added', 'known']);
     const { balls, ballCount, files } = await t.whole(lessonId);
@@ -204,7 +206,7 @@ describe('a file of many balls, which comes by steps', () => {
   it('stands in the order of the file, in the block under way, and goes and comes whole', async () => {
     const lessonId = await t.lesson();
     const block = crypto.randomUUID();
-    await t.http().post(`/api/lessons/${lessonId}/blocks`).send({ id: block, kind: 'play' });
+    await edit(t.http(), 'block.add', { of: lessonId, fields: { id: block, kind: 'play' } });
     const { body } = await drop(lessonId, MANY).expect(200);
     expect(await ordinals(lessonId)).toEqual(oneTo(900));
     const balls = await ballsOf(lessonId);
@@ -212,7 +214,7 @@ describe('a file of many balls, which comes by steps', () => {
       oneTo(900).map((n) => (n - 1) / 100),
     );
     expect(balls.every(({ blockId }) => blockId === block)).toBe(true);
-    await t.http().delete(`/api/files/${body.file.id}`).expect(204);
+    await edit(t.http(), 'file.remove', { id: body.file.id }).expect(200);
     expect(await ballsOf(lessonId)).toEqual([]);
     await drop(lessonId, MANY).expect(200);
     expect(await ballsOf(lessonId)).toHaveLength(900);
@@ -223,7 +225,7 @@ describe('files that hold the same balls', () => {
   const LONGER = `${PLAIN_FILE}7 iron,0.5,-2.0,141\n`;
   const faces = async (lessonId: string) =>
     (await ballsOf(lessonId)).map(({ faceAngleDeg }) => faceAngleDeg);
-  const takeBack = (id: string) => t.http().delete(`/api/files/${id}`).expect(204);
+  const takeBack = (id: string) => edit(t.http(), 'file.remove', { id: id }).expect(200);
 
   it('one taken back leaves what the other holds', async () => {
     const lessonId = await t.lesson();
@@ -243,7 +245,7 @@ describe('files that hold the same balls', () => {
     const lessonId = await t.lesson();
     const { body } = await drop(lessonId, PLAIN_FILE);
     const [ball] = await ballsOf(lessonId);
-    await t.http().delete(`/api/balls/${ball!.id}`).expect(204);
+    await edit(t.http(), 'ball.remove', { id: ball!.id }).expect(200);
     const longer = await drop(lessonId, LONGER);
     expect(longer.body.message).toBe(
       '1 ball added, 2 already here, 1 of them deleted before and left out.',
@@ -261,7 +263,7 @@ describe('files that hold the same balls', () => {
     const { body } = await drop(lessonId, PLAIN_FILE);
     const [ball] = await ballsOf(lessonId);
     const { id } = ball!;
-    await t.http().patch(`/api/balls/${id}`).send({ keep: 'out' }).expect(200);
+    await edit(t.http(), 'ball.set', { id: id, fields: { keep: 'out' } }).expect(200);
     await takeBack(body.file.id as string);
     await drop(lessonId, PLAIN_FILE);
     expect((await ballsOf(lessonId))[0]).toMatchObject({ id, keep: 'out' });
@@ -301,8 +303,8 @@ describe('a file read again by other answers', () => {
     const lessonId = await t.lesson();
     await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
     const [first, second] = await ballsOf(lessonId);
-    await t.http().patch(`/api/balls/${first!.id}`).send({ keep: 'out' }).expect(200);
-    await t.http().patch(`/api/balls/${second!.id}`).send({ carryM: 150 }).expect(200);
+    await edit(t.http(), 'ball.set', { id: first!.id, fields: { keep: 'out' } }).expect(200);
+    await edit(t.http(), 'ball.set', { id: second!.id, fields: { carryM: 150 } }).expect(200);
     const { body } = await drop(lessonId, TEXT, 'a.csv', inUnit('yd')).expect(200);
     expect(body.message).toBe('2 balls read anew.');
     expect(body.changed).toMatchObject([
@@ -326,7 +328,7 @@ describe('a file read again by other answers', () => {
     const lessonId = await t.lesson();
     await drop(lessonId, TEXT, 'a.csv', inUnit('m')).expect(200);
     const [first, second] = await ballsOf(lessonId);
-    await t.http().delete(`/api/balls/${first!.id}`).expect(204);
+    await edit(t.http(), 'ball.remove', { id: first!.id }).expect(200);
     const { body } = await drop(lessonId, TEXT, 'a.csv', inUnit('yd')).expect(200);
     expect(body.message).toBe(
       '1 ball read anew, 1 already here, 1 of them deleted before and left out.',
@@ -410,35 +412,32 @@ describe('a source', () => {
       ).find(({ name }) => name === 'Studio two');
     const source = await found();
     expect(source).toMatchObject({ answers: { columns: answers.columns } });
-    const path = `/api/file-sources/${source!.id}`;
-    await t.http().patch(path).send({ isForgotten: true }).expect(200);
+    const { id } = source!;
+    await edit(t.http(), 'source.remove', { id }).expect(200);
     expect(await found()).toBeUndefined();
     expect((await drop(await t.lesson(), TEXT)).body.outcome).toBe('questions');
-    await t.http().patch(path).send({ isForgotten: false }).expect(200);
+    await edit(t.http(), 'source.restore', { id }).expect(200);
     const other = await t.lesson();
     expect((await drop(other, TEXT)).body.outcome).toBe('added');
     const changed = { columns: [{ header: 'Ball speed', meaning: 'ballSpeedMps', unit: 'mph' }] };
-    await t.http().patch(path).send({ answers: changed }).expect(200);
+    await edit(t.http(), 'source.set', { id, fields: { answers: changed } }).expect(200);
     const third = await t.lesson();
     await drop(third, TEXT).expect(200);
     expect((await ballsOf(third))[0]!.ballSpeedMps).toBeCloseTo(50 * 0.44704, 9);
     const academy = await t.http().get('/api/academy/history').expect(200);
-    const done = academy.body as { id: string; thing: string; what: string; canUndo: boolean }[];
-    const own = done.filter(({ thing }) => thing === 'source').slice(0, 4);
+    const done = academy.body as HistoryEntry[];
+    const own = done.filter(({ steps }) => steps[0]!.thing === 'source').slice(0, 4);
     expect(own.map(({ what }) => what)).toEqual([
-      'how files of “Studio two” are read',
+      '“Studio two” told of anew',
       '“Studio two” remembered again',
       '“Studio two” forgotten: its next file asks anew',
       '“Studio two” told of',
     ]);
-    await t.http().post(`/api/history/${own[0]!.id}/undo`).expect(204);
+    await putBack(t.http(), own[0]!).expect(200);
     expect(await found()).toMatchObject({ answers: { columns: answers.columns } });
-    await t.http().patch('/api/file-sources/none').send({ name: 'x' }).expect(404);
-    await t
-      .http()
-      .patch(path)
-      .send({ answers: { columns: [{ meaning: 'x' }] } })
-      .expect(400);
+    await edit(t.http(), 'source.set', { id: 'none', fields: { name: 'x' } }).expect(404);
+    const wrong = { answers: { columns: [{ meaning: 'x' }] } };
+    await edit(t.http(), 'source.set', { id, fields: wrong }).expect(400);
   });
 });
 
@@ -587,20 +586,14 @@ describe('balls written out', () => {
   it('tell what was said of them, and no cell is a formula', async () => {
     const lessonId = await t.lesson();
     const ball = { clubText: '=HYPERLINK("x")', clubPathDeg: -3, faceAngleDeg: 1 };
-    const made = await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+    const made = await edit(t.http(), 'ball.add', { of: lessonId, fields: ball }).expect(200);
     const block = crypto.randomUUID();
-    await t
-      .http()
-      .post(`/api/lessons/${lessonId}/blocks`)
-      .send({ id: block, kind: 'drill', drillId: 'rails' });
-    await t
-      .http()
-      .post(`/api/lessons/${lessonId}/balls/block`)
-      .send({ ballIds: [made.body.id], blockId: block });
-    await t
-      .http()
-      .patch(`/api/balls/${made.body.id as string}`)
-      .send({ keep: 'out' });
+    await edit(t.http(), 'block.add', {
+      of: lessonId,
+      fields: { id: block, kind: 'drill', drillId: 'rails' },
+    });
+    await putInto(t.http(), lessonId, { ballIds: [made.body.id], blockId: block });
+    await edit(t.http(), 'ball.set', { id: made.body.id as string, fields: { keep: 'out' } });
     const { text } = await t.http().get(`/api/lessons/${lessonId}/balls.csv`).expect(200);
     expect(text).toContain('Club,Time,Counted,Seen by,Block,Drill,');
     expect(text).toContain('"\'=HYPERLINK(""x"")",,out,monitor,drill,rails,');
@@ -622,7 +615,7 @@ describe('balls written out', () => {
         offlineM: -1e-7,
         strikeToeMm: -Math.PI,
       };
-      await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+      await edit(t.http(), 'ball.add', { of: lessonId, fields: ball }).expect(200);
       const made = await t
         .http()
         .get(`/api/lessons/${lessonId}/balls.${kind}`)
@@ -642,7 +635,7 @@ describe('balls written out', () => {
 
   it('as JSON are what the published schema says', async () => {
     const lessonId = await t.lesson();
-    await t.http().post(`/api/lessons/${lessonId}/balls`).send({ carryM: 140 }).expect(201);
+    await edit(t.http(), 'ball.add', { of: lessonId, fields: { carryM: 140 } }).expect(200);
     const { body } = await t.http().get(`/api/lessons/${lessonId}/balls.json`).expect(200);
     const file = new URL('../../../docs/balls.schema.json', import.meta.url);
     const schema = JSON.parse(readFileSync(file, 'utf8')) as object;

@@ -1,11 +1,9 @@
-import { Body, Controller, Get, Param, Patch } from '@nestjs/common';
+import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
-import { ChangeSource, FileSource } from './intake.dto.ts';
+import { FileSource } from './intake.dto.ts';
 import { SourcesService } from './sources.service.ts';
 
 @ApiTags('intake')
@@ -18,18 +16,5 @@ export class SourcesController {
   @ApiOkResponse({ type: [FileSource] })
   all(@Within() scope: Scope): Promise<FileSource[]> {
     return this.sources.all(scope);
-  }
-
-  @Patch(':id')
-  @May('log')
-  @ApiOkResponse({ type: FileSource })
-  @NamesItsChange()
-  change(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Body() changes: ChangeSource,
-    @Writes() change: Change,
-  ): Promise<FileSource> {
-    return this.sources.change(scope, id, changes, change);
   }
 }

@@ -1,10 +1,30 @@
+import type { Fields } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { sourceMapping } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Scope } from '../common/scope.ts';
+import type { FileSource, IntakeAnswers } from './intake.dto.ts';
 
 export type SourceRow = typeof sourceMapping.$inferSelect;
+
+export const toSource = ({ id, name, answers, updatedAt }: SourceRow): FileSource => ({
+  id,
+  name,
+  answers: JSON.parse(answers) as IntakeAnswers,
+  updatedAt,
+});
+
+/** What a source is called, where it is. */
+export const called = (name: string): string =>
+  name === '' ? 'a source of launch files' : `“${name}”`;
+
+/** The fields of a source that may be changed. */
+export const sourceFields = ({ name, answers, deletedAt }: SourceRow) => ({
+  name,
+  answers: JSON.parse(answers) as IntakeAnswers,
+  deleted: deletedAt !== null,
+});
 
 /** What coaches said of the files each source writes. */
 @Injectable()
@@ -38,13 +58,24 @@ export class SourcesRepository {
     await db.insert(sourceMapping).values({ ...row, academyId: scope.academyId });
   }
 
+  /** Writes fields of a source down. */
   async change(
     scope: Scope,
     db: Handle,
     id: string,
-    changes: Partial<Pick<SourceRow, 'name' | 'answers' | 'updatedAt' | 'deletedAt'>>,
+    fields: Fields,
+    updatedAt: string,
   ): Promise<void> {
-    await db.update(sourceMapping).set(changes).where(this.own(scope, id));
+    const { name, answers, deleted } = fields as Partial<ReturnType<typeof sourceFields>>;
+    await db
+      .update(sourceMapping)
+      .set({
+        updatedAt,
+        ...(name !== undefined && { name }),
+        ...(answers !== undefined && { answers: JSON.stringify(answers) }),
+        ...(deleted !== undefined && { deletedAt: deleted ? updatedAt : null }),
+      })
+      .where(this.own(scope, id));
   }
 
   private own(scope: Scope, id: string) {

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 
 /** A file that was told to stop before any of it showed. */
 export class Stopped extends Error {}
@@ -33,7 +33,7 @@ export class Ways {
   private readonly all = new Map<string, Way>();
 
   /** Does something on a way of its own; a change without a name has one nobody else sees. */
-  async on<T>(scope: Scope, { id }: Change, work: (way: Way) => Promise<T>): Promise<T> {
+  async on<T>(scope: Scope, { id }: Writer, work: (way: Way) => Promise<T>): Promise<T> {
     const way = new Way();
     if (id === null) return work(way);
     const key = keyOf(scope, id);

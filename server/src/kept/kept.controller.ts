@@ -3,8 +3,8 @@ import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { GonePlayer, Kept } from './kept.dto.ts';
 import { KeptService } from './kept.service.ts';
 
@@ -32,7 +32,7 @@ export class KeptController {
   @HttpCode(204)
   @ApiNoContentResponse({ description: 'They are asked about again in a year' })
   @NamesItsChange()
-  keep(@Within() scope: Scope, @Param('id') id: string, @Writes() change: Change): Promise<void> {
-    return this.kept.keep(scope, id, change);
+  keep(@Within() scope: Scope, @Param('id') id: string, @Writes() writer: Writer): Promise<void> {
+    return this.kept.keep(scope, id, writer);
   }
 }

@@ -1,5 +1,5 @@
 import { addMonthsIso, dayIn, ownZone } from '@loxos/core';
-import { Injectable } from '@nestjs/common';
+import { Injectable, NotFoundException } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { MOST_IDLE_HOURS } from '../accounts/cookie.ts';
 import { DOOR_RECORD_DAYS } from '../accounts/record/door-record.service.ts';
@@ -8,9 +8,11 @@ import { KEPT } from '../backups/copies.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
-import type { Change } from '../history/change.ts';
+import { HistoryService } from '../history/history.service.ts';
+import type { Writer } from '../history/history.service.ts';
 import { MOST_PAGE_DAYS } from '../pages/page.dto.ts';
-import { PlayersService } from '../players/players.service.ts';
+import { PlayersRepository } from '../players/players.repository.ts';
+import { NO_PLAYER } from '../players/players.service.ts';
 import type { GonePlayer, Kept } from './kept.dto.ts';
 import { KeptRepository } from './kept.repository.ts';
 
@@ -24,7 +26,8 @@ export class KeptService {
     private readonly store: Store,
     private readonly accounts: AccountsRepository,
     private readonly kept: KeptRepository,
-    private readonly players: PlayersService,
+    private readonly players: PlayersRepository,
+    private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
 
@@ -68,9 +71,18 @@ export class KeptService {
   }
 
   /** Keeps a player who is long gone: they are asked about again in a year. */
-  async keep(scope: Scope, playerId: string, change: Change): Promise<void> {
-    const zone = await this.store.read((db) => this.accounts.zone(db, scope.academyId));
-    const keepUntil = addMonthsIso(dayIn(this.clock.text(), zone), KEPT_MONTHS);
-    await this.players.edit(scope, playerId, { keepUntil }, 'player kept', change);
+  async keep(scope: Scope, playerId: string, writer: Writer): Promise<void> {
+    await this.store.write(async (tx) => {
+      const row = await this.players.find(scope, tx, playerId);
+      if (row === null) throw new NotFoundException(NO_PLAYER);
+      const zone = await this.accounts.zone(tx, scope.academyId);
+      const keepUntil = addMonthsIso(dayIn(this.clock.text(), zone), KEPT_MONTHS);
+      if (row.keepUntil === keepUntil) return;
+      const version = row.version + 1;
+      await this.players.update(scope, tx, playerId, { keepUntil, version });
+      const fromTo = { before: { keepUntil: row.keepUntil }, after: { keepUntil } };
+      const of = { thing: 'player', id: playerId, playerId, version: row.version } as const;
+      await this.history.note(scope, tx, [{ ...of, ...fromTo }], 'player kept', writer);
+    });
   }
 }

@@ -4,6 +4,8 @@ import { KEPT } from '../backups/copies.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { join } from '../testing/people.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => {
@@ -21,7 +23,7 @@ const names = async () => (await gone()).map((one) => (one as { name: string }).
 async function lastHere(name: string, months: number): Promise<string> {
   const playerId = await t.player({ name });
   const startsAt = `${addMonthsIso(today, -months)}T12:00:00Z`;
-  await t.http().post('/api/lessons').send({ playerId, startsAt }).expect(201);
+  await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt } }).expect(200);
   return playerId;
 }
 
@@ -59,7 +61,7 @@ describe('players long gone', () => {
     await lastHere('Here Lately', 2);
     const booked = await lastHere('Comes Again', 50);
     const startsAt = `${addMonthsIso(today, 1)}T12:00:00Z`;
-    await t.http().post('/api/lessons').send({ playerId: booked, startsAt }).expect(201);
+    await edit(t.http(), 'lesson.add', { fields: { playerId: booked, startsAt } }).expect(200);
     await t.player({ name: 'New Here' });
   });
 
@@ -80,7 +82,7 @@ describe('players long gone', () => {
 
   it('one taken away is named too, until erased', async () => {
     const away = await lastHere('Taken Away', 60);
-    await t.http().delete(`/api/players/${away}`).expect(204);
+    await edit(t.http(), 'player.remove', { id: away }).expect(200);
     expect((await gone())[0]).toMatchObject({ name: 'Taken Away', isTakenAway: true });
     await t.http().post(`/api/players/${away}/erase`).send({ name: 'Taken Away' }).expect(204);
     expect(await names()).not.toContain('Taken Away');
@@ -90,10 +92,11 @@ describe('players long gone', () => {
     await t.http().post(`/api/players/${long}/keep`).expect(204);
     expect(await names()).toEqual(['Longer Gone']);
     const { body } = await t.http().get(`/api/players/${long}/history`).expect(200);
-    const [kept] = body as { id: string; what: string; after: object }[];
+    const [kept] = body as HistoryEntry[];
     const keepUntil = addMonthsIso(today, 12);
-    expect(kept).toMatchObject({ what: 'player kept', after: { keepUntil } });
-    await t.http().post(`/api/history/${kept!.id}/undo`).expect(204);
+    expect(kept).toMatchObject({ what: 'player kept', steps: [{ after: { keepUntil } }] });
+    await putBack(t.as((await join(t, 'coach', 'c@academy.example')).cookie), kept!).expect(403);
+    await putBack(t.http(), kept!).expect(200);
     expect(await names()).toEqual(['Longer Gone', 'Long Gone']);
   });
 

@@ -4,15 +4,6 @@ import { Player } from '../players/player.dto.ts';
 import { IfGiven, IsInstant } from '../common/given.ts';
 
 export class CreateLesson {
-  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IfGiven()
-  @IsUUID()
-  readonly id?: string;
-
-  @ApiProperty()
-  @IsUUID()
-  readonly playerId!: string;
-
   @ApiProperty({ description: 'ISO 8601 instant' })
   @IsInstant()
   readonly startsAt!: string;

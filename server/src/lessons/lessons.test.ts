@@ -1,5 +1,6 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -13,7 +14,9 @@ describe('lessons', () => {
       '2026-05-05T08:00:00Z',
       '2026-06-01T08:00:00Z',
     ]) {
-      await t.http().post('/api/lessons').send({ playerId, startsAt, asked: 'x' }).expect(201);
+      await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt, asked: 'x' } }).expect(
+        200,
+      );
     }
     const day = await t
       .http()
@@ -29,13 +32,11 @@ describe('lessons', () => {
 
   it('need a player of this academy and a real time', async () => {
     const nobody = { playerId: crypto.randomUUID(), startsAt: '2026-05-04T09:00:00Z' };
-    const { body } = await t.http().post('/api/lessons').send(nobody).expect(400);
-    expect(body.fields[0].field).toBe('playerId');
-    await t
-      .http()
-      .post('/api/lessons')
-      .send({ playerId: await t.player(), startsAt: 'tomorrow' })
-      .expect(400);
+    const { body } = await edit(t.http(), 'lesson.add', { fields: nobody }).expect(400);
+    expect(body.fields[0].field).toBe('of');
+    await edit(t.http(), 'lesson.add', {
+      fields: { playerId: await t.player(), startsAt: 'tomorrow' },
+    }).expect(400);
   });
 });
 
@@ -44,21 +45,22 @@ describe('balls', () => {
 
   it('typed in, edited, left out, deleted and brought back', async () => {
     const lessonId = await t.lesson();
-    const made = await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball).expect(201);
+    const made = await edit(t.http(), 'ball.add', { of: lessonId, fields: ball }).expect(200);
     expect(made.body).toMatchObject({ ...ball, ordinal: 1, keep: 'auto', startDirectionDeg: null });
-    const path = `/api/balls/${made.body.id}`;
-    await t.http().patch(path).send({ keep: 'out', clubPathDeg: null }).expect(200);
-    await t.http().delete(path).expect(204);
+    const id = made.body.id as string;
+    const fields = { keep: 'out', clubPathDeg: null };
+    await edit(t.http(), 'ball.set', { id, fields }).expect(200);
+    await edit(t.http(), 'ball.remove', { id }).expect(200);
     expect((await t.whole(lessonId)).balls).toEqual([]);
-    const back = await t.http().post(`${path}/restore`).expect(200);
+    const back = await edit(t.http(), 'ball.restore', { id }).expect(200);
     expect(back.body).toMatchObject({ faceAngleDeg: 1.25, clubPathDeg: null, keep: 'out' });
   });
 
   it('sent twice with one id are one ball', async () => {
     const lessonId = await t.lesson();
     const body = { ...ball, id: crypto.randomUUID() };
-    await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
-    await t.http().post(`/api/lessons/${lessonId}/balls`).send(body).expect(201);
+    await edit(t.http(), 'ball.add', { of: lessonId, fields: body }).expect(200);
+    await edit(t.http(), 'ball.add', { of: lessonId, fields: body }).expect(200);
     expect((await t.whole(lessonId)).balls).toHaveLength(1);
   });
 
@@ -70,11 +72,10 @@ describe('balls', () => {
     [{}, 'figures'],
   ])('are refused with the field: %p', async (body, field) => {
     const lessonId = await t.lesson();
-    const { body: problem } = await t
-      .http()
-      .post(`/api/lessons/${lessonId}/balls`)
-      .send(body)
-      .expect(400);
+    const { body: problem } = await edit(t.http(), 'ball.add', {
+      of: lessonId,
+      fields: body,
+    }).expect(400);
     expect(problem.fields[0].field).toBe(field);
     expect(problem.message).toContain(String(problem.fields[0].reason));
   });
@@ -82,14 +83,11 @@ describe('balls', () => {
   it('of a hundred requests at once are all kept, in an order without gaps', async () => {
     const lessonId = await t.lesson();
     const sent = Array.from({ length: 50 }, () =>
-      t.http().post(`/api/lessons/${lessonId}/balls`).send(ball),
+      edit(t.http(), 'ball.add', { of: lessonId, fields: ball }),
     );
     const reads = Array.from({ length: 50 }, () => t.http().get(`/api/lessons/${lessonId}`));
     const answers = await Promise.all([...sent, ...reads]);
-    expect(answers.map((a) => a.status)).toEqual([
-      ...Array<number>(50).fill(201),
-      ...Array<number>(50).fill(200),
-    ]);
+    expect(answers.map((a) => a.status)).toEqual(Array<number>(100).fill(200));
     const body = await t.whole(lessonId);
     expect(body.balls.map(({ ordinal }) => ordinal)).toEqual(
       Array.from({ length: 50 }, (_, i) => i + 1),
@@ -111,7 +109,7 @@ describe('balls', () => {
     expect(rest.balls.map(({ ordinal }: { ordinal: number }) => ordinal)).toEqual(
       Array.from({ length: 203 }, (_, n) => n + 1001),
     );
-    await t.http().delete(`/api/balls/${rest.balls[0].id}`).expect(204);
+    await edit(t.http(), 'ball.remove', { id: rest.balls[0].id }).expect(200);
     const { body: head } = await t.http().get(`/api/lessons/${lessonId}`).expect(200);
     expect(head).toMatchObject({ ballCount: 1202 });
     const { body: listed } = await t.http().get('/api/lessons');
@@ -122,7 +120,7 @@ describe('balls', () => {
   it('changed on another device are told from one’s own', async () => {
     const lessonId = await t.lesson();
     const add = (device: string) =>
-      t.http().post(`/api/lessons/${lessonId}/balls`).set('x-loxos-device', device).send(ball);
+      edit(t.http(), 'ball.add', { of: lessonId, fields: ball }, { device: device });
     const asked = async (device: string) =>
       (await t.http().get(`/api/lessons/${lessonId}`).set('x-loxos-device', device)).body
         .lastChange;
@@ -137,7 +135,7 @@ describe('balls', () => {
 
   it('come out as a file that goes in again', async () => {
     const lessonId = await t.lesson();
-    await t.http().post(`/api/lessons/${lessonId}/balls`).send(ball);
+    await edit(t.http(), 'ball.add', { of: lessonId, fields: ball });
     const { text, headers } = await t.http().get(`/api/lessons/${lessonId}/balls.csv`).expect(200);
     expect(headers['content-type']).toContain('text/csv');
     const other = await t.lesson();

@@ -1,4 +1,4 @@
-import { dayIn, latestDayAt } from '@loxos/core';
+import { dayIn } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import ical from 'ical-generator';
 import type { Browser } from '../accounts/browser.ts';
@@ -8,29 +8,18 @@ import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { inOneLine } from '../common/one-line.ts';
 import { hashOf } from '../common/token.ts';
-import { invalid } from '../common/validation.ts';
 import { ConsentService } from '../consent/consent.service.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import { DrillsService } from '../drills/drills.service.ts';
-import type { Change } from '../history/change.ts';
-import { HistoryService } from '../history/history.service.ts';
+import { DrillsRepository } from '../drills/drills.repository.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { AddRepetition, StoredRepetition } from '../steps/part.dto.ts';
 import { toRepetition } from '../steps/steps.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
-import { StepsService } from '../steps/steps.service.ts';
 import { stationsOf } from './given-before.ts';
-import type { AddWord, PageContent, PageWord, PlayerPage, TickHomework } from './page.dto.ts';
+import type { PageContent, PlayerPage } from './page.dto.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { PageRow } from './pages.repository.ts';
-
-/** As many as a player writes back from one page. */
-const MOST_WORDS = 50;
-/** As many repetitions as a player logs from one page: in a day, and in all. Nobody swings more often. */
-const MOST_REPETITIONS = { day: 300, all: 3000 } as const;
-const DAY_MS = 24 * 3600 * 1000;
 
 /** A page that may be looked at. */
 interface OpenPage {
@@ -50,9 +39,7 @@ export class GivenPageService {
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
     private readonly pages: PagesRepository,
-    private readonly steps: StepsService,
-    private readonly drills: DrillsService,
-    private readonly history: HistoryService,
+    private readonly drills: DrillsRepository,
     private readonly doors: DoorRecordService,
     private readonly consent: ConsentService,
     private readonly clock: Clock,
@@ -79,11 +66,16 @@ export class GivenPageService {
     });
   }
 
+  /** What a player may do at their page. Throws where the page is not, or no longer, theirs. */
+  scopeAt(token: string): Promise<Scope> {
+    return this.store.read(async (db) => (await this.requireOpen(db, token)).scope);
+  }
+
   private async contentOf(db: Handle, token: string): Promise<PlayerPage> {
     const { page, scope, player, date } = await this.requireOpen(db, token);
     const repetitions = await this.pages.repetitions(scope, db, page.id);
     const content = JSON.parse(page.content) as PageContent;
-    const own = await this.drills.listIn(scope, db);
+    const own = await this.drills.list(scope, db);
     return {
       ...content,
       stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
@@ -97,58 +89,6 @@ export class GivenPageService {
       repetitions: repetitions.map(toRepetition),
       said: await this.pages.words(scope, db, page.id),
     };
-  }
-
-  async tick(token: string, { date, done }: TickHomework): Promise<void> {
-    await this.store.write(async (tx) => {
-      const { page, scope } = await this.requireOpen(tx, token);
-      const { homework } = JSON.parse(page.content) as PageContent;
-      if (!homework.some((line) => line.date === date)) {
-        throw invalid([{ field: 'date', reason: 'there is no homework on that day' }]);
-      }
-      // A player’s own day may be ahead of the academy’s.
-      if (date.slice(0, 10) > latestDayAt(this.clock.text()))
-        throw invalid([{ field: 'date', reason: 'that day is still to come' }]);
-      await this.pages.tick(scope, tx, page.id, date, done, this.clock.text());
-    });
-  }
-
-  async addRepetition(
-    token: string,
-    dto: AddRepetition,
-    change: Change,
-  ): Promise<StoredRepetition> {
-    const since = new Date(this.clock.now().getTime() - DAY_MS).toISOString();
-    const { page, scope, logged } = await this.store.read(async (db) => {
-      const open = await this.requireOpen(db, token);
-      const { id } = open.page;
-      return { ...open, logged: await this.pages.countRepetitions(open.scope, db, id, since) };
-    });
-    if (logged.lately >= MOST_REPETITIONS.day || logged.all >= MOST_REPETITIONS.all)
-      throw invalid([{ field: 'drillId', reason: 'that is enough for one page: tell your coach' }]);
-    if (page.lessonId === null)
-      throw invalid([{ field: 'drillId', reason: 'a report has no station to log at' }]);
-    return this.steps.addRepetition(scope, page.lessonId, dto, change, page.id);
-  }
-
-  /** A word back to the coach; sent twice it is one. */
-  async say(token: string, { id, text }: AddWord, change: Change): Promise<PageWord> {
-    return this.store.write(async (tx) => {
-      const { page, scope } = await this.requireOpen(tx, token);
-      const word = { id, text, at: this.clock.text() };
-      const said = await this.pages.words(scope, tx, page.id);
-      const known = said.find((other) => other.id === id);
-      if (known !== undefined) return known;
-      if (said.length >= MOST_WORDS)
-        throw invalid([{ field: 'text', reason: 'that is enough for one page: tell your coach' }]);
-      if (!(await this.pages.addWord(scope, tx, page.id, word)))
-        throw invalid([{ field: 'id', reason: 'this id is another’s' }]);
-      const { lessonId, playerId } = page;
-      const of = { thing: 'word', id, version: 0, lessonId, playerId } as const;
-      const values = { before: {}, after: {} };
-      await this.history.note(scope, tx, of, 'a word back from the player', change, values);
-      return word;
-    });
   }
 
   /** Homework and the next look as a calendar. */
@@ -180,7 +120,9 @@ export class GivenPageService {
       throw new NotFoundException(
         'There is no page behind this link. Ask your coach for a new one.',
       );
-    const scope = { academyId: page.academyId, userId: null, role: 'player' } as const;
+    const { academyId, id, lessonId } = page;
+    const at = { page: { id, lessonId } };
+    const scope = { academyId, userId: null, role: 'player', ...at } as const;
     const whose = await this.whose(scope, db, page);
     // Consent may have ended, or been taken back, since the page was given.
     const mayBe = whose !== null && (await this.consent.may(scope, db, whose.player.id, 'pages'));

@@ -4,6 +4,7 @@ import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
+import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeEach(async () => {
@@ -24,11 +25,13 @@ describe('a page’s link', () => {
     const { id, token, lessonId } = await given('2026-05-07');
     const { academyId } = (await t.http().get('/api/account')).body as { academyId: string };
     const log = () =>
-      t
-        .as('')
-        .post(`/api/p/${token}/repetitions`)
-        .send({ id: randomUUID(), drillId: 'overhang', good: true });
-    await log().expect(201);
+      edit(
+        t.as(''),
+        'repetition.add',
+        { fields: { id: randomUUID(), drillId: 'overhang', good: true } },
+        { page: token },
+      );
+    await log().expect(200);
     const made = (at: string) => ({
       id: randomUUID(),
       academyId,
@@ -44,7 +47,7 @@ describe('a page’s link', () => {
         await tx.insert(repetition).values(Array.from({ length: count }, () => made(at)));
       });
     await put(298, new Date().toISOString());
-    await log().expect(201);
+    await log().expect(200);
     const { body } = await log().expect(400);
     expect(body.message).toMatch(/that is enough for one page: tell your coach/);
   });

@@ -35,7 +35,6 @@ import {
   IsOptional,
   IsString,
   IsNotEmpty,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -281,10 +280,6 @@ export class PageWord {
 }
 
 export class AddWord {
-  @ApiProperty({ description: 'Chosen by the page: sent twice, it is one' })
-  @IsString()
-  @Matches(/^[\w-]{8,60}$/, { message: 'id: letters, digits, - and _, 8 to 60' })
-  readonly id!: string;
   @ApiProperty()
   @trimmed
   @IsString()
@@ -328,6 +323,5 @@ export class PlayerPage extends PageContent {
 }
 
 export class TickHomework {
-  @ApiProperty() @IsDay() readonly date!: string;
   @ApiProperty() @IsBoolean() readonly done!: boolean;
 }

@@ -1,8 +1,8 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
+import { NamesItsChange, Writes } from '../history/writer.ts';
+import type { Writer } from '../history/history.service.ts';
 import { NewSharedPage, SharePage, SharedPage } from './page.dto.ts';
 import { PagesService } from './pages.service.ts';
 import { Within } from '../accounts/within.ts';
@@ -28,9 +28,9 @@ export class PagesController {
     @Within() scope: Scope,
     @Param('lessonId') lessonId: string,
     @Body() body: SharePage,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<NewSharedPage> {
-    return this.pages.share(scope, lessonId, body, change);
+    return this.pages.share(scope, lessonId, body, writer);
   }
 
   @Get('players/:playerId/reports')
@@ -48,21 +48,8 @@ export class PagesController {
     @Within() scope: Scope,
     @Param('playerId') playerId: string,
     @Body() body: SharePage,
-    @Writes() change: Change,
+    @Writes() writer: Writer,
   ): Promise<NewSharedPage> {
-    return this.pages.report(scope, playerId, body, change);
-  }
-
-  @Delete('pages/:id')
-  @May('plan')
-  @HttpCode(204)
-  @ApiNoContentResponse()
-  @NamesItsChange()
-  withdraw(
-    @Within() scope: Scope,
-    @Param('id') id: string,
-    @Writes() change: Change,
-  ): Promise<void> {
-    return this.pages.withdraw(scope, id, change);
+    return this.pages.report(scope, playerId, body, writer);
   }
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, asc, count, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { homeworkTick, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { PageWord } from './page.dto.ts';
@@ -8,6 +8,7 @@ import type { RepetitionRow } from '../steps/steps.repository.ts';
 import type { Scope } from '../common/scope.ts';
 
 export type PageRow = typeof sharedPage.$inferSelect;
+type WordRow = typeof pageWord.$inferSelect;
 
 @Injectable()
 export class PagesRepository {
@@ -104,23 +105,6 @@ export class PagesRepository {
       .orderBy(asc(repetition.at));
   }
 
-  /** How many repetitions came from a page in all, those taken away among them, and since a moment. */
-  async countRepetitions(
-    scope: Scope,
-    db: Handle,
-    pageId: string,
-    since: string,
-  ): Promise<{ all: number; lately: number }> {
-    const [row] = await db
-      .select({
-        all: count(),
-        lately: sql<number>`coalesce(sum(${repetition.at} >= ${since}), 0)`,
-      })
-      .from(repetition)
-      .where(and(eq(repetition.academyId, scope.academyId), eq(repetition.pageId, pageId)));
-    return row!;
-  }
-
   /** What the player wrote back, the oldest first. */
   async words(scope: Scope, db: Handle, pageId: string): Promise<PageWord[]> {
     const rows = await db
@@ -131,14 +115,14 @@ export class PagesRepository {
     return rows.map(({ id, text, at }) => ({ id, text, at }));
   }
 
-  /** Adds what a player wrote; sent twice it is one. Whether it is new. */
-  async addWord(scope: Scope, db: Handle, pageId: string, word: PageWord): Promise<boolean> {
-    const added = await db
-      .insert(pageWord)
-      .values({ ...word, academyId: scope.academyId, pageId })
-      .onConflictDoNothing()
-      .returning({ id: pageWord.id });
-    return added.length > 0;
+  async findWord(scope: Scope, db: Handle, id: string): Promise<WordRow | null> {
+    const own = and(eq(pageWord.academyId, scope.academyId), eq(pageWord.id, id));
+    const [row] = await db.select().from(pageWord).where(own);
+    return row ?? null;
+  }
+
+  async addWord({ academyId }: Scope, db: Handle, row: Omit<WordRow, 'academyId'>): Promise<void> {
+    await db.insert(pageWord).values({ ...row, academyId });
   }
 
   private own(scope: Scope) {

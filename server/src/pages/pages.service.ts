@@ -6,7 +6,7 @@ import { hashOf, newToken } from '../common/token.ts';
 import { invalid } from '../common/validation.ts';
 import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
-import type { Change } from '../history/change.ts';
+import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { NewSharedPage, PageContent, SharePage, SharedPage } from './page.dto.ts';
@@ -48,7 +48,7 @@ export class PagesService {
     });
   }
 
-  share(scope: Scope, lessonId: string, page: SharePage, change: Change): Promise<NewSharedPage> {
+  share(scope: Scope, lessonId: string, page: SharePage, writer: Writer): Promise<NewSharedPage> {
     const { period, points } = page.content;
     const trouble =
       period != null
@@ -57,17 +57,17 @@ export class PagesService {
           ? 'points: write at least one'
           : null;
     if (trouble !== null) throw invalid([{ field: 'content', reason: trouble }]);
-    return this.give(scope, page, change, async (tx) => {
+    return this.give(scope, page, writer, async (tx) => {
       const { player } = await this.lessons.require(scope, tx, lessonId);
       return { player, lessonId };
     });
   }
 
   /** Gives a player a report: a page of a period. */
-  report(scope: Scope, playerId: string, page: SharePage, change: Change): Promise<NewSharedPage> {
+  report(scope: Scope, playerId: string, page: SharePage, writer: Writer): Promise<NewSharedPage> {
     if (page.content.period == null)
       throw invalid([{ field: 'content', reason: 'period: say from when to when it is' }]);
-    return this.give(scope, page, change, async (tx) => {
+    return this.give(scope, page, writer, async (tx) => {
       return { player: await this.requirePlayer(scope, tx, playerId), lessonId: null };
     });
   }
@@ -93,7 +93,7 @@ export class PagesService {
   private give(
     scope: Scope,
     { content, days }: SharePage,
-    change: Change,
+    writer: Writer,
     to: (tx: Handle) => Promise<{ readonly player: PlayerRow; readonly lessonId: string | null }>,
   ): Promise<NewSharedPage> {
     const token = newToken();
@@ -114,7 +114,7 @@ export class PagesService {
       };
       await this.pages.insert(scope, tx, row);
       const what = lessonId === null ? 'report given' : 'page given';
-      await this.history.made(scope, tx, { thing: 'page', id: row.id, ...whose }, what, change);
+      await this.history.made(scope, tx, { thing: 'page', id: row.id, ...whose }, what, writer);
       const [told] = await this.told(scope, tx, player, [{ ...row, academyId: scope.academyId }]);
       return { ...told!, token };
     });
@@ -125,25 +125,5 @@ export class PagesService {
     if (player === null || player.deletedAt !== null)
       throw new NotFoundException('There is no such player in this academy.');
     return player;
-  }
-
-  async withdraw(scope: Scope, id: string, change: Change): Promise<void> {
-    await this.mark(scope, id, true, change);
-  }
-
-  /** Withdraws a page from its player, or gives it again behind the same link. */
-  async mark(scope: Scope, id: string, deleted: boolean, change: Change): Promise<void> {
-    await this.store.write(async (tx) => {
-      const page = await this.pages.find(scope, tx, id);
-      if (page === null) throw new NotFoundException('There is no such page in this academy.');
-      const { lessonId, playerId, withdrawnAt } = page;
-      const of = { thing: 'page', id, version: 1, lessonId, playerId } as const;
-      const kind = lessonId === null ? 'report' : 'page';
-      const what = deleted ? `${kind} withdrawn` : `${kind} given again`;
-      const current = { deleted: withdrawnAt !== null };
-      if ((await this.history.edit(scope, tx, of, current, { deleted }, what, change)) === null)
-        return;
-      await this.pages.withdraw(scope, tx, id, deleted ? this.clock.text() : null);
-    });
   }
 }

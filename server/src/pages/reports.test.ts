@@ -1,6 +1,7 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
+import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -41,22 +42,24 @@ describe('a report', () => {
       record: RECORD,
       points: [],
     });
-    await t
-      .as('')
-      .post(`/api/p/${token}/words`)
-      .send({ id: 'a-word-back', text: 'I see it' })
-      .expect(201);
+    await edit(
+      t.as(''),
+      'word.add',
+      { fields: { id: 'a-word-back', text: 'I see it' } },
+      { page: token },
+    ).expect(200);
     const log = { id: crypto.randomUUID(), drillId: 'rails', good: true };
-    const { body: refused } = await t
-      .as('')
-      .post(`/api/p/${token}/repetitions`)
-      .send(log)
-      .expect(400);
+    const { body: refused } = await edit(
+      t.as(''),
+      'repetition.add',
+      { fields: log },
+      { page: token },
+    ).expect(400);
     expect(JSON.stringify(refused)).toContain('a report has no station');
     const { body: reports } = await t.http().get(`/api/players/${player}/reports`).expect(200);
     expect(reports).toMatchObject([{ id, period: content.period, said: [{ text: 'I see it' }] }]);
     expect(JSON.stringify(reports)).not.toContain(token);
-    await t.http().delete(`/api/pages/${id}`).expect(204);
+    await edit(t.http(), 'page.remove', { id: id }).expect(200);
     await t.as('').get(`/api/p/${token}`).expect(410);
   });
 
@@ -66,11 +69,12 @@ describe('a report', () => {
     const page = { ...content, points: ['Of the lesson'], record: null, period: null };
     await t.http().post(`/api/lessons/${lesson}/pages`).send({ content: page, days: 30 });
     const { body: given } = await give(player).expect(201);
-    await t
-      .as('')
-      .post(`/api/p/${(given as { token: string }).token}/words`)
-      .send({ id: 'a-word-of-finn', text: 'Good to see' })
-      .expect(201);
+    await edit(
+      t.as(''),
+      'word.add',
+      { fields: { id: 'a-word-of-finn', text: 'Good to see' } },
+      { page: (given as { token: string }).token },
+    ).expect(200);
     const { body: all } = await t.http().get('/api/given?today=2026-05-05').expect(200);
     const own = (all as { player: { id: string } }[]).find((one) => one.player.id === player);
     // What was written back counts, on whichever page.
@@ -83,9 +87,9 @@ describe('a report', () => {
     const player = await t.player({ name: 'Ida Moor' });
     const { body: given } = await give(player).expect(201);
     const { token } = given as { token: string };
-    await t.http().delete(`/api/players/${player}`).expect(204);
+    await edit(t.http(), 'player.remove', { id: player }).expect(200);
     await t.as('').get(`/api/p/${token}`).expect(410);
-    await t.http().post(`/api/players/${player}/restore`).expect(200);
+    await edit(t.http(), 'player.restore', { id: player }).expect(200);
     await t.as('').get(`/api/p/${token}`).expect(200);
     await t.http().post(`/api/players/${player}/erase`).send({ name: 'Ida Moor' }).expect(204);
     await t.as('').get(`/api/p/${token}`).expect(404);
@@ -121,7 +125,7 @@ describe('goals and the report being written', () => {
     setOn: '2026-05-04',
   };
   const patch = (player: string, body: object) =>
-    t.http().patch(`/api/players/${player}`).send(body);
+    edit(t.http(), 'player.set', { id: player, fields: body });
 
   it('are the player’s own, kept and given back', async () => {
     const player = await t.player();

@@ -6,6 +6,8 @@ import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { pageWith } from '../testing/pages.ts';
 import { join } from '../testing/people.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack } from '../testing/edit.ts';
 
 let t: TestApp;
 /** Cookies; the player is the coach's. */
@@ -36,13 +38,13 @@ beforeAll(async () => {
   other = (await join(t, 'coach', 'other@academy.example')).cookie;
   assistant = (await join(t, 'assistant')).cookie;
   const player = { name: 'Ada Reed', hand: 'right', coachId: ids.coach };
-  ids.player = (await t.as(own).post('/api/players').send(player).expect(201)).body.id as string;
-  await t.as(own).patch(`/api/players/${ids.player}`).send({ bodyNotes: NOTES }).expect(200);
+  ids.player = (await edit(t.as(own), 'player.add', { fields: player }).expect(200)).body
+    .id as string;
+  await edit(t.as(own), 'player.set', { id: ids.player, fields: { bodyNotes: NOTES } }).expect(200);
   ids.lesson = await t.lesson(ids.player);
-  const setup = (lesson: string) => t.as(own).patch(`/api/lessons/${lesson}/parts/setup`);
-  await setup(ids.lesson)
-    .send({ changes: { body: THAT_DAY } })
-    .expect(200);
+  const setup = (lesson: string) =>
+    edit(t.as(own), 'part.set', { id: `${lesson}.setup`, fields: { body: THAT_DAY } });
+  await setup(ids.lesson).expect(200);
   // Put down on the lesson's own day.
   const thatDay = eq(history.thingId, `${ids.lesson}.setup`);
   await t.app
@@ -53,9 +55,9 @@ beforeAll(async () => {
   const { id, token } = given.body as { id: string; token: string };
   ids.page = id;
   const word = { id: '6f0c1f9e-6d2e-4b61-9b0e-3f3f7a2f1a11', text: `It hurt, ${SECRETS[2]}` };
-  await t.as('').post(`/api/p/${token}/words`).send(word).expect(201);
+  await edit(t.as(''), 'word.add', { fields: word }, { page: token }).expect(200);
   const now = { playerId: ids.player, startsAt: new Date().toISOString() };
-  ids.today = (await t.as(own).post('/api/lessons').send(now).expect(201)).body.id as string;
+  ids.today = (await edit(t.as(own), 'lesson.add', { fields: now }).expect(200)).body.id as string;
 });
 afterAll(() => t.close());
 
@@ -97,18 +99,22 @@ describe('kept to a player’s own coach', () => {
   });
 
   it('who may not read it cannot write over it, nor put it back, nor take it out', async () => {
-    const patch = (body: object) => t.as(other).patch(`/api/players/${ids.player}`).send(body);
+    const patch = (body: object) =>
+      edit(t.as(other), 'player.set', { id: ids.player, fields: body });
     expect((await patch({ bodyNotes: 'none' }).expect(403)).body.message).toMatch(/own coach/);
     await patch({ coachId: '' }).expect(403);
     await patch({ aims: 'Straighter' }).expect(200);
-    const parts = t.as(other).patch(`/api/lessons/${ids.lesson}/parts/setup`);
-    await parts.send({ changes: { body: 'fine' } }).expect(403);
+    await edit(t.as(other), 'part.set', {
+      id: `${ids.lesson}.setup`,
+      fields: { body: 'fine' },
+    }).expect(403);
     await t.as(other).get(`/api/players/${ids.player}/archive`).expect(403);
     const history = await t.as(other).get(`/api/players/${ids.player}/history`).expect(200);
-    const changes = history.body as { id: string; after: object; canUndo: boolean }[];
-    const told = changes.find(({ after }) => 'bodyNotes' in after)!;
-    expect(told).toMatchObject({ after: { bodyNotes: 'back, stiff' }, canUndo: false });
-    await t.as(other).post(`/api/history/${told.id}/undo`).expect(403);
+    const changes = history.body as HistoryEntry[];
+    const told = changes.find(({ steps }) => 'bodyNotes' in steps[0]!.after)!;
+    expect(told).toMatchObject({ canUndo: false });
+    expect(told.steps[0]!.after).toEqual({ bodyNotes: 'back, stiff' });
+    await putBack(t.as(other), told).expect(403);
     const { body } = await t.as(own).get(`/api/players/${ids.player}`).expect(200);
     expect(body).toMatchObject({ bodyNotes: NOTES, aims: 'Straighter' });
   });
@@ -116,7 +122,7 @@ describe('kept to a player’s own coach', () => {
   it('on its day a lesson’s coach reads and writes how the body feels; an assistant never', async () => {
     const setup = `/api/lessons/${ids.today}/parts`;
     const changes = { body: 'The hip pinches' };
-    await t.as(other).patch(`${setup}/setup`).send({ changes }).expect(200);
+    await edit(t.as(other), 'part.set', { id: `${ids.today}.setup`, fields: changes }).expect(200);
     const valueFor = async (cookie: string) =>
       ((await t.as(cookie).get(setup).expect(200)).body as { value: object }[])[0]!.value;
     expect(await valueFor(other)).toEqual(changes);
@@ -125,10 +131,12 @@ describe('kept to a player’s own coach', () => {
 
   it('a lesson that is moved to today tells nobody how the body felt on its own day', async () => {
     const moved = { startsAt: new Date().toISOString() };
-    await t.as(other).patch(`/api/lessons/${ids.lesson}`).send(moved).expect(200);
+    await edit(t.as(other), 'lesson.set', { id: ids.lesson, fields: moved }).expect(200);
     expect(secretsIn(await everythingAsked(other))).toEqual([]);
-    const parts = t.as(other).patch(`/api/lessons/${ids.lesson}/parts/setup`);
-    await parts.send({ changes: { body: 'fine' } }).expect(403);
+    await edit(t.as(other), 'part.set', {
+      id: `${ids.lesson}.setup`,
+      fields: { body: 'fine' },
+    }).expect(403);
   });
 
   it('nobody’s player is read by every coach, and an owner says whose a player is', async () => {
@@ -137,8 +145,10 @@ describe('kept to a player’s own coach', () => {
     expect(body).toMatchObject({ bodyNotes: 'Elbow', isPersonalRead: true });
     const asOwner = await t.http().get(`/api/players/${ids.player}`).expect(200);
     expect(asOwner.body.isPersonalRead).toBe(false);
-    await t.http().patch(`/api/players/${ids.player}`).send({ coachId: '' }).expect(200);
-    await t.http().patch(`/api/players/${ids.player}`).send({ coachId: ids.coach }).expect(200);
+    await edit(t.http(), 'player.set', { id: ids.player, fields: { coachId: '' } }).expect(200);
+    await edit(t.http(), 'player.set', { id: ids.player, fields: { coachId: ids.coach } }).expect(
+      200,
+    );
   });
 
   it('a copy from before opens it to nobody', async () => {

@@ -19,14 +19,13 @@ import {
   IsNotEmpty,
   IsNumber,
   IsString,
-  IsUUID,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
-import { IfGiven } from '../common/given.ts';
+import { IfGiven, IsDay } from '../common/given.ts';
 import { OneLine } from '../common/one-line.ts';
 import { trimmed } from '../common/trimmed.ts';
 import { GoalDto } from './goal.dto.ts';
@@ -119,14 +118,18 @@ class PlayerFields {
   readonly report?: ReportDraftDto | null;
 }
 
-export class CreatePlayer extends PlayerFields {
-  @ApiPropertyOptional({ description: 'Chosen by the caller, so that a repeat adds nothing' })
-  @IfGiven()
-  @IsUUID()
-  readonly id?: string;
-}
+export class CreatePlayer extends PlayerFields {}
 
-export class UpdatePlayer extends PartialType(PlayerFields, { skipNullProperties: false }) {}
+export class UpdatePlayer extends PartialType(PlayerFields, { skipNullProperties: false }) {
+  @ApiPropertyOptional({
+    type: String,
+    nullable: true,
+    description: 'Though long gone, kept until this day; an owner says so',
+  })
+  @IsOptional()
+  @IsDay()
+  readonly keepUntil?: string | null;
+}
 
 export class Player {
   @ApiProperty() readonly id!: string;

@@ -10,6 +10,7 @@ import { Pool } from '../threads/pool.ts';
 import { CatchUp } from './catch-up.ts';
 import { ReadingsRepository } from './readings.repository.ts';
 import { ReadingsService } from './readings.service.ts';
+import { edit, putInto } from '../testing/edit.ts';
 
 let t: TestApp;
 let runs: jest.SpyInstance;
@@ -32,7 +33,7 @@ async function drilled(playerId: string) {
   const path = `/api/lessons/${lesson}`;
   const begin = async (kind: string, drillId?: string): Promise<string> => {
     const id = crypto.randomUUID();
-    await t.http().post(`${path}/blocks`).send({ id, kind, drillId }).expect(201);
+    await edit(t.http(), 'block.add', { id, of: lesson, fields: { kind, drillId } }).expect(200);
     return id;
   };
   const drop = (pathDeg: number) =>
@@ -74,7 +75,7 @@ describe('what drills moved', () => {
     await effectsOf(player);
     expect(runs).toHaveBeenCalledTimes(1);
     const [ball] = (await t.whole(second.lesson)).balls.slice(-1);
-    await t.http().patch(`/api/balls/${ball!.id}`).send({ keep: 'out' }).expect(200);
+    await edit(t.http(), 'ball.set', { id: ball!.id, fields: { keep: 'out' } }).expect(200);
     expect(await effectsOf(player)).toEqual(await computed(lessons));
     expect(runs.mock.calls.at(-1)![1].lessonIds).toHaveLength(1);
   });
@@ -83,40 +84,30 @@ describe('what drills moved', () => {
     [
       'a ball deleted',
       async ({ lesson }) =>
-        t
-          .http()
-          .delete(`/api/balls/${(await t.whole(lesson)).balls.at(-1)!.id}`)
-          .expect(204),
+        edit(t.http(), 'ball.remove', { id: (await t.whole(lesson)).balls.at(-1)!.id }).expect(200),
     ],
     [
       'a ball moved to no block',
       async ({ lesson }) => {
         const ballIds = [(await t.whole(lesson)).balls.at(-1)!.id];
         const body = { ballIds, blockId: null };
-        return t.http().post(`/api/lessons/${lesson}/balls/block`).send(body).expect(204);
+        return putInto(t.http(), lesson, body).expect(200);
       },
     ],
     [
       'the block of another drill',
-      ({ block }) => t.http().patch(`/api/blocks/${block}`).send({ drillId: 'overhang' }),
+      ({ block }) => edit(t.http(), 'block.set', { id: block, fields: { drillId: 'overhang' } }),
     ],
-    ['the block taken away', ({ block }) => t.http().delete(`/api/blocks/${block}`).expect(204)],
+    [
+      'the block taken away',
+      ({ block }) => edit(t.http(), 'block.remove', { id: block }).expect(200),
+    ],
     [
       'a file taken back',
       async ({ lesson }) =>
-        t
-          .http()
-          .delete(`/api/files/${(await t.whole(lesson)).files.at(-1)!.id}`)
-          .expect(204),
+        edit(t.http(), 'file.remove', { id: (await t.whole(lesson)).files.at(-1)!.id }).expect(200),
     ],
-    [
-      'other rules',
-      () =>
-        t
-          .http()
-          .patch('/api/settings')
-          .send({ changes: { 'accuracy.clubPathDeg': 2 } }),
-    ],
+    ['other rules', () => edit(t.http(), 'setting.set', { fields: { 'accuracy.clubPathDeg': 2 } })],
   ])('is never out of date: %s', async (_, change) => {
     const player = await t.player();
     const made = await drilled(player);
@@ -182,26 +173,27 @@ describe('readings kept of lessons', () => {
     const [{ lesson, block }, left] = [await drilled(player), await drilled(lefty)];
     // A left-hander's file asks what plus means first: these are tapped in.
     for (const startDirectionDeg of [-3, 2])
-      await t
-        .http()
-        .post(`/api/lessons/${left.lesson}/balls`)
-        .send({ startDirectionDeg, curveM: 9, carryM: 120, club: '7-iron', seen: 'eye' })
-        .expect(201);
+      await edit(t.http(), 'ball.add', {
+        of: left.lesson,
+        fields: { startDirectionDeg, curveM: 9, carryM: 120, club: '7-iron', seen: 'eye' },
+      }).expect(200);
     await catchUp();
     await expectUpToDate(lesson);
     await expectUpToDate(left.lesson, 'left');
     const ball = async () => (await t.whole(lesson)).balls.at(-1)!.id;
-    const patch = (path: string, body: object) => t.http().patch(path).send(body).expect(200);
+    const setLast = async (fields: object) =>
+      edit(t.http(), 'ball.set', { id: await ball(), fields }).expect(200);
+    const setRules = (fields: object) => edit(t.http(), 'setting.set', { id: 'academy', fields });
     const changes: (() => Promise<unknown>)[] = [
-      async () => patch(`/api/balls/${await ball()}`, { keep: 'out' }),
-      async () => patch(`/api/balls/${await ball()}`, { clubPathDeg: 7 }),
-      async () => t.http().delete(`/api/balls/${await ball()}`),
-      () => patch(`/api/blocks/${block}`, { drillId: 'overhang' }),
-      () => t.http().post(`/api/lessons/${lesson}/balls`).send({ carryM: 90, club: '7-iron' }),
-      () => patch('/api/settings', { changes: { 'bands.pathNeutralDeg': 1.5 } }),
-      () => patch('/api/settings', { changes: { 'accuracy.faceAngleDeg': 0.4 } }),
-      () => t.http().delete(`/api/blocks/${block}`),
-      async () => t.http().delete(`/api/files/${(await t.whole(lesson)).files[0]!.id}`),
+      () => setLast({ keep: 'out' }),
+      () => setLast({ clubPathDeg: 7 }),
+      async () => edit(t.http(), 'ball.remove', { id: await ball() }),
+      () => edit(t.http(), 'block.set', { id: block, fields: { drillId: 'overhang' } }),
+      () => edit(t.http(), 'ball.add', { of: lesson, fields: { carryM: 90, club: '7-iron' } }),
+      () => setRules({ 'bands.pathNeutralDeg': 1.5 }),
+      () => setRules({ 'accuracy.faceAngleDeg': 0.4 }),
+      () => edit(t.http(), 'block.remove', { id: block }),
+      async () => edit(t.http(), 'file.remove', { id: (await t.whole(lesson)).files[0]!.id }),
     ];
     for (const change of changes) {
       await change();
@@ -215,7 +207,7 @@ describe('readings kept of lessons', () => {
     const player = await t.player();
     const { lesson } = await drilled(player);
     await catchUp();
-    await t.http().patch(`/api/players/${player}`).send({ hand: 'left' }).expect(200);
+    await edit(t.http(), 'player.set', { id: player, fields: { hand: 'left' } }).expect(200);
     await catchUp();
     await expectUpToDate(lesson, 'left');
   });
@@ -236,7 +228,7 @@ describe('readings kept of lessons', () => {
     const count = async () => (await keptOf(lesson)).row?.count;
     t.app.get(CatchUp).start();
     await until(async () => (await count()) === 16);
-    await t.http().post(`/api/lessons/${lesson}/balls`).send({ carryM: 100 }).expect(201);
+    await edit(t.http(), 'ball.add', { of: lesson, fields: { carryM: 100 } }).expect(200);
     await until(async () => (await count()) === 17);
     await expectUpToDate(lesson);
   });

@@ -17,6 +17,7 @@ import type { TestApp } from '../testing/app.ts';
 import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
 import { pageWith } from '../testing/pages.ts';
+import { edit, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -34,7 +35,7 @@ const SOURCE = sourceKey(fileOf(0).toString().split('\n'));
 
 /** A lesson on a day, with a file of nine balls. */
 async function visit(playerId: string, startsAt: string, pathDeg: number, club?: string) {
-  const made = await t.http().post('/api/lessons').send({ playerId, startsAt }).expect(201);
+  const made = await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt } }).expect(200);
   const { id } = made.body as { id: string };
   await t
     .http()
@@ -84,12 +85,12 @@ describe('a player’s record', () => {
     const { player, lessons } = await season(6);
     expect((await asked(player)).record).toEqual(await computed(lessons));
     const [ball] = (await t.whole(lessons[2]!)).balls;
-    await t.http().patch(`/api/balls/${ball!.id}`).send({ keep: 'out' }).expect(200);
+    await edit(t.http(), 'ball.set', { id: ball!.id, fields: { keep: 'out' } }).expect(200);
     expect((await asked(player)).record).toEqual(await computed(lessons));
-    await t.http().delete(`/api/lessons/${lessons[0]}`).expect(204);
+    await edit(t.http(), 'lesson.remove', { id: lessons[0] }).expect(200);
     expect((await asked(player)).record).toEqual(await computed(lessons.slice(1)));
     const changes = { 'bands.pathAcceptableDeg': 4 };
-    await t.http().patch('/api/settings').send({ changes }).expect(200);
+    await edit(t.http(), 'setting.set', { fields: changes }).expect(200);
     const { bands } = (await t.http().get('/api/settings')).body as { bands: object };
     const wider = (await asked(player)).record!;
     expect(wider).toEqual(await computed(lessons.slice(1), { bands }));
@@ -102,7 +103,7 @@ describe('a player’s record', () => {
     expect((await asked(player)).record).toMatchObject({ kind: 'iron', kinds: ['iron', 'driver'] });
     expect((await asked(player, '?kind=driver')).record).toMatchObject({ kind: 'driver' });
     const wanted = { all: { shape: 'fade' } };
-    await t.http().patch(`/api/players/${player}`).send({ wanted }).expect(200);
+    await edit(t.http(), 'player.set', { id: player, fields: { wanted } }).expect(200);
     expect((await asked(player)).record!.wanted).toMatchObject({ shape: 'fade' });
     const { body } = await t.http().get(`/api/players/${player}/record?kind=putter`).expect(400);
     expect(JSON.stringify(body)).toContain('kind: choose one of driver');
@@ -126,10 +127,9 @@ describe('a player’s record', () => {
     const { player, lessons } = await season(2);
     const other =
       'Club;Face to target;Club path;Carry distance (m)\n7 iron;1;2;140\n7 iron;1;2;141\n7 iron;2;2;142\n';
-    const made = await t
-      .http()
-      .post('/api/lessons')
-      .send({ playerId: player, startsAt: dayOf(3) });
+    const made = await edit(t.http(), 'lesson.add', {
+      fields: { playerId: player, startsAt: dayOf(3) },
+    });
     const id = (made.body as { id: string }).id;
     await t
       .http()
@@ -196,20 +196,18 @@ describe('where everybody stands', () => {
     };
     await same();
     const [ball] = (await t.whole(lessons[5]!)).balls;
-    await t.http().patch(`/api/balls/${ball!.id}`).send({ keep: 'out' }).expect(200);
+    await edit(t.http(), 'ball.set', { id: ball!.id, fields: { keep: 'out' } }).expect(200);
     await same();
-    await t.http().delete(`/api/lessons/${lessons[5]}`).expect(204);
+    await edit(t.http(), 'lesson.remove', { id: lessons[5] }).expect(200);
     await same();
-    await t.http().post(`/api/lessons/${lessons[5]}/restore`).expect(200);
+    await edit(t.http(), 'lesson.restore', { id: lessons[5] }).expect(200);
     await same();
-    await t
-      .http()
-      .patch(`/api/lessons/${lessons[5]}`)
-      .send({ startsAt: dayOf(20) })
-      .expect(200);
+    await edit(t.http(), 'lesson.set', { id: lessons[5], fields: { startsAt: dayOf(20) } }).expect(
+      200,
+    );
     await same();
     const wanted = { all: { shape: 'draw' } };
-    await t.http().patch(`/api/players/${player}`).send({ wanted }).expect(200);
+    await edit(t.http(), 'player.set', { id: player, fields: { wanted } }).expect(200);
     await same();
     expect(await t.app.get(RecordService).catchUp(scope)).toBe(0);
   });
@@ -218,7 +216,7 @@ describe('where everybody stands', () => {
     const { player, lessons } = await season(3);
     await catchUp();
     const before = await standingOf(player);
-    await t.http().post(`/api/lessons/${lessons[0]}/balls`).send({ carryM: 120 }).expect(201);
+    await edit(t.http(), 'ball.add', { of: lessons[0], fields: { carryM: 120 } }).expect(200);
     // Its lesson is not read again yet.
     expect(await t.app.get(RecordService).catchUp(scope)).toBe(0);
     expect(await standingOf(player)).toEqual(before);
@@ -241,7 +239,7 @@ describe('where everybody stands', () => {
     expect(await since('2026-02-01')).toContain(player);
     expect(await since('2026-03-01')).not.toContain(player);
     await t.http().get('/api/standings?since=lately').expect(400);
-    await t.http().delete(`/api/players/${player}`).expect(204);
+    await edit(t.http(), 'player.remove', { id: player }).expect(200);
     expect(await standingOf(player)).toBeUndefined();
   });
 });
@@ -253,7 +251,9 @@ describe('what drills moved over all', () => {
       const path = `/api/lessons/${lesson}`;
       const hit = async (kind: string, pathDeg: number, drillId?: string): Promise<void> => {
         const id = crypto.randomUUID();
-        await t.http().post(`${path}/blocks`).send({ id, kind, drillId }).expect(201);
+        await edit(t.http(), 'block.add', { id, of: lesson, fields: { kind, drillId } }).expect(
+          200,
+        );
         await t
           .http()
           .post(`${path}/files`)
@@ -282,11 +282,10 @@ describe('beside it', () => {
     const player = await t.player();
     const lesson = await visit(player, dayOf(0), -4);
     const log = (good: boolean, doseStep?: number) =>
-      t
-        .http()
-        .post(`/api/lessons/${lesson}/repetitions`)
-        .send({ id: crypto.randomUUID(), drillId: 'rails', good, doseStep })
-        .expect(201);
+      edit(t.http(), 'repetition.add', {
+        of: lesson,
+        fields: { id: crypto.randomUUID(), drillId: 'rails', good, doseStep },
+      }).expect(200);
     await log(true);
     await log(true, 1);
     await log(false, 2);
@@ -309,7 +308,7 @@ describe('beside it', () => {
       .expect(201);
     const { token } = given.body as { token: string };
     const tick = (date: string, done: boolean) =>
-      t.http().post(`/api/p/${token}/ticks`).send({ date, done }).expect(204);
+      tickAt(t.http(), token, { date, done }).expect(200);
     await tick('2026-01-11', true);
     await tick('2026-01-08', true);
     await tick('2026-01-08', false);

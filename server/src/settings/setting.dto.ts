@@ -67,13 +67,3 @@ export class Settings implements AcademyRules {
 export class StoredSettings extends Settings {
   @ApiProperty() readonly version!: number;
 }
-
-export class ChangeSettings {
-  @ApiProperty({
-    type: 'object',
-    additionalProperties: true,
-    description: 'The settings that change, by their path, such as `bands.pathNeutralDeg`',
-  })
-  @IsObject()
-  readonly changes!: Record<string, unknown>;
-}

@@ -1,9 +1,7 @@
-import { Body, Controller, Get, Patch } from '@nestjs/common';
+import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../accounts/abilities.ts';
-import { NamesItsChange, Writes } from '../history/change.ts';
-import type { Change } from '../history/change.ts';
-import { ChangeSettings, StoredSettings } from './setting.dto.ts';
+import { StoredSettings } from './setting.dto.ts';
 import { SettingsService } from './settings.service.ts';
 import { Within } from '../accounts/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -18,17 +16,5 @@ export class SettingsController {
   @ApiOkResponse({ type: StoredSettings })
   get(@Within() scope: Scope): Promise<StoredSettings> {
     return this.settings.get(scope);
-  }
-
-  @Patch()
-  @May('plan')
-  @ApiOkResponse({ type: StoredSettings })
-  @NamesItsChange()
-  change(
-    @Within() scope: Scope,
-    @Body() { changes }: ChangeSettings,
-    @Writes() change: Change,
-  ): Promise<StoredSettings> {
-    return this.settings.edit(scope, changes, 'settings changed', change);
   }
 }

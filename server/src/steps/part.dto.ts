@@ -134,17 +134,6 @@ export function partTrouble(part: LessonPartName, value: object): string | null 
   return null;
 }
 
-export class ChangePart {
-  @ApiProperty({
-    type: 'object',
-    additionalProperties: true,
-    description:
-      'The fields that change, by their path, such as `target` or `observations.chest`; null takes one away',
-  })
-  @IsObject()
-  readonly changes!: Record<string, unknown>;
-}
-
 export class LessonPart {
   @ApiProperty({ enum: LESSON_PARTS }) readonly part!: LessonPartName;
   @ApiProperty({ type: 'object', additionalProperties: true }) readonly value!: Record<
@@ -157,7 +146,6 @@ export class LessonPart {
 }
 
 export class AddRepetition {
-  @ApiProperty() @IsString() @MaxLength(40) readonly id!: string;
   @ApiProperty() @IsString() @MaxLength(60) readonly drillId!: string;
   @ApiProperty() @IsBoolean() readonly good!: boolean;
   @ApiPropertyOptional() @IfGiven() @IsString() @MaxLength(60) readonly miss?: string;

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, count, desc, eq, isNull, sql } from 'drizzle-orm';
 import { lessonPart, repetition } from '../db/schema/index.ts';
 import type { LessonPartName } from '../db/schema/work.ts';
 import type { Handle } from '../db/handle.ts';
@@ -87,6 +87,23 @@ export class StepsRepository {
     const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.id, id));
     const [row] = await db.select().from(repetition).where(own);
     return row ?? null;
+  }
+
+  /** How many repetitions came from a page in all, those taken away among them, and since a moment. */
+  async countRepetitions(
+    scope: Scope,
+    db: Handle,
+    pageId: string,
+    since: string,
+  ): Promise<{ all: number; lately: number }> {
+    const [row] = await db
+      .select({
+        all: count(),
+        lately: sql<number>`coalesce(sum(${repetition.at} >= ${since}), 0)`,
+      })
+      .from(repetition)
+      .where(and(eq(repetition.academyId, scope.academyId), eq(repetition.pageId, pageId)));
+    return row!;
   }
 
   async addRepetition(

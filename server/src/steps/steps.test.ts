@@ -3,6 +3,7 @@ import ICAL from 'ical.js';
 import { Clock } from '../common/clock.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
+import { edit, putInto, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
@@ -10,7 +11,7 @@ afterAll(() => t.close());
 
 const lessonOf = (id: string) => t.whole(id);
 const put = (id: string, part: string, changes: object) =>
-  t.http().patch(`/api/lessons/${id}/parts/${part}`).send({ changes });
+  edit(t.http(), 'part.set', { id: `${id}.${part}`, fields: changes });
 
 describe('the steps of a lesson', () => {
   it('are kept field by field, and resumed on any device', async () => {
@@ -59,21 +60,21 @@ describe('blocks and repetitions', () => {
     const id = await t.lesson(playerId);
     const ids: string[] = [];
     for (const clubPathDeg of [-6, -5.5, -6.5, -6.2, -5.8, -2, -2.4, -1.8, -2.2, -1.9]) {
-      const { body } = await t
-        .http()
-        .post(`/api/lessons/${id}/balls`)
-        .send({ clubPathDeg, faceAngleDeg: 0, club: '7-iron' });
+      const { body } = await edit(t.http(), 'ball.add', {
+        of: id,
+        fields: { clubPathDeg, faceAngleDeg: 0, club: '7-iron' },
+      });
       ids.push(body.id as string);
     }
-    const begin = (body: object) => t.http().post(`/api/lessons/${id}/blocks`).send(body);
+    const begin = (body: object) => edit(t.http(), 'block.add', { of: id, fields: body });
     const move = (ballIds: string[], blockId: string | null) =>
-      t.http().post(`/api/lessons/${id}/balls/block`).send({ ballIds, blockId });
+      putInto(t.http(), id, { ballIds, blockId });
     const [baseline, drill] = [crypto.randomUUID(), crypto.randomUUID()];
-    await begin({ id: baseline, kind: 'baseline' }).expect(201);
-    await begin({ id: drill, kind: 'drill', drillId: 'overhang' }).expect(201);
+    await begin({ id: baseline, kind: 'baseline' }).expect(200);
+    await begin({ id: drill, kind: 'drill', drillId: 'overhang' }).expect(200);
     await begin({ id: crypto.randomUUID(), kind: 'party' }).expect(400);
-    await move(ids.slice(0, 5), baseline).expect(204);
-    await move(ids.slice(5), drill).expect(204);
+    await move(ids.slice(0, 5), baseline).expect(200);
+    await move(ids.slice(5), drill).expect(200);
     const { body: effects } = await t.http().get(`/api/players/${playerId}/effects`).expect(200);
     const path = effects.find((e: { figure: string }) => e.figure === 'clubPathDeg');
     expect(path).toMatchObject({ drillId: 'overhang', kind: 'iron', balls: 5, returned: null });
@@ -82,7 +83,7 @@ describe('blocks and repetitions', () => {
     expect(changes.map((c: { what: string }) => c.what)).toEqual(
       expect.arrayContaining(['ball 1 added', '5 balls put into drill']),
     );
-    await move(ids.slice(5), null).expect(204);
+    await move(ids.slice(5), null).expect(200);
     expect((await lessonOf(id)).balls[9]).toMatchObject({ blockId: null });
   });
 
@@ -97,11 +98,11 @@ describe('blocks and repetitions', () => {
       measuredDeg: 3,
     };
     for (let i = 0; i < 2; i++)
-      await t.http().post(`/api/lessons/${id}/repetitions`).send(rep).expect(201);
+      await edit(t.http(), 'repetition.add', { of: id, fields: rep }).expect(200);
     expect((await lessonOf(id)).repetitions).toMatchObject([{ ...rep, byPlayer: false }]);
-    await t.http().delete(`/api/repetitions/${rep.id}`).expect(204);
+    await edit(t.http(), 'repetition.remove', { id: rep.id }).expect(200);
     expect((await lessonOf(id)).repetitions).toEqual([]);
-    await t.http().delete('/api/repetitions/none').expect(404);
+    await edit(t.http(), 'repetition.remove', { id: 'none' }).expect(404);
   });
 });
 
@@ -146,21 +147,14 @@ describe('the player’s page', () => {
       ticked: [],
     });
     expect(headers['cache-control']).toBe('no-store');
-    await t
-      .http()
-      .post(`/api/p/${token}/ticks`)
-      .send({ date: '2026-05-07', done: true })
-      .expect(204);
-    await t
-      .http()
-      .post(`/api/p/${token}/ticks`)
-      .send({ date: '2026-05-08', done: true })
-      .expect(400);
-    await t
-      .http()
-      .post(`/api/p/${token}/repetitions`)
-      .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
-      .expect(201);
+    await tickAt(t.http(), token, { date: '2026-05-07', done: true }).expect(200);
+    await tickAt(t.http(), token, { date: '2026-05-08', done: true }).expect(400);
+    await edit(
+      t.http(),
+      'repetition.add',
+      { fields: { id: crypto.randomUUID(), drillId: 'overhang', good: true } },
+      { page: token },
+    ).expect(200);
     const lesson = await lessonOf(lessonId);
     expect(lesson.pages).toMatchObject([{ id: pageId, ticked: ['2026-05-07'] }]);
     expect(JSON.stringify(lesson.pages)).not.toContain(token);
@@ -176,29 +170,25 @@ describe('the player’s page', () => {
       .post(`/api/lessons/${id}/pages`)
       .send({ content: { ...content, homework }, days: 30 })
       .expect(201);
-    const tick = (date: string) =>
-      t
-        .as('')
-        .post(`/api/p/${body.token as string}/ticks`)
-        .send({ date, done: true });
-    await tick(homework[0]!.date).expect(204);
+    const tick = (date: string) => tickAt(t.as(''), body.token as string, { date, done: true });
+    await tick(homework[0]!.date).expect(200);
     const refused = await tick(homework[1]!.date).expect(400);
-    expect(refused.body.fields).toEqual([{ field: 'date', reason: 'that day is still to come' }]);
+    expect(refused.body.fields).toEqual([{ field: 'id', reason: 'that day is still to come' }]);
   });
 
   it('is a line of history a day, however often the player logs at it', async () => {
     const { lessonId, token } = await share();
     for (let n = 0; n < 12; n++)
-      await t
-        .as('')
-        .post(`/api/p/${token}/repetitions`)
-        .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
-        .expect(201);
-    await t
-      .http()
-      .post(`/api/lessons/${lessonId}/repetitions`)
-      .send({ id: crypto.randomUUID(), drillId: 'overhang', good: true })
-      .expect(201);
+      await edit(
+        t.as(''),
+        'repetition.add',
+        { fields: { id: crypto.randomUUID(), drillId: 'overhang', good: true } },
+        { page: token },
+      ).expect(200);
+    await edit(t.http(), 'repetition.add', {
+      of: lessonId,
+      fields: { id: crypto.randomUUID(), drillId: 'overhang', good: true },
+    }).expect(200);
     const { body } = await t.http().get(`/api/lessons/${lessonId}/history`).expect(200);
     const lines = (body as { what: string; who: string; times: number; canUndo: boolean }[]).filter(
       ({ what }) => /repetition/.test(what),
@@ -212,9 +202,9 @@ describe('the player’s page', () => {
   it('takes a word back once however often it is sent, and shows it to the coach', async () => {
     const { lessonId, token } = await share();
     const say = (id: string, text: string) =>
-      t.as('').post(`/api/p/${token}/words`).send({ id, text });
-    await say('word-0001', ' The rails feel narrow ').expect(201);
-    await say('word-0001', 'The rails feel narrow').expect(201);
+      edit(t.as(''), 'word.add', { fields: { id, text } }, { page: token });
+    await say('word-0001', ' The rails feel narrow ').expect(200);
+    await say('word-0001', 'The rails feel narrow').expect(200);
     await say('word-0002', '   ').expect(400);
     await say('word-0003', 'x'.repeat(501)).expect(400);
     const said = [{ id: 'word-0001', text: 'The rails feel narrow' }];
@@ -229,14 +219,16 @@ describe('the player’s page', () => {
   it('takes fifty words, and no more', async () => {
     const { token } = await share();
     const say = (n: number) =>
-      t
-        .as('')
-        .post(`/api/p/${token}/words`)
-        .send({ id: `word-${1000 + n}`, text: `no. ${n}` });
-    for (let n = 0; n < 50; n++) await say(n).expect(201);
+      edit(
+        t.as(''),
+        'word.add',
+        { fields: { id: `word-${1000 + n}`, text: `no. ${n}` } },
+        { page: token },
+      );
+    for (let n = 0; n < 50; n++) await say(n).expect(200);
     const { body } = await say(50).expect(400);
     expect(body.message).toMatch(/enough for one page/);
-    await say(3).expect(201);
+    await say(3).expect(200);
   });
 
   it('is refused when guessed, withdrawn or ended, each in words', async () => {
@@ -246,15 +238,11 @@ describe('the player’s page', () => {
       .expect(404);
     expect(unknown.message).toContain('no page behind this link');
     const { pageId, token } = await share();
-    await t.http().delete(`/api/pages/${pageId}`).expect(204);
+    await edit(t.http(), 'page.remove', { id: pageId }).expect(200);
     const { body: gone } = await t.http().get(`/api/p/${token}`).expect(410);
     expect(gone).toMatchObject({ kind: 'gone' });
     expect(gone.message).toContain('withdrawn');
-    await t
-      .http()
-      .post(`/api/p/${token}/ticks`)
-      .send({ date: '2026-05-07', done: true })
-      .expect(410);
+    await tickAt(t.http(), token, { date: '2026-05-07', done: true }).expect(410);
     const late = await share(1);
     const twoDays = Date.now() + 2 * 24 * 3600 * 1000;
     const spy = jest.spyOn(t.app.get(Clock), 'now').mockReturnValue(new Date(twoDays));
@@ -317,28 +305,22 @@ describe('the academy’s own drills', () => {
     parts: [{ kind: 'rod', label: 'bench', alongM: -0.3, outM: 0.2, lengthM: 0.4, angleDeg: 90 }],
   };
   it('are added, listed and taken away', async () => {
-    const { body } = await t.http().post('/api/drills').send(own).expect(201);
+    const { body } = await edit(t.http(), 'drill.add', { fields: own }).expect(200);
     expect((await t.http().get('/api/drills')).body).toMatchObject([{ ...own, id: body.id }]);
-    await t.http().delete(`/api/drills/${body.id}`).expect(204);
+    await edit(t.http(), 'drill.remove', { id: body.id }).expect(200);
     expect((await t.http().get('/api/drills')).body).toEqual([]);
-    await t.http().post(`/api/drills/${body.id}/restore`).expect(204);
+    await edit(t.http(), 'drill.restore', { id: body.id }).expect(200);
     expect((await t.http().get('/api/drills')).body).toMatchObject([{ id: body.id }]);
-    await t.http().delete(`/api/drills/${body.id}`).expect(204);
+    await edit(t.http(), 'drill.remove', { id: body.id }).expect(200);
     // Sent twice under an id of the browser's own, it is one.
     const mine = { ...own, id: `own-${crypto.randomUUID()}` };
-    await t.http().post('/api/drills').send(mine).expect(201);
-    await t.http().post('/api/drills').send(mine).expect(201);
+    await edit(t.http(), 'drill.add', { fields: mine }).expect(200);
+    await edit(t.http(), 'drill.add', { fields: mine }).expect(200);
     expect((await t.http().get('/api/drills')).body).toEqual([mine]);
-    await t
-      .http()
-      .post('/api/drills')
-      .send({ ...own, id: 'rails' })
-      .expect(400);
-    await t.http().delete('/api/drills/none').expect(404);
-    await t
-      .http()
-      .post('/api/drills')
-      .send({ ...own, parts: [{ ...own.parts[0], alongM: 99 }] })
-      .expect(400);
+    await edit(t.http(), 'drill.add', { fields: { ...own, id: 'rails' } }).expect(400);
+    await edit(t.http(), 'drill.remove', { id: 'none' }).expect(404);
+    await edit(t.http(), 'drill.add', {
+      fields: { ...own, parts: [{ ...own.parts[0], alongM: 99 }] },
+    }).expect(400);
   });
 });

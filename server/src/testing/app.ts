@@ -6,7 +6,6 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../app.ts';
-import { UPLOAD_LIMIT_BYTES } from '../config.ts';
 import type { ServerConfig } from '../config.ts';
 import type { Ball, BallPage } from '../balls/ball.dto.ts';
 import type { Block } from '../blocks/block.dto.ts';
@@ -14,6 +13,7 @@ import type { LaunchFile } from '../intake/intake.dto.ts';
 import type { LessonHead } from '../lessons/lesson.dto.ts';
 import type { SharedPage } from '../pages/page.dto.ts';
 import type { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
+import { edit } from './edit.ts';
 
 export type TestAgent = ReturnType<typeof request.agent>;
 
@@ -73,7 +73,6 @@ export async function startTestApp(
     isDemo: false,
     mayBeginAnew: false,
     ...asked,
-    uploadLimitBytes: UPLOAD_LIMIT_BYTES,
     webFolder: null,
   };
   const app = await createApp(config, pino({ level: 'silent' }));
@@ -85,14 +84,14 @@ export async function startTestApp(
   const owner = await enter(as(''));
   const http = () => as(owner);
   const player = async (body: Record<string, unknown> = {}): Promise<string> => {
-    const made = await http()
-      .post('/api/players')
-      .send({ name: 'Ada Reed', hand: 'right', ...body });
+    const made = await edit(http(), 'player.add', {
+      fields: { name: 'Ada Reed', hand: 'right', ...body },
+    });
     return idOf(made.body);
   };
   const lesson = async (playerId?: string): Promise<string> => {
     const body = { playerId: playerId ?? (await player()), startsAt: '2026-05-04T09:00:00Z' };
-    return idOf((await http().post('/api/lessons').send(body)).body);
+    return idOf((await edit(http(), 'lesson.add', { fields: body })).body);
   };
   return {
     app,

@@ -1,6 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import createClient from 'openapi-fetch';
 import { create } from 'zustand';
+import { ApiError, errorOf } from './error.ts';
 import type { components, paths } from './schema.gen.ts';
 import { takeEarly } from './early.ts';
 import { keptAccount } from './who.ts';
@@ -25,6 +26,7 @@ export type IntakeAnswers = Schemas['IntakeAnswers'];
 export type IntakeRow = Schemas['Row'];
 export type IntakeColumn = Schemas['Column'];
 export type FileSource = Schemas['FileSource'];
+export type ChangeSource = Schemas['ChangeSource'];
 export type ChangedFigure = Schemas['ChangedFigure'];
 export type LessonPart = Schemas['LessonPart'];
 export type LessonPartName = LessonPart['part'];
@@ -41,6 +43,8 @@ export type OwnDrill = Schemas['OwnDrill'];
 export type CreateOwnDrill = Schemas['CreateOwnDrill'];
 export type Settings = Schemas['StoredSettings'];
 export type Problem = Schemas['Problem'];
+export type ChangedThing = Schemas['ChangedThing'];
+export type HistoryEntry = Schemas['HistoryEntry'];
 export type SharedPage = Schemas['SharedPage'];
 
 /** A lesson with all that is of it, as the screens read it; the server has each piece apart. */
@@ -53,6 +57,8 @@ export interface Lesson extends LessonHead {
   readonly repetitions: readonly StoredRepetition[];
   readonly pages: readonly SharedPage[];
 }
+
+export { ApiError, errorOf };
 
 export const api = createClient<paths>({
   baseUrl: globalThis.location.origin,
@@ -75,27 +81,6 @@ export const useSignedOut = create<{ readonly isOut: boolean }>()(() => ({ isOut
 export const saidAgain = (password: string | undefined) =>
   password === undefined ? {} : { password };
 
-/** An error answer of the server, or the lack of any answer (`status` 0). */
-export class ApiError extends Error {
-  readonly status: number;
-  readonly fields: readonly { field: string; reason: string }[];
-  /** With a conflict: the fields as they are now, and their version. */
-  readonly current: Readonly<Record<string, unknown>> | null;
-
-  constructor(
-    status: number,
-    message: string,
-    fields: ApiError['fields'] = [],
-    current: ApiError['current'] = null,
-  ) {
-    super(message);
-    this.name = 'ApiError';
-    this.status = status;
-    this.fields = fields;
-    this.current = current;
-  }
-}
-
 const NO_ANSWER = 'The server does not answer. This was not sent: try again when it is back.';
 
 interface Answer<T> {
@@ -115,12 +100,7 @@ export async function answerOf<T>(request: Promise<Answer<T>>): Promise<T> {
   if (answer.response.ok) return answer.data as T;
   const problem = (answer.error ?? {}) as Partial<Problem>;
   if (problem.kind === 'signed-out') useSignedOut.setState({ isOut: true });
-  throw new ApiError(
-    answer.response.status,
-    problem.message ?? `The server answered ${answer.response.status}.`,
-    problem.fields ?? [],
-    problem.current ?? null,
-  );
+  throw errorOf({ ...problem, statusCode: answer.response.status });
 }
 
 export const queryClient = new QueryClient({

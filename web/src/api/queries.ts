@@ -1,4 +1,5 @@
-import type { ClubKind, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
+import { inverse } from '@loxos/core';
+import type { ClubKind, Done, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
 import {
   keepPreviousData,
   useInfiniteQuery,
@@ -11,6 +12,7 @@ import { useMemo } from 'react';
 import { today } from '../ui/academy-time.ts';
 import { ApiError, answerOf, api } from './client.ts';
 import type {
+  HistoryEntry,
   IntakeRow,
   LaunchFile,
   Lesson,
@@ -29,7 +31,10 @@ import {
 } from '../sync/apply.ts';
 import type { LessonFilter } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
+import { stepsOf } from '../sync/pending.ts';
 import type { Pending } from '../sync/pending.ts';
+import { sendNow } from '../sync/send.ts';
+import { step } from '../sync/step.ts';
 import { PIECES, keys } from './keys.ts';
 import { lessonFrom, pieceQueries } from './pieces.ts';
 
@@ -61,7 +66,7 @@ export function usePlayer(id: string): { data: Player | undefined; error: Error 
   });
   const changes = useWaiting();
   const known = query.data === undefined ? [] : [query.data];
-  const own = changes.filter((change) => 'playerId' in change && change.playerId === id);
+  const own = changes.filter((change) => stepsOf([change]).some((one) => one.id === id));
   const data = applyPlayers(known, own).find((player) => player.id === id);
   return { data, error: data === undefined ? query.error : null };
 }
@@ -239,7 +244,7 @@ export const useReports = (playerId: string) =>
   });
 
 /** The academy's own drills as they will be once everything on its way is stored. */
-export function useOwnDrills(): { data: OwnDrill[] | undefined } {
+export function useOwnDrills(): { data: readonly OwnDrill[] | undefined } {
   const { data: known } = useQuery({
     queryKey: keys.drills,
     queryFn: () => answerOf(api.GET('/api/drills')),
@@ -272,8 +277,7 @@ export function useSharePage(of: GivenOf) {
 export function useWithdrawPage(of: GivenOf) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.DELETE('/api/pages/{id}', { params: { path: { id } } })),
+    mutationFn: (id: string) => sendNow(step('page.remove', { id })),
     onSuccess: () => client.invalidateQueries({ queryKey: givenKey(of) }),
   });
 }
@@ -303,8 +307,7 @@ export const useHistory = (of: HistoryOf) =>
 export function useUndoChange() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: string) =>
-      answerOf(api.POST('/api/history/{id}/undo', { params: { path: { id } } })),
+    mutationFn: ({ steps }: HistoryEntry) => sendNow(...inverse(steps as Done[])),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -489,7 +489,7 @@ export interface paths {
     };
     get: operations['players_list'];
     put?: never;
-    post: operations['players_create'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -506,22 +506,6 @@ export interface paths {
     get: operations['players_get'];
     put?: never;
     post?: never;
-    delete: operations['players_remove'];
-    options?: never;
-    head?: never;
-    patch: operations['players_update'];
-    trace?: never;
-  };
-  '/api/players/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['players_restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -601,7 +585,7 @@ export interface paths {
     };
     get: operations['lessons_list'];
     put?: never;
-    post: operations['lessons_create'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -618,22 +602,6 @@ export interface paths {
     get: operations['lessons_get'];
     put?: never;
     post?: never;
-    delete: operations['lessons_remove'];
-    options?: never;
-    head?: never;
-    patch: operations['lessons_update'];
-    trace?: never;
-  };
-  '/api/lessons/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['lessons_restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -649,7 +617,7 @@ export interface paths {
     };
     get: operations['balls_page'];
     put?: never;
-    post: operations['balls_add'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -704,38 +672,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/balls/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    delete: operations['balls_remove'];
-    options?: never;
-    head?: never;
-    patch: operations['balls_change'];
-    trace?: never;
-  };
-  '/api/balls/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['balls_restore'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/lessons/{lessonId}/blocks': {
     parameters: {
       query?: never;
@@ -745,43 +681,11 @@ export interface paths {
     };
     get: operations['blocks_list'];
     put?: never;
-    post: operations['blocks_start'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/balls/block': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['blocks_move'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/blocks/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
     post?: never;
-    delete: operations['blocks_remove'];
+    delete?: never;
     options?: never;
     head?: never;
-    patch: operations['blocks_change'];
+    patch?: never;
     trace?: never;
   };
   '/api/given': {
@@ -954,7 +858,7 @@ export interface paths {
     get: operations['intake_raw'];
     put?: never;
     post?: never;
-    delete: operations['intake_takeBack'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -974,22 +878,6 @@ export interface paths {
     options?: never;
     head?: never;
     patch?: never;
-    trace?: never;
-  };
-  '/api/file-sources/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch: operations['sources_change'];
     trace?: never;
   };
   '/api/files-under-way/{id}': {
@@ -1021,7 +909,7 @@ export interface paths {
     delete?: never;
     options?: never;
     head?: never;
-    patch: operations['settings_change'];
+    patch?: never;
     trace?: never;
   };
   '/api/lessons/{lessonId}/parts': {
@@ -1049,40 +937,8 @@ export interface paths {
     };
     get: operations['steps_repetitions'];
     put?: never;
-    post: operations['steps_add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/parts/{part}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
     post?: never;
     delete?: never;
-    options?: never;
-    head?: never;
-    patch: operations['steps_change'];
-    trace?: never;
-  };
-  '/api/repetitions/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    delete: operations['steps_remove'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1120,22 +976,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/pages/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    delete: operations['pages_withdraw'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/p/{token}': {
     parameters: {
       query?: never;
@@ -1146,54 +986,6 @@ export interface paths {
     get: operations['givenpage_open'];
     put?: never;
     post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}/ticks': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['givenpage_tick'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}/repetitions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['givenpage_add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}/words': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['givenpage_say'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1225,14 +1017,14 @@ export interface paths {
     };
     get: operations['drills_list'];
     put?: never;
-    post: operations['drills_create'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/drills/{id}': {
+  '/api/changes': {
     parameters: {
       query?: never;
       header?: never;
@@ -1241,14 +1033,14 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post?: never;
-    delete: operations['drills_remove'];
+    post: operations['changes_take'];
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
     trace?: never;
   };
-  '/api/drills/{id}/restore': {
+  '/api/p/{token}/changes': {
     parameters: {
       query?: never;
       header?: never;
@@ -1257,7 +1049,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['drills_restore'];
+    post: operations['pagechanges_take'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1271,7 +1063,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['undo_ofLesson'];
+    get: operations['past_ofLesson'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1287,7 +1079,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['undo_ofPlayer'];
+    get: operations['past_ofPlayer'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1303,25 +1095,9 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['undo_ofAcademy'];
+    get: operations['past_ofAcademy'];
     put?: never;
     post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/history/{id}/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['undo_undo'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1826,62 +1602,6 @@ export interface components {
       report: components['schemas']['ReportDraftDto'] | null;
       version: number;
     };
-    CreatePlayer: {
-      name: string;
-      /** @enum {string} */
-      hand: 'right' | 'left';
-      /** @enum {string} */
-      lengthUnit?: 'yd' | 'm';
-      /** @enum {string} */
-      speedUnit?: 'mph' | 'km/h' | 'm/s';
-      /** @enum {string} */
-      angleStyle?: 'letters' | 'signed';
-      /**
-       * @description What is taken where nothing was measured
-       * @enum {string|null}
-       */
-      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
-      /** @description With the driver, m/s */
-      driverSpeedMps?: number | null;
-      /** @description What the player wants, in their words */
-      aims?: string;
-      /** @description Pains, injuries and limits to mind */
-      bodyNotes?: string;
-      /** @description Whose player they are; empty for nobody’s */
-      coachId?: string;
-      wanted?: components['schemas']['WantedByClubDto'];
-      goals?: components['schemas']['GoalDto'][];
-      report?: components['schemas']['ReportDraftDto'] | null;
-      /** @description Chosen by the caller, so that a repeat adds nothing */
-      id?: string;
-    };
-    UpdatePlayer: {
-      name?: string;
-      /** @enum {string} */
-      hand?: 'right' | 'left';
-      /** @enum {string} */
-      lengthUnit?: 'yd' | 'm';
-      /** @enum {string} */
-      speedUnit?: 'mph' | 'km/h' | 'm/s';
-      /** @enum {string} */
-      angleStyle?: 'letters' | 'signed';
-      /**
-       * @description What is taken where nothing was measured
-       * @enum {string|null}
-       */
-      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
-      /** @description With the driver, m/s */
-      driverSpeedMps?: number | null;
-      /** @description What the player wants, in their words */
-      aims?: string;
-      /** @description Pains, injuries and limits to mind */
-      bodyNotes?: string;
-      /** @description Whose player they are; empty for nobody’s */
-      coachId?: string;
-      wanted?: components['schemas']['WantedByClubDto'];
-      goals?: components['schemas']['GoalDto'][];
-      report?: components['schemas']['ReportDraftDto'] | null;
-    };
     NotedConsent: {
       /** @enum {string} */
       kind: 'pages' | 'pictures';
@@ -1945,14 +1665,6 @@ export interface components {
       player: components['schemas']['Player'];
       version: number;
     };
-    CreateLesson: {
-      /** @description Chosen by the caller, so that a repeat adds nothing */
-      id?: string;
-      playerId: string;
-      /** @description ISO 8601 instant */
-      startsAt: string;
-      asked?: string;
-    };
     LastChange: {
       id: string;
       device: string;
@@ -1967,10 +1679,6 @@ export interface components {
       /** @description The player’s lesson before this one */
       previousLessonId: string | null;
       lastChange: components['schemas']['LastChange'] | null;
-    };
-    UpdateLesson: {
-      startsAt?: string;
-      asked?: string;
     };
     Ball: {
       /** @description Club speed, m/s */
@@ -2040,166 +1748,6 @@ export interface components {
       /** @description Ask for the rest after this; null where there is none */
       next: number | null;
     };
-    CreateBall: {
-      /** @description Club speed, m/s */
-      clubSpeedMps?: number | null;
-      /** @description Attack angle, deg */
-      attackAngleDeg?: number | null;
-      /** @description Club path, deg */
-      clubPathDeg?: number | null;
-      /** @description Face angle, deg */
-      faceAngleDeg?: number | null;
-      /** @description Face to path, deg */
-      faceToPathDeg?: number | null;
-      /** @description Dynamic loft, deg */
-      dynamicLoftDeg?: number | null;
-      /** @description Spin loft, deg */
-      spinLoftDeg?: number | null;
-      /** @description Swing direction, deg */
-      swingDirectionDeg?: number | null;
-      /** @description Swing plane, deg */
-      swingPlaneDeg?: number | null;
-      /** @description Strike towards the toe, mm */
-      strikeToeMm?: number | null;
-      /** @description Strike above the middle, mm */
-      strikeHighMm?: number | null;
-      /** @description Ball speed, m/s */
-      ballSpeedMps?: number | null;
-      /** @description Launch angle, deg */
-      launchAngleDeg?: number | null;
-      /** @description Start direction, deg */
-      startDirectionDeg?: number | null;
-      /** @description Spin rate, rpm */
-      spinRateRpm?: number | null;
-      /** @description Spin axis, deg */
-      spinAxisTiltDeg?: number | null;
-      /** @description Carry, m */
-      carryM?: number | null;
-      /** @description Total distance, m */
-      totalM?: number | null;
-      /** @description Offline, m */
-      offlineM?: number | null;
-      /** @description Curve, m */
-      curveM?: number | null;
-      /** @description Apex height, m */
-      apexM?: number | null;
-      /** @description Descent angle, deg */
-      descentAngleDeg?: number | null;
-      /** @description Flight time, s */
-      flightTimeS?: number | null;
-      /** @enum {string|null} */
-      club?:
-        | 'driver'
-        | '3-wood'
-        | '4-wood'
-        | '5-wood'
-        | '7-wood'
-        | '9-wood'
-        | '2-hybrid'
-        | '3-hybrid'
-        | '4-hybrid'
-        | '5-hybrid'
-        | '6-hybrid'
-        | '2-iron'
-        | '3-iron'
-        | '4-iron'
-        | '5-iron'
-        | '6-iron'
-        | '7-iron'
-        | '8-iron'
-        | '9-iron'
-        | 'pw'
-        | 'gw'
-        | 'sw'
-        | 'lw'
-        | null;
-      clubText?: string | null;
-      /** @enum {string} */
-      keep?: 'auto' | 'in' | 'out';
-      /** @enum {string} */
-      seen?: 'monitor' | 'eye' | 'post';
-      /** @description Chosen by the caller, so that a repeat adds nothing */
-      id?: string;
-    };
-    UpdateBall: {
-      /** @description Club speed, m/s */
-      clubSpeedMps?: number | null;
-      /** @description Attack angle, deg */
-      attackAngleDeg?: number | null;
-      /** @description Club path, deg */
-      clubPathDeg?: number | null;
-      /** @description Face angle, deg */
-      faceAngleDeg?: number | null;
-      /** @description Face to path, deg */
-      faceToPathDeg?: number | null;
-      /** @description Dynamic loft, deg */
-      dynamicLoftDeg?: number | null;
-      /** @description Spin loft, deg */
-      spinLoftDeg?: number | null;
-      /** @description Swing direction, deg */
-      swingDirectionDeg?: number | null;
-      /** @description Swing plane, deg */
-      swingPlaneDeg?: number | null;
-      /** @description Strike towards the toe, mm */
-      strikeToeMm?: number | null;
-      /** @description Strike above the middle, mm */
-      strikeHighMm?: number | null;
-      /** @description Ball speed, m/s */
-      ballSpeedMps?: number | null;
-      /** @description Launch angle, deg */
-      launchAngleDeg?: number | null;
-      /** @description Start direction, deg */
-      startDirectionDeg?: number | null;
-      /** @description Spin rate, rpm */
-      spinRateRpm?: number | null;
-      /** @description Spin axis, deg */
-      spinAxisTiltDeg?: number | null;
-      /** @description Carry, m */
-      carryM?: number | null;
-      /** @description Total distance, m */
-      totalM?: number | null;
-      /** @description Offline, m */
-      offlineM?: number | null;
-      /** @description Curve, m */
-      curveM?: number | null;
-      /** @description Apex height, m */
-      apexM?: number | null;
-      /** @description Descent angle, deg */
-      descentAngleDeg?: number | null;
-      /** @description Flight time, s */
-      flightTimeS?: number | null;
-      /** @enum {string|null} */
-      club?:
-        | 'driver'
-        | '3-wood'
-        | '4-wood'
-        | '5-wood'
-        | '7-wood'
-        | '9-wood'
-        | '2-hybrid'
-        | '3-hybrid'
-        | '4-hybrid'
-        | '5-hybrid'
-        | '6-hybrid'
-        | '2-iron'
-        | '3-iron'
-        | '4-iron'
-        | '5-iron'
-        | '6-iron'
-        | '7-iron'
-        | '8-iron'
-        | '9-iron'
-        | 'pw'
-        | 'gw'
-        | 'sw'
-        | 'lw'
-        | null;
-      clubText?: string | null;
-      /** @enum {string} */
-      keep?: 'auto' | 'in' | 'out';
-      /** @enum {string} */
-      seen?: 'monitor' | 'eye' | 'post';
-    };
     BlockAimDto: {
       /** @enum {string} */
       move: 'path' | 'face' | 'together' | 'strike' | 'aim';
@@ -2230,29 +1778,6 @@ export interface components {
       aim: components['schemas']['BlockAimDto'] | null;
       startedAt: string;
       version: number;
-    };
-    StartBlock: {
-      drillId?: string | null;
-      doseStep?: number | null;
-      /** @description What was set up: "grip moved" */
-      note?: string;
-      /** @description Chosen by the caller, so that a repeat starts nothing */
-      id: string;
-      /** @enum {string} */
-      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
-      aim?: components['schemas']['BlockAimDto'] | null;
-    };
-    MoveBalls: {
-      ballIds: string[];
-      blockId: string | null;
-    };
-    UpdateBlock: {
-      drillId?: string | null;
-      doseStep?: number | null;
-      /** @description What was set up: "grip moved" */
-      note?: string;
-      /** @enum {string} */
-      kind?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
     };
     PageWord: {
       id: string;
@@ -2682,12 +2207,6 @@ export interface components {
       answers: components['schemas']['IntakeAnswers'];
       updatedAt: string;
     };
-    ChangeSource: {
-      name?: string;
-      answers?: components['schemas']['IntakeAnswers'];
-      /** @description Forgotten, its files ask anew; false remembers it again */
-      isForgotten?: boolean;
-    };
     FileUnderWay: {
       /** @enum {string} */
       stage: 'reading' | 'storing';
@@ -2719,12 +2238,6 @@ export interface components {
       accuracy: components['schemas']['AccuracyDto'];
       version: number;
     };
-    ChangeSettings: {
-      /** @description The settings that change, by their path, such as `bands.pathNeutralDeg` */
-      changes: {
-        [key: string]: unknown;
-      };
-    };
     LessonPart: {
       /** @enum {string} */
       part: 'setup' | 'causes' | 'work' | 'send';
@@ -2746,22 +2259,6 @@ export interface components {
       at: string;
       /** @description Logged by the player from the page */
       byPlayer: boolean;
-    };
-    ChangePart: {
-      /** @description The fields that change, by their path, such as `target` or `observations.chest`; null takes one away */
-      changes: {
-        [key: string]: unknown;
-      };
-    };
-    AddRepetition: {
-      id: string;
-      drillId: string;
-      good: boolean;
-      miss?: string;
-      /** @description Step of the dose, 0 for the first */
-      doseStep?: number | null;
-      feltDeg?: number | null;
-      measuredDeg?: number | null;
     };
     HomeworkLine: {
       date: string;
@@ -2944,15 +2441,6 @@ export interface components {
       /** @description What they wrote back */
       said: components['schemas']['PageWord'][];
     };
-    TickHomework: {
-      date: string;
-      done: boolean;
-    };
-    AddWord: {
-      /** @description Chosen by the page: sent twice, it is one */
-      id: string;
-      text: string;
-    };
     OwnPart: {
       /** @enum {string} */
       kind: 'stick' | 'peg' | 'ball' | 'rod' | 'cover' | 'line';
@@ -2973,9 +2461,257 @@ export interface components {
       parts: components['schemas']['OwnPart'][];
       id: string;
     };
+    CreatePlayer: {
+      name: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit?: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit?: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle?: 'letters' | 'signed';
+      /**
+       * @description What is taken where nothing was measured
+       * @enum {string|null}
+       */
+      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps?: number | null;
+      /** @description What the player wants, in their words */
+      aims?: string;
+      /** @description Pains, injuries and limits to mind */
+      bodyNotes?: string;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId?: string;
+      wanted?: components['schemas']['WantedByClubDto'];
+      goals?: components['schemas']['GoalDto'][];
+      report?: components['schemas']['ReportDraftDto'] | null;
+    };
+    UpdatePlayer: {
+      name?: string;
+      /** @enum {string} */
+      hand?: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit?: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit?: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle?: 'letters' | 'signed';
+      /**
+       * @description What is taken where nothing was measured
+       * @enum {string|null}
+       */
+      playerKind?: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps?: number | null;
+      /** @description What the player wants, in their words */
+      aims?: string;
+      /** @description Pains, injuries and limits to mind */
+      bodyNotes?: string;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId?: string;
+      wanted?: components['schemas']['WantedByClubDto'];
+      goals?: components['schemas']['GoalDto'][];
+      report?: components['schemas']['ReportDraftDto'] | null;
+      /** @description Though long gone, kept until this day; an owner says so */
+      keepUntil?: string | null;
+    };
+    CreateLesson: {
+      /** @description ISO 8601 instant */
+      startsAt: string;
+      asked?: string;
+    };
+    UpdateLesson: {
+      startsAt?: string;
+      asked?: string;
+    };
+    CreateBall: {
+      /** @description Club speed, m/s */
+      clubSpeedMps?: number | null;
+      /** @description Attack angle, deg */
+      attackAngleDeg?: number | null;
+      /** @description Club path, deg */
+      clubPathDeg?: number | null;
+      /** @description Face angle, deg */
+      faceAngleDeg?: number | null;
+      /** @description Face to path, deg */
+      faceToPathDeg?: number | null;
+      /** @description Dynamic loft, deg */
+      dynamicLoftDeg?: number | null;
+      /** @description Spin loft, deg */
+      spinLoftDeg?: number | null;
+      /** @description Swing direction, deg */
+      swingDirectionDeg?: number | null;
+      /** @description Swing plane, deg */
+      swingPlaneDeg?: number | null;
+      /** @description Strike towards the toe, mm */
+      strikeToeMm?: number | null;
+      /** @description Strike above the middle, mm */
+      strikeHighMm?: number | null;
+      /** @description Ball speed, m/s */
+      ballSpeedMps?: number | null;
+      /** @description Launch angle, deg */
+      launchAngleDeg?: number | null;
+      /** @description Start direction, deg */
+      startDirectionDeg?: number | null;
+      /** @description Spin rate, rpm */
+      spinRateRpm?: number | null;
+      /** @description Spin axis, deg */
+      spinAxisTiltDeg?: number | null;
+      /** @description Carry, m */
+      carryM?: number | null;
+      /** @description Total distance, m */
+      totalM?: number | null;
+      /** @description Offline, m */
+      offlineM?: number | null;
+      /** @description Curve, m */
+      curveM?: number | null;
+      /** @description Apex height, m */
+      apexM?: number | null;
+      /** @description Descent angle, deg */
+      descentAngleDeg?: number | null;
+      /** @description Flight time, s */
+      flightTimeS?: number | null;
+      /** @enum {string|null} */
+      club?:
+        | 'driver'
+        | '3-wood'
+        | '4-wood'
+        | '5-wood'
+        | '7-wood'
+        | '9-wood'
+        | '2-hybrid'
+        | '3-hybrid'
+        | '4-hybrid'
+        | '5-hybrid'
+        | '6-hybrid'
+        | '2-iron'
+        | '3-iron'
+        | '4-iron'
+        | '5-iron'
+        | '6-iron'
+        | '7-iron'
+        | '8-iron'
+        | '9-iron'
+        | 'pw'
+        | 'gw'
+        | 'sw'
+        | 'lw'
+        | null;
+      clubText?: string | null;
+      /** @enum {string} */
+      keep?: 'auto' | 'in' | 'out';
+      /** @enum {string} */
+      seen?: 'monitor' | 'eye' | 'post';
+    };
+    UpdateBall: {
+      /** @description Club speed, m/s */
+      clubSpeedMps?: number | null;
+      /** @description Attack angle, deg */
+      attackAngleDeg?: number | null;
+      /** @description Club path, deg */
+      clubPathDeg?: number | null;
+      /** @description Face angle, deg */
+      faceAngleDeg?: number | null;
+      /** @description Face to path, deg */
+      faceToPathDeg?: number | null;
+      /** @description Dynamic loft, deg */
+      dynamicLoftDeg?: number | null;
+      /** @description Spin loft, deg */
+      spinLoftDeg?: number | null;
+      /** @description Swing direction, deg */
+      swingDirectionDeg?: number | null;
+      /** @description Swing plane, deg */
+      swingPlaneDeg?: number | null;
+      /** @description Strike towards the toe, mm */
+      strikeToeMm?: number | null;
+      /** @description Strike above the middle, mm */
+      strikeHighMm?: number | null;
+      /** @description Ball speed, m/s */
+      ballSpeedMps?: number | null;
+      /** @description Launch angle, deg */
+      launchAngleDeg?: number | null;
+      /** @description Start direction, deg */
+      startDirectionDeg?: number | null;
+      /** @description Spin rate, rpm */
+      spinRateRpm?: number | null;
+      /** @description Spin axis, deg */
+      spinAxisTiltDeg?: number | null;
+      /** @description Carry, m */
+      carryM?: number | null;
+      /** @description Total distance, m */
+      totalM?: number | null;
+      /** @description Offline, m */
+      offlineM?: number | null;
+      /** @description Curve, m */
+      curveM?: number | null;
+      /** @description Apex height, m */
+      apexM?: number | null;
+      /** @description Descent angle, deg */
+      descentAngleDeg?: number | null;
+      /** @description Flight time, s */
+      flightTimeS?: number | null;
+      /** @enum {string|null} */
+      club?:
+        | 'driver'
+        | '3-wood'
+        | '4-wood'
+        | '5-wood'
+        | '7-wood'
+        | '9-wood'
+        | '2-hybrid'
+        | '3-hybrid'
+        | '4-hybrid'
+        | '5-hybrid'
+        | '6-hybrid'
+        | '2-iron'
+        | '3-iron'
+        | '4-iron'
+        | '5-iron'
+        | '6-iron'
+        | '7-iron'
+        | '8-iron'
+        | '9-iron'
+        | 'pw'
+        | 'gw'
+        | 'sw'
+        | 'lw'
+        | null;
+      clubText?: string | null;
+      /** @enum {string} */
+      keep?: 'auto' | 'in' | 'out';
+      /** @enum {string} */
+      seen?: 'monitor' | 'eye' | 'post';
+      blockId?: string | null;
+    };
+    StartBlock: {
+      drillId?: string | null;
+      doseStep?: number | null;
+      /** @description What was set up: "grip moved" */
+      note?: string;
+      /** @enum {string} */
+      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+      aim?: components['schemas']['BlockAimDto'] | null;
+    };
+    UpdateBlock: {
+      drillId?: string | null;
+      doseStep?: number | null;
+      /** @description What was set up: "grip moved" */
+      note?: string;
+      /** @enum {string} */
+      kind?: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+    };
+    AddRepetition: {
+      drillId: string;
+      good: boolean;
+      miss?: string;
+      /** @description Step of the dose, 0 for the first */
+      doseStep?: number | null;
+      feltDeg?: number | null;
+      measuredDeg?: number | null;
+    };
     CreateOwnDrill: {
-      /** @description Chosen by the caller, so that a repeat adds nothing */
-      id?: string;
       name: string;
       /** @enum {number} */
       movesPath: -1 | 0 | 1;
@@ -2985,8 +2721,105 @@ export interface components {
       good: string;
       parts: components['schemas']['OwnPart'][];
     };
-    HistoryEntry: {
+    ChangeSource: {
+      name?: string;
+      answers?: components['schemas']['IntakeAnswers'];
+    };
+    AddWord: {
+      text: string;
+    };
+    TickHomework: {
+      done: boolean;
+    };
+    StepDto: {
+      /** @enum {string} */
+      thing:
+        | 'player'
+        | 'lesson'
+        | 'ball'
+        | 'block'
+        | 'part'
+        | 'repetition'
+        | 'file'
+        | 'page'
+        | 'drill'
+        | 'source'
+        | 'setting'
+        | 'tick'
+        | 'word';
+      /** @enum {string} */
+      verb: 'add' | 'set' | 'remove' | 'restore';
+      /** @description Its own id, chosen by who adds it; a part’s is `<lesson>.setup` */
       id: string;
+      /** @description The id of what it is of: a ball’s lesson. Empty for none, or where the thing is there */
+      of: string;
+      /** @description What is said of it, by the schemas named after it; of a part and of the settings by path, such as `observations.chest` */
+      fields: {
+        [key: string]: unknown;
+      };
+      /** @description The version that was seen */
+      seen: number | null;
+      /** @description What its fields must still be, or 409 */
+      was?: {
+        [key: string]: unknown;
+      };
+    };
+    ChangeDto: {
+      /** @description Chosen by the writer: sent twice, it is taken once */
+      id: string;
+      /** @description When it was made, ISO 8601 */
+      at?: string;
+      steps: components['schemas']['StepDto'][];
+    };
+    ChangesDto: {
+      /** @description The device they were made on */
+      device?: string;
+      changes: components['schemas']['ChangeDto'][];
+    };
+    ChangedThing: {
+      /** @enum {string} */
+      thing:
+        | 'player'
+        | 'lesson'
+        | 'ball'
+        | 'block'
+        | 'part'
+        | 'repetition'
+        | 'file'
+        | 'page'
+        | 'drill'
+        | 'source'
+        | 'setting'
+        | 'tick'
+        | 'word';
+      id: string;
+      /** @description Null where it is taken away */
+      value:
+        | (
+            | components['schemas']['Player']
+            | components['schemas']['LessonSummary']
+            | components['schemas']['Ball']
+            | components['schemas']['Block']
+            | components['schemas']['LessonPart']
+            | components['schemas']['StoredRepetition']
+            | components['schemas']['LaunchFile']
+            | components['schemas']['OwnDrill']
+            | components['schemas']['FileSource']
+            | components['schemas']['StoredSettings']
+            | components['schemas']['PageWord']
+          )
+        | null;
+    };
+    ChangeAnswer: {
+      id: string;
+      /** @description Null where it was taken */
+      problem: components['schemas']['Problem'] | null;
+      things: components['schemas']['ChangedThing'][];
+    };
+    ChangesAnswer: {
+      answers: components['schemas']['ChangeAnswer'][];
+    };
+    PastStep: {
       /** @enum {string} */
       thing:
         | 'player'
@@ -2999,18 +2832,16 @@ export interface components {
         | 'file'
         | 'source'
         | 'page'
+        | 'tick'
         | 'word'
         | 'drill'
         | 'setting'
         | 'person'
         | 'academy'
         | 'consent';
-      thingId: string;
-      at: string;
-      who: string;
-      what: string;
-      /** @description How many it stands for: what a player logs on a day is one */
-      times: number;
+      id: string;
+      /** @description The id of what it is of; empty for none */
+      of: string;
       /** @description The fields as they were */
       before: {
         [key: string]: unknown;
@@ -3019,7 +2850,17 @@ export interface components {
       after: {
         [key: string]: unknown;
       };
-      /** @description False for what is from before changes were kept field by field */
+    };
+    HistoryEntry: {
+      id: string;
+      at: string;
+      who: string;
+      what: string;
+      /** @description How many it stands for: what a player does on a day is one */
+      times: number;
+      /** @description In the order done */
+      steps: components['schemas']['PastStep'][];
+      /** @description Whether sending its inverse takes it back */
       canUndo: boolean;
     };
     Copy: {
@@ -3168,8 +3009,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path?: never;
       cookie?: never;
@@ -3199,14 +3038,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -3404,8 +3235,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path?: never;
       cookie?: never;
@@ -3435,14 +3264,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -3705,8 +3526,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         id: string;
@@ -3745,14 +3564,6 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
     };
   };
   people_reset: {
@@ -3763,8 +3574,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         id: string;
@@ -3793,14 +3602,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -3855,8 +3656,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path?: never;
       cookie?: never;
@@ -3886,14 +3685,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -4496,62 +4287,6 @@ export interface operations {
       };
     };
   };
-  players_create: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CreatePlayer'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Player'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   players_get: {
     parameters: {
       query?: never;
@@ -4582,170 +4317,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  players_remove: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  players_update: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['UpdatePlayer'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Player'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  players_restore: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Player'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -4802,8 +4373,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         id: string;
@@ -4835,14 +4404,6 @@ export interface operations {
       };
       /** @description Needs the right to plan */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -4936,8 +4497,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         id: string;
@@ -4964,14 +4523,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -5025,62 +4576,6 @@ export interface operations {
       };
     };
   };
-  lessons_create: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CreateLesson'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonSummary'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   lessons_get: {
     parameters: {
       query?: never;
@@ -5123,170 +4618,6 @@ export interface operations {
       };
     };
   };
-  lessons_remove: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  lessons_update: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['UpdateLesson'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonSummary'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  lessons_restore: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonSummary'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   balls_page: {
     parameters: {
       query?: {
@@ -5320,64 +4651,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_add: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CreateBall'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Ball'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -5507,170 +4780,6 @@ export interface operations {
       };
     };
   };
-  balls_remove: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_change: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['UpdateBall'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Ball'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_restore: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Ball'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   blocks_list: {
     parameters: {
       query?: never;
@@ -5702,230 +4811,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  blocks_start: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StartBlock'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Block'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  blocks_move: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MoveBalls'];
-      };
-    };
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  blocks_remove: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  blocks_change: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['UpdateBlock'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Block'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -6372,8 +5257,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         lessonId: string;
@@ -6418,14 +5301,6 @@ export interface operations {
       };
       /** @description Needs the right to log */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -6530,58 +5405,6 @@ export interface operations {
       };
     };
   };
-  intake_takeBack: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   sources_all: {
     parameters: {
       query?: never;
@@ -6610,64 +5433,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  sources_change: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangeSource'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FileSource'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -6791,62 +5556,6 @@ export interface operations {
       };
     };
   };
-  settings_change: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangeSettings'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StoredSettings'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   steps_parts: {
     parameters: {
       query?: never;
@@ -6926,175 +5635,6 @@ export interface operations {
       };
     };
   };
-  steps_add: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AddRepetition'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StoredRepetition'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  steps_change: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        lessonId: string;
-        part: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangePart'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonPart'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  steps_remove: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   pages_list: {
     parameters: {
       query?: never;
@@ -7142,8 +5682,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         lessonId: string;
@@ -7175,14 +5713,6 @@ export interface operations {
       };
       /** @description Needs the right to plan */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -7240,8 +5770,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         playerId: string;
@@ -7280,66 +5808,6 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pages_withdraw: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
     };
   };
   givenpage_open: {
@@ -7359,133 +5827,6 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['PlayerPage'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  givenpage_tick: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TickHomework'];
-      };
-    };
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  givenpage_add: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AddRepetition'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StoredRepetition'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  givenpage_say: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AddWord'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PageWord'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
         };
       };
       429: {
@@ -7564,32 +5905,25 @@ export interface operations {
       };
     };
   };
-  drills_create: {
+  changes_take: {
     parameters: {
       query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
+      header?: never;
       path?: never;
       cookie?: never;
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['CreateOwnDrill'];
+        'application/json': components['schemas']['ChangesDto'];
       };
     };
     responses: {
-      201: {
+      200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['OwnDrill'];
+          'application/json': components['schemas']['ChangesAnswer'];
         };
       };
       /** @description Nobody is signed in */
@@ -7601,16 +5935,8 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to plan */
+      /** @description Needs the right to log */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -7620,49 +5946,30 @@ export interface operations {
       };
     };
   };
-  drills_remove: {
+  pagechanges_take: {
     parameters: {
       query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
+      header?: never;
       path: {
-        id: string;
+        token: string;
       };
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangesDto'];
+      };
+    };
     responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
+      200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['Problem'];
+          'application/json': components['schemas']['ChangesAnswer'];
         };
       };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
+      429: {
         headers: {
           [name: string]: unknown;
         };
@@ -7672,59 +5979,7 @@ export interface operations {
       };
     };
   };
-  drills_restore: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  undo_ofLesson: {
+  past_ofLesson: {
     parameters: {
       query?: never;
       header?: never;
@@ -7764,7 +6019,7 @@ export interface operations {
       };
     };
   };
-  undo_ofPlayer: {
+  past_ofPlayer: {
     parameters: {
       query?: never;
       header?: never;
@@ -7804,7 +6059,7 @@ export interface operations {
       };
     };
   };
-  undo_ofAcademy: {
+  past_ofAcademy: {
     parameters: {
       query?: never;
       header?: never;
@@ -7833,58 +6088,6 @@ export interface operations {
       };
       /** @description Needs the right to see */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  undo_undo: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -8287,8 +6490,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path?: never;
       cookie?: never;
@@ -8321,14 +6522,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };
@@ -8386,8 +6579,6 @@ export interface operations {
         'x-loxos-change'?: string;
         /** @description The device it was made on */
         'x-loxos-device'?: string;
-        /** @description The version that was seen, in quotes; a stale one is merged by field or gets 409 */
-        'if-match'?: string;
       };
       path: {
         id: string;
@@ -8417,14 +6608,6 @@ export interface operations {
       };
       /** @description Needs the right to own */
       403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      409: {
         headers: {
           [name: string]: unknown;
         };

@@ -2,6 +2,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import type { IntakeResult } from '../api/client.ts';
 import { useLog } from '../sync/log.ts';
 import type { Entry } from '../sync/log-db.ts';
+import { partStep } from '../sync/step.ts';
 import { show } from '../testing/render.tsx';
 import { Connection } from './Connection.tsx';
 
@@ -9,8 +10,9 @@ const entry = (id: string, change: Partial<Entry>): Entry => ({
   id,
   order: 1,
   at: '2026-05-04T09:00:00.000Z',
-  change: { op: 'part', lessonId: 'l', part: 'setup', changes: { target: 'oak', feetDeg: 2 } },
-  seen: 1,
+  change: {
+    steps: [{ ...partStep('l', 'setup', { target: 'oak', feetDeg: 2 }), seen: 1 }],
+  },
   refusal: null,
   ...change,
 });
@@ -56,7 +58,7 @@ describe('the shelf', () => {
     const asks = { outcome: 'questions', questions: [], columns: [] } as unknown as IntakeResult;
     open([
       entry('a', {
-        change: { op: 'file', lessonId: 'l', file, answers: null, isAskedAgain: false },
+        change: { lessonId: 'l', file, answers: null, isAskedAgain: false },
         refusal: { reason: 'the file leaves something open', current: null, asks },
       }),
     ]);
@@ -77,7 +79,9 @@ describe('the shelf', () => {
     expect(list.getByText('“elm”')).toBeInTheDocument();
     expect(list.queryByText('2')).toBeNull();
     fireEvent.click(list.getByRole('button', { name: 'Keep mine' }));
-    expect(useLog.getState().entries).toMatchObject([{ seen: 4, refusal: null }]);
+    expect(useLog.getState().entries).toMatchObject([
+      { change: { steps: [{ seen: 4 }] }, refusal: null },
+    ]);
   });
 
   it('keeps theirs', () => {

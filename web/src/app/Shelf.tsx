@@ -1,19 +1,30 @@
-import { DEFAULT_DISPLAY_UNITS } from '@loxos/core';
+import { DEFAULT_DISPLAY_UNITS, amountWords, fieldWords, waitingWords } from '@loxos/core';
 import { Link } from 'react-router';
 import { drop, sendAgain, useLog } from '../sync/log.ts';
 import type { Entry } from '../sync/log-db.ts';
-import { isOfLesson, isOfPlayer } from '../sync/pending.ts';
-import { amountWords, changeWords, fieldWords } from '../sync/words.ts';
+import { isFile, stepsOf } from '../sync/pending.ts';
+import type { Pending } from '../sync/pending.ts';
+import { lessonPieces } from '../sync/pieces-of.ts';
 import { Button } from '../ui/Button.tsx';
 import { Modal } from '../ui/Modal.tsx';
 import { momentText } from '../ui/day-text.ts';
 
 /** What a change wants of the fields that somebody else changed meanwhile. */
-function wantedOf({ change }: Entry): Readonly<Record<string, unknown>> {
-  if ('changes' in change) return change.changes;
-  if ('body' in change) return { ...change.body };
-  return {};
+const wantedOf = ({ change }: Entry): Readonly<Record<string, unknown>> =>
+  Object.assign({}, ...stepsOf([change]).map(({ fields }) => fields)) as Record<string, unknown>;
+
+const WRITTEN = { units: DEFAULT_DISPLAY_UNITS, momentText };
+
+/** Where a change was made. */
+function placeOf(change: Pending): string {
+  const of = lessonPieces(change);
+  if (of !== null) return `/lessons/${of.lessonId}/${isFile(change) ? 'watch' : 'read'}`;
+  const [player] = stepsOf([change]).filter(({ thing }) => thing === 'player');
+  return player === undefined ? '/settings' : `/players/${player.id}`;
 }
+
+const changeWords = (change: Pending): string =>
+  isFile(change) ? `“${change.file.name}” dropped` : waitingWords(change.steps);
 
 function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<string, unknown>> }) {
   const wanted = wantedOf(entry);
@@ -26,8 +37,8 @@ function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<stri
       {names.map((name) => (
         <div key={name} className="contents">
           <dt>{fieldWords(name)}</dt>
-          <dd>{amountWords(name, wanted[name], DEFAULT_DISPLAY_UNITS)}</dd>
-          <dd>{amountWords(name, current[name], DEFAULT_DISPLAY_UNITS)}</dd>
+          <dd>{amountWords(name, wanted[name], WRITTEN)}</dd>
+          <dd>{amountWords(name, current[name], WRITTEN)}</dd>
         </div>
       ))}
     </dl>
@@ -38,16 +49,11 @@ function Refused({ entry, onLeave }: { entry: Entry; onLeave: () => void }) {
   const { id, change, at, refusal } = entry;
   const current = refusal?.current ?? null;
   const isAsked = refusal?.asks !== undefined;
-  const place = isOfLesson(change)
-    ? `/lessons/${change.lessonId}/${change.op === 'file' ? 'watch' : 'read'}`
-    : isOfPlayer(change)
-      ? `/players/${change.playerId}`
-      : '/settings';
   return (
     <li className="space-y-2 border-b border-line/60 py-3">
       <p className="font-semibold">
         {changeWords(change)}{' '}
-        <Link to={place} className="font-normal underline" onClick={onLeave}>
+        <Link to={placeOf(change)} className="font-normal underline" onClick={onLeave}>
           {isAsked ? 'Answer it' : 'Open it'}
         </Link>
       </p>

@@ -1,9 +1,12 @@
 import 'fake-indexeddb/auto';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { IDBFactory } from 'fake-indexeddb';
+import { openDB } from 'idb';
 import { answering } from '../testing/server.ts';
 import type { Asked } from '../testing/server.ts';
 import { GivenPage } from './GivenPage.tsx';
-import { emptyPageDb, keptEntries } from './page-db.ts';
+import { closeLogDb, readEntries } from '../sync/log-db.ts';
+import { keptPage } from './page-db.ts';
 import { lookAgain, openPage } from './page-store.ts';
 
 const TOKEN = 'a-token';
@@ -29,20 +32,38 @@ const PAGE = {
   said: [],
 };
 const GET = `GET /api/p/${TOKEN}`;
-const TICK = `POST /api/p/${TOKEN}/ticks`;
-const SAY = `POST /api/p/${TOKEN}/words`;
+const POST = `POST /api/p/${TOKEN}/changes`;
+interface Sent {
+  readonly id: string;
+  readonly steps: readonly { thing: string; id: string; fields: object }[];
+}
+/** Takes every change, or refuses those of a kind. */
+const taking =
+  (problemOf: (thing: string) => object | null = () => null) =>
+  ({ body }: Asked) => ({
+    answers: (body as { changes: Sent[] }).changes.map(({ id, steps }) => ({
+      ...{ id, things: [] },
+      problem: problemOf(steps[0]!.thing),
+    })),
+  });
 const noNetwork = (): void => {
   globalThis.fetch = () => Promise.reject(new TypeError('no network'));
 };
-const sent = (asked: readonly Asked[]) => asked.filter(({ method }) => method === 'POST');
+const sent = (asked: readonly Asked[]) =>
+  asked
+    .filter(({ method }) => method === 'POST')
+    .flatMap(({ body }) => (body as { changes: Sent[] }).changes.flatMap(({ steps }) => steps))
+    .map(({ thing, id, fields }) => [thing, thing === 'word' ? 'a word' : id, fields]);
 
-beforeEach(emptyPageDb);
+beforeEach(async () => {
+  await closeLogDb();
+  globalThis.indexedDB = new IDBFactory();
+});
 
 async function open(answers: Record<string, object> = {}): Promise<readonly Asked[]> {
   const asked = answering({
     [GET]: PAGE,
-    [TICK]: { status: 204 },
-    [SAY]: { status: 201 },
+    [POST]: taking(),
     ...answers,
   });
   await act(() => openPage(TOKEN));
@@ -69,7 +90,7 @@ describe('a player’s page', () => {
     fireEvent.click(box('Friday 8 May'));
     expect(box('Friday 8 May')).toBeChecked();
     await waitFor(() => expect(sent(asked)).toHaveLength(1));
-    expect(sent(asked)[0]).toMatchObject({ body: { date: '2026-05-08', done: true } });
+    expect(sent(asked)).toEqual([['tick', '2026-05-08', { done: true }]]);
   });
 
   it('ticks no day that is still to come', async () => {
@@ -87,40 +108,41 @@ describe('a player’s page', () => {
     say('The rails feel narrow');
     expect(await screen.findByText(/3 things you did are kept on this phone/)).toBeInTheDocument();
     expect(screen.getByText(/The rails feel narrow/)).toBeInTheDocument();
-    await waitFor(async () => expect(await keptEntries(TOKEN)).toHaveLength(3));
+    await waitFor(async () => expect(await readEntries()).toHaveLength(3));
     // The phone is put away, and the page opened anew where there is still no network.
     await act(() => openPage(TOKEN));
     expect(box('Friday 8 May')).toBeChecked();
     expect(box('Wednesday 6 May')).not.toBeChecked();
     const asked = answering({
       [GET]: { ...PAGE, ticked: ['2026-05-08'] },
-      [TICK]: { status: 204 },
-      [SAY]: { status: 201 },
+      [POST]: taking(),
     });
     await act(lookAgain);
-    expect(sent(asked).map(({ path, body }) => [path.split('/').at(-1), body])).toEqual([
-      ['ticks', { date: '2026-05-08', done: true }],
-      ['ticks', { date: '2026-05-06', done: false }],
-      ['words', { id: expect.any(String), text: 'The rails feel narrow' }],
+    expect(await screen.findByText('Your coach has everything.')).toBeInTheDocument();
+    expect(sent(asked)).toEqual([
+      ['tick', '2026-05-08', { done: true }],
+      ['tick', '2026-05-06', { done: false }],
+      ['word', 'a word', { text: 'The rails feel narrow' }],
     ]);
-    expect(screen.getByText('Your coach has everything.')).toBeInTheDocument();
-    expect(await keptEntries(TOKEN)).toEqual([]);
+    expect(await readEntries()).toEqual([]);
   });
 
   it('tries again what a server in trouble did not take', async () => {
-    await open({ [TICK]: { status: 503, message: 'Not just now.' } });
+    await open({ [POST]: { status: 503, message: 'Not just now.' } });
     fireEvent.click(box('Friday 8 May'));
     expect(await screen.findByText(/One thing you did is kept/)).toBeInTheDocument();
-    expect(await keptEntries(TOKEN)).toHaveLength(1);
+    expect(await readEntries()).toHaveLength(1);
   });
 
   it('says what was not taken, and goes on with the rest', async () => {
-    const asked = await open({ [TICK]: { status: 400, message: 'there is no homework that day' } });
+    const message = 'there is no homework that day';
+    const refusing = taking((thing) => (thing === 'tick' ? { statusCode: 400, message } : null));
+    const asked = await open({ [POST]: refusing });
     fireEvent.click(box('Friday 8 May'));
     expect(await screen.findByText(/Not taken: there is no homework that day/)).toBeInTheDocument();
     say('Hello');
-    await waitFor(() => expect(sent(asked).at(-1)?.path).toBe(`/api/p/${TOKEN}/words`));
-    expect(await keptEntries(TOKEN)).toEqual([]);
+    await waitFor(() => expect(sent(asked).at(-1)?.[0]).toBe('word'));
+    await waitFor(async () => expect(await readEntries()).toEqual([]));
   });
 
   it('that was withdrawn says so, and leaves nothing on the phone', async () => {
@@ -133,5 +155,44 @@ describe('a player’s page', () => {
     await act(() => openPage(TOKEN));
     expect(screen.queryByText('Ida Moor')).toBeNull();
     expect(screen.getByText('There is no network just now.')).toBeInTheDocument();
+  });
+
+  it('takes over what one store kept of all pages: what waits is sent, and nothing is left there', async () => {
+    const db = await openDB('loxos-page', 1, {
+      upgrade(made) {
+        made.createObjectStore('pages');
+        made.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
+      },
+    });
+    const at = '2026-05-05T09:00:00.000Z';
+    const body = { id: 'r1', drillId: 'rails', good: true };
+    const done = [
+      { op: 'tick', date: '2026-05-08', done: true },
+      { op: 'repeat', body },
+      { op: 'say', text: 'Narrow' },
+    ];
+    for (const [order, one] of done.entries())
+      await db.put('entries', { id: `old-${order}`, order, token: TOKEN, at, done: one });
+    await db.put('entries', { id: 'of-another', order: 9, token: 'other', at, done: done[0] });
+    await db.put('pages', PAGE, TOKEN);
+    noNetwork();
+    await act(() => openPage(TOKEN));
+    render(<GivenPage />);
+    expect(box('Friday 8 May')).toBeChecked();
+    expect(screen.getByText(/Narrow/)).toBeInTheDocument();
+    expect(await keptPage()).toMatchObject({ playerName: 'Ida Moor' });
+    const asked = answering({ [GET]: PAGE, [POST]: taking() });
+    await act(lookAgain);
+    await waitFor(() =>
+      expect(sent(asked).sort()).toEqual([
+        ['repetition', 'r1', { drillId: 'rails', good: true }],
+        ['tick', '2026-05-08', { done: true }],
+        ['word', 'a word', { text: 'Narrow' }],
+      ]),
+    );
+    expect((await db.getAll('entries')).map(({ id }: { id: string }) => id)).toEqual([
+      'of-another',
+    ]);
+    db.close();
   });
 });

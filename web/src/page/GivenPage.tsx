@@ -8,6 +8,7 @@ import { StationLog } from '../ui/StationLog.tsx';
 import { dayText, formatDay } from '../ui/day-text.ts';
 import { PageBody } from './PageBody.tsx';
 import { WordBack } from './WordBack.tsx';
+import { useLog, waiting } from '../sync/log.ts';
 import { doAtPage, lookAgain, shownPage, usePageState } from './page-store.ts';
 
 const waitingWords = (count: number): string =>
@@ -15,7 +16,10 @@ const waitingWords = (count: number): string =>
 
 /** Whether everything done here has reached the coach. */
 function Sent() {
-  const { entries, isReached, isKept, refused } = usePageState();
+  const { isReached } = usePageState();
+  const { entries: all, isKept } = useLog();
+  const entries = waiting(all);
+  const refusal = all.find((entry) => entry.refusal !== null)?.refusal ?? null;
   const text =
     entries.length === 0
       ? isReached
@@ -41,7 +45,7 @@ function Sent() {
           </button>
         )}
       </p>
-      {refused !== null && <Notice>Not taken: {refused}</Notice>}
+      {refusal !== null && <Notice>Not taken: {refusal.reason}</Notice>}
     </div>
   );
 }
@@ -95,7 +99,8 @@ function KeptOfYou({ page: { academy, expiresAt } }: { page: PlayerPage }) {
 /** What a player sees behind their link: plain words, the station, homework to tick, repetitions to log, a word back. */
 export function GivenPage() {
   const state = usePageState();
-  const page = useMemo(() => shownPage(state), [state]);
+  const entries = useLog((log) => log.entries);
+  const page = useMemo(() => shownPage(state, entries), [state, entries]);
   if (state.trouble !== null)
     return (
       <main className="mx-auto max-w-xl p-5">
@@ -125,7 +130,7 @@ export function GivenPage() {
             drill={{ id, name, misses }}
             repetitions={repetitions}
             withFeel={false}
-            onAdd={(body) => void doAtPage({ op: 'repeat', body })}
+            onAdd={(id, body) => void doAtPage({ op: 'repeat', body: { ...body, id } })}
           />
         )}
         withHomework={(day) => (

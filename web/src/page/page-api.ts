@@ -1,51 +1,42 @@
 import type { PlayerPage, Problem } from '../api/client.ts';
-import type { Entry } from './entries.ts';
-
-/** Why the server did not do what it was asked; `status` 0 where it did not answer. */
-export class Refusal extends Error {
-  readonly status: number;
-
-  constructor(status: number, message: string) {
-    super(message);
-    this.name = 'Refusal';
-    this.status = status;
-  }
-}
+import { ApiError, errorOf } from '../api/error.ts';
+import type { Entry } from '../sync/log-db.ts';
+import { stepsOf } from '../sync/pending.ts';
+import type { Answered } from '../sync/sender.ts';
 
 const NO_ANSWER = 'There is no network just now.';
 
-async function ask(path: string, init?: RequestInit): Promise<Response> {
+async function ask<T>(path: string, init?: RequestInit): Promise<T> {
   let answer: Response;
   try {
     answer = await fetch(new Request(new URL(path, window.location.origin), init));
   } catch {
-    throw new Refusal(0, NO_ANSWER);
+    throw new ApiError(0, NO_ANSWER);
   }
-  if (answer.ok) return answer;
+  if (answer.ok) return (await answer.json()) as T;
   const problem = (await answer.json().catch(() => ({}))) as Partial<Problem>;
-  throw new Refusal(answer.status, problem.message ?? `The server answered ${answer.status}.`);
+  throw errorOf({ ...problem, statusCode: answer.status });
 }
 
-export const askPage = async (token: string): Promise<PlayerPage> =>
-  (await (await ask(`/api/p/${token}`)).json()) as PlayerPage;
+export const askPage = (token: string): Promise<PlayerPage> => ask(`/api/p/${token}`);
 
-function requestOf({ id, done }: Entry): readonly [path: string, body: object] {
-  switch (done.op) {
-    case 'tick':
-      return ['ticks', { date: done.date, done: done.done }];
-    case 'repeat':
-      return ['repetitions', done.body];
-    case 'say':
-      return ['words', { id, text: done.text }];
-  }
+interface Answers {
+  readonly answers: readonly { readonly id: string; readonly problem: Problem | null }[];
 }
 
-/** Sends what was done; the server takes it once however often it comes. */
-export async function send(entry: Entry): Promise<void> {
-  const [path, body] = requestOf(entry);
-  await ask(`/api/p/${entry.token}/${path}`, {
+/** Sends what was done at a page; the server takes each once however often it comes. */
+export async function sendFrom(
+  token: string,
+  entries: readonly Entry[],
+): Promise<Answered<null>[]> {
+  const changes = entries.map(({ id, at, change }) => ({ id, at, steps: stepsOf([change]) }));
+  const { answers } = await ask<Answers>(`/api/p/${token}/changes`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json', 'x-loxos-change': entry.id },
-    body: JSON.stringify(body),
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ changes }),
   });
+  return answers.map(({ id, problem }) => ({
+    id,
+    answer: problem === null ? null : errorOf(problem),
+  }));
 }

@@ -1,10 +1,13 @@
 import { create } from 'zustand';
 import type { IntakeResult } from '../api/client.ts';
 import { didUndoably } from '../app/undo.ts';
-import { amend, push } from './log.ts';
+import { amend } from './log.ts';
 import type { Entry } from './log-db.ts';
 import { newId } from './new-id.ts';
+import { isFile } from './pending.ts';
 import type { SaidOfFile } from './pending.ts';
+import { push, pushFile } from './push.ts';
+import { step } from './step.ts';
 
 /** What the server made of a launch file. */
 interface Arrival {
@@ -35,17 +38,13 @@ function show({ changeId, lessonId, result }: Arrival): void {
 const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('loxos-files');
 tabs?.addEventListener('message', ({ data }) => show(data as Arrival));
 
-/** What a launch file asks before its balls count; null where the answer is no question, or of no file. */
-export function asksOf({ change }: Entry, answer: unknown): IntakeResult | null {
-  if (change.op !== 'file') return null;
-  const result = answer as IntakeResult;
-  return result.outcome === 'questions' ? result : null;
-}
+/** What a launch file asks before its balls count; null where it asks nothing. */
+export const asksOf = (result: IntakeResult): IntakeResult | null =>
+  result.outcome === 'questions' ? result : null;
 
 /** Says what became of a launch file, in every tab. */
-export function announce({ id, change }: Entry, answer: unknown): void {
-  if (change.op !== 'file') return;
-  const result = answer as IntakeResult;
+export function announce({ id, change }: Entry, result: IntakeResult): void {
+  if (!isFile(change)) return;
   const arrival = { changeId: id, lessonId: change.lessonId, result };
   show(arrival);
   tabs?.postMessage(arrival);
@@ -62,12 +61,12 @@ export async function bringFile(
   const id = newId();
   dropped.set(id, undo);
   const kept = { name: file.name, bytes };
-  await push({ op: 'file', lessonId, file: kept, answers, isAskedAgain }, id);
+  await pushFile({ lessonId, file: kept, answers, isAskedAgain }, id);
 }
 
 /** Sends a launch file again with what it left open answered. */
 export function answerFile({ id, change }: Entry, answers: SaidOfFile['answers']): void {
-  if (change.op !== 'file') return;
+  if (!isFile(change)) return;
   if (!dropped.has(id)) dropped.set(id, null);
   void amend(id, { ...change, answers, isAskedAgain: false });
 }
@@ -92,5 +91,5 @@ export async function readAgain(
 /** Takes a file's balls back out of its lesson; dropping it again brings them back. */
 export function takeFileBack(lessonId: string, fileId: string): void {
   useArrivals.setState({ [lessonId]: undefined });
-  void push({ op: 'unfile', lessonId, fileId });
+  void push(step('file.remove', { id: fileId, of: lessonId }));
 }

@@ -1,8 +1,8 @@
 import type { DehydratedState } from '@tanstack/react-query';
 import { openDB } from 'idb';
-import type { DBSchema, IDBPDatabase } from 'idb';
+import type { DBSchema, IDBPDatabase, IDBPObjectStore, StoreNames } from 'idb';
 import type { IntakeResult } from '../api/client.ts';
-import { storeName } from '../api/who.ts';
+import { renewed } from './old-log.ts';
 import type { Pending } from './pending.ts';
 
 type DehydratedQuery = DehydratedState['queries'][number];
@@ -25,8 +25,6 @@ export interface Entry {
   readonly order: number;
   readonly at: string;
   readonly change: Pending;
-  /** Version of the thing that was seen when it was made; null where there was none. */
-  readonly seen: number | null;
   /** Null while it is on its way; why it was refused once it is on the shelf. */
   readonly refusal: Refusal | null;
 }
@@ -39,20 +37,30 @@ interface LogSchema extends DBSchema {
   answers: { key: string; value: DehydratedQuery };
 }
 export type LogDb = IDBPDatabase<LogSchema>;
+type StoreName = StoreNames<LogSchema>;
 
 let opened: Promise<LogDb> | null = null;
+let nameOf = (): string => 'loxos';
+
+/** Says which store is whose: an account's, or a page's. */
+export function keepIn(name: () => string): void {
+  nameOf = name;
+}
 
 /** The browser's own store; rejects where the browser keeps nothing, as in some private windows. */
 export function logDb(): Promise<LogDb> {
-  opened ??= openDB<LogSchema>(storeName(), 2, {
+  opened ??= openDB<LogSchema>(nameOf(), 3, {
     upgrade(db, before, _, tx) {
       if (before < 1) {
         db.createObjectStore('entries', { keyPath: 'id' }).createIndex('order', 'order');
         db.createObjectStore('single');
       }
-      db.createObjectStore('answers');
-      // They were one text once.
-      void tx.objectStore('single').delete('answers');
+      if (before < 2) {
+        db.createObjectStore('answers');
+        // They were one text once.
+        void tx.objectStore('single').delete('answers');
+      }
+      if (before > 0) void renew(tx.objectStore('entries'));
     },
     // A newer page in another tab lays it out anew: this one lets go, and opens it again when it is asked next.
     blocking() {
@@ -60,6 +68,13 @@ export function logDb(): Promise<LogDb> {
     },
   });
   return opened;
+}
+
+/** Says what waits from before changes had steps as it is said now. */
+async function renew(
+  entries: IDBPObjectStore<LogSchema, StoreName[], 'entries', 'versionchange'>,
+): Promise<void> {
+  for (const entry of await entries.getAll()) await entries.put(renewed(entry));
 }
 
 /** Lets go of the open connection: the next who asks opens another. */

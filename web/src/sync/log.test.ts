@@ -3,17 +3,14 @@ import { IDBFactory } from 'fake-indexeddb';
 import { queryClient } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
 import { closeLogDb, putEntry, readEntries } from './log-db.ts';
-import { drop, push, readLog, sendAgain, shelve, useLog, waiting } from './log.ts';
-import type { Pending } from './pending.ts';
+import { drop, readLog, sendAgain, shelve, useLog, waiting } from './log.ts';
+import { stepsOf } from './pending.ts';
+import { push } from './push.ts';
+import { partStep, step } from './step.ts';
 
-const part = (target: string): Pending => ({
-  op: 'part',
-  lessonId: 'l',
-  part: 'setup',
-  changes: { target },
-});
-const targets = (): unknown[] =>
-  useLog.getState().entries.map(({ change }) => 'changes' in change && change.changes['target']);
+const part = (target: string) => partStep('l', 'setup', { target });
+const steps = () => stepsOf(useLog.getState().entries.map(({ change }) => change));
+const targets = (): unknown[] => steps().map(({ fields }) => fields['target']);
 /** What a page finds when it is opened anew in the same browser. */
 async function reopen(): Promise<void> {
   useLog.setState({ entries: [] });
@@ -55,14 +52,14 @@ describe('the log of changes', () => {
   it('names the version that was seen', async () => {
     queryClient.setQueryData(keys.piece('l', 'parts'), [{ part: 'setup', version: 7 }]);
     await push(part('oak'));
-    await push({ op: 'begin', lessonId: 'l', body: { id: 'k', kind: 'play' } });
-    expect(useLog.getState().entries.map(({ seen }) => seen)).toEqual([7, null]);
+    await push(step('block.add', { id: 'k', of: 'l' }, { kind: 'play' }));
+    expect(steps().map(({ seen }) => seen)).toEqual([7, null]);
   });
 
   it('has seen that a part was not there, so that another may not be written over', async () => {
     queryClient.setQueryData(keys.piece('l', 'parts'), []);
     await push(part('oak'));
-    expect(useLog.getState().entries[0]!.seen).toBe(0);
+    expect(steps()[0]!.seen).toBe(0);
   });
 
   it('keeps a refused change on the shelf, through a reload, and sends it again knowing better', async () => {
@@ -73,7 +70,9 @@ describe('the log of changes', () => {
     expect(waiting(useLog.getState().entries)).toEqual([]);
     expect(useLog.getState().entries[0]!.refusal!.reason).toBe('changed meanwhile');
     await sendAgain(id);
-    expect(waiting(useLog.getState().entries)).toMatchObject([{ id, seen: 9, refusal: null }]);
+    expect(waiting(useLog.getState().entries)).toMatchObject([
+      { id, change: { steps: [{ seen: 9 }] }, refusal: null },
+    ]);
   });
 });
 
@@ -81,7 +80,12 @@ describe('two tabs of one browser', () => {
   it('lose nothing of each other: what the other wrote is read beside what is being written here', async () => {
     await push(part('ours'));
     const [ours] = useLog.getState().entries;
-    await putEntry({ ...ours!, id: 'theirs', order: ours!.order + 1, change: part('theirs') });
+    await putEntry({
+      ...ours!,
+      id: 'theirs',
+      order: ours!.order + 1,
+      change: { steps: [{ ...part('theirs'), seen: null }] },
+    });
     const late = push(part('late'));
     await readLog();
     await late;

@@ -2,8 +2,8 @@ import { create } from 'zustand';
 import { newId } from './new-id.ts';
 import { deleteEntry, putEntry, readEntries } from './log-db.ts';
 import type { Entry, Refusal } from './log-db.ts';
+import { isFile } from './pending.ts';
 import type { Pending } from './pending.ts';
-import { seenVersion } from './seen.ts';
 
 interface Log {
   /** Every change the server has not yet acknowledged, the oldest first. */
@@ -40,8 +40,8 @@ async function settle(among: Set<string>, id: string, work: Promise<void>): Prom
   tabs?.postMessage('changed');
 }
 
-/** Makes a change: it shows at once, is kept in the browser, and goes to the server in its turn. */
-export function push(change: Pending, id = newId()): Promise<void> {
+/** Puts a change down: it shows at once, is kept in the browser, and goes to the server in its turn. */
+export function add(change: Pending, id = newId()): Promise<void> {
   const { entries } = useLog.getState();
   const order = Math.max(Date.now(), (entries.at(-1)?.order ?? 0) + 1);
   const entry: Entry = {
@@ -49,7 +49,6 @@ export function push(change: Pending, id = newId()): Promise<void> {
     order,
     at: new Date().toISOString(),
     change,
-    seen: seenVersion(change),
     refusal: null,
   };
   useLog.setState({ entries: [...entries, entry] });
@@ -75,12 +74,19 @@ export function drop(id: string): Promise<void> {
 export const shelve = (id: string, refusal: Refusal): Promise<void> =>
   replace(id, (entry) => ({ ...entry, refusal }));
 
+/** A change that knows of a version it goes over. */
+function knowing(change: Pending, seen: number): Pending {
+  if (isFile(change)) return change;
+  const [first, ...rest] = change.steps;
+  return { steps: [{ ...first, seen }, ...rest.map((step) => ({ ...step, seen }))] };
+}
+
 /** Sends a refused change again; after a conflict, knowing what it goes over. */
 export const sendAgain = (id: string): Promise<void> =>
   replace(id, (entry) => {
     const version = entry.refusal?.current?.['version'];
-    const seen = typeof version === 'number' ? version : entry.seen;
-    return { ...entry, seen, refusal: null };
+    const change = typeof version === 'number' ? knowing(entry.change, version) : entry.change;
+    return { ...entry, change, refusal: null };
   });
 
 /** Sends what was refused in another form: a launch file with its questions answered. */

@@ -1,46 +1,46 @@
+import type { Step } from '@loxos/core';
 import { queryClient } from '../api/client.ts';
 import type { Player, Settings } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
 import { knownPiece } from '../api/pieces.ts';
-import { isOfDrill } from './pending.ts';
-import type { OfLesson, Pending } from './pending.ts';
+import { lessonOfStep, pieceOf } from './pieces-of.ts';
+import type { NewStep } from './step.ts';
 
-const versionOf = (
-  things: readonly { readonly id: string; readonly version: number }[] | undefined,
-  id: string,
-): number | null => things?.find((thing) => thing.id === id)?.version ?? null;
-
-function ofLesson(change: OfLesson): number | null {
-  const { lessonId } = change;
-  switch (change.op) {
-    case 'change':
-    case 'remove':
-      return versionOf(knownPiece(lessonId, 'balls'), change.ballId);
-    case 'block':
-    case 'unblock':
-      return versionOf(knownPiece(lessonId, 'blocks'), change.blockId);
-    case 'part': {
-      const parts = knownPiece(lessonId, 'parts');
-      // A part that is not there yet was seen to be none: somebody else may make it meanwhile.
-      if (parts === undefined) return null;
-      return parts.find(({ part }) => part === change.part)?.version ?? 0;
-    }
-    case 'lesson':
-    case 'close':
-      return knownPiece(lessonId, 'head')?.version ?? null;
-    default:
-      return null;
-  }
+interface Versioned {
+  readonly id?: string;
+  readonly part?: string;
+  readonly version?: number;
 }
 
-/** The version of what is changed, as this device last had it from the server; null for what is new. */
-export function seenVersion(change: Pending): number | null {
-  if ('lessonId' in change) return ofLesson(change);
-  if (isOfDrill(change)) return null;
-  if (change.op === 'rules')
+const versionOf = (things: readonly Versioned[] | undefined, id: string): number | null =>
+  things?.find((thing) => thing.id === id)?.version ?? null;
+
+function inLesson(step: Step, lessonId: string): number | null {
+  const piece = pieceOf(step);
+  if (piece === 'head') return knownPiece(lessonId, 'head')?.version ?? null;
+  const things = knownPiece(lessonId, piece) as readonly Versioned[] | undefined;
+  if (step.thing !== 'part') return versionOf(things, step.id);
+  // A part that is not there yet was seen to be none: somebody else may make it meanwhile.
+  const part = step.id.slice(lessonId.length + 1);
+  return things === undefined ? null : (things.find((one) => one.part === part)?.version ?? 0);
+}
+
+/** The version of what a step changes, as this device last had it from the server; null for what is new. */
+function seenVersion(step: Step): number | null {
+  const { thing, verb, id } = step;
+  if (verb === 'add' || verb === 'restore') return null;
+  const lessonId = lessonOfStep(step);
+  if (lessonId !== null) return inLesson(step, lessonId);
+  if (thing === 'setting')
     return queryClient.getQueryData<Settings>(keys.settings)?.version ?? null;
-  if (change.op === 'meet' || change.op === 'take-back') return null;
-  const own = queryClient.getQueryData<Player>([...keys.players, change.playerId]);
+  if (thing !== 'player') return null;
+  const own = queryClient.getQueryData<Player>([...keys.players, id]);
   const listed = queryClient.getQueryData<Player[]>(keys.players);
-  return own?.version ?? versionOf(listed, change.playerId);
+  return own?.version ?? versionOf(listed, id);
 }
+
+/** A step with the version that was seen. */
+export const asSeen = (step: NewStep): Step => ({
+  ...step,
+  seen: seenVersion({ ...step, seen: null }),
+});

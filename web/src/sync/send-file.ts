@@ -1,13 +1,10 @@
 import { answerOf, api } from '../api/client.ts';
 import type { IntakeResult } from '../api/client.ts';
-import type { OfLesson } from './pending.ts';
-
-/** A launch file on its way. */
-export type FileChange = Extract<OfLesson, { readonly op: 'file' }>;
+import type { DroppedFile } from './pending.ts';
 
 /** Sends a launch file as it came, with what was answered of it. */
 export function sendFile(
-  { lessonId, file, answers, isAskedAgain }: FileChange,
+  { lessonId, file, answers, isAskedAgain }: DroppedFile,
   headers: Readonly<Record<string, string>>,
 ): Promise<IntakeResult> {
   const form = new FormData();

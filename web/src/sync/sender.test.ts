@@ -1,29 +1,50 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
+import type { Step } from '@loxos/core';
 import { ApiError, queryClient } from '../api/client.ts';
 import { keys } from '../api/keys.ts';
 import { answering } from '../testing/server.ts';
 import type { Asked } from '../testing/server.ts';
 import { closeLogDb } from './log-db.ts';
-import { push, useLog, waiting } from './log.ts';
-import type { Pending } from './pending.ts';
+import { useLog, waiting } from './log.ts';
+import { push } from './push.ts';
+import { wire } from './send.ts';
+import { partStep, step } from './step.ts';
 import { Sender, fateOf, retryAfterMs } from './sender.ts';
 
-const target = (lessonId: string, words: string): Pending => ({
-  op: 'part',
-  lessonId,
-  part: 'setup',
-  changes: { target: words },
+const target = (lessonId: string, words: string) => partStep(lessonId, 'setup', { target: words });
+
+interface Sent {
+  readonly id: string;
+  readonly steps: readonly Step[];
+}
+/** A server that answers each change by its first step. */
+const server = (answer: (step: Step) => object | null) =>
+  answering({
+    'POST /api/changes': ({ body }) => {
+      const answers: object[] = [];
+      for (const { id, steps } of (body as { changes: Sent[] }).changes) {
+        const problem = answer(steps[0]!) as { statusCode?: number } | null;
+        answers.push({ id, problem, things: [] });
+        if ((problem?.statusCode ?? 0) >= 500) break;
+      }
+      return { answers };
+    },
+  });
+const problem = (statusCode: number, message: string, more: object = {}) => ({
+  ...{ statusCode, kind: 'invalid', message, fields: [] },
+  ...more,
 });
-const PATCH_A = 'PATCH /api/lessons/a/parts/setup';
-const PATCH_B = 'PATCH /api/lessons/b/parts/setup';
-const sent = (asked: readonly Asked[]): unknown[] =>
+/** The changes of each request. */
+const sent = (asked: readonly Asked[]) =>
   asked
-    .filter(({ method }) => method !== 'GET')
-    .map(({ method, path, body }) => [
-      `${method} ${path}`,
-      (body as { changes?: { target?: string } }).changes?.target,
-    ]);
+    .filter(({ path }) => path === '/api/changes')
+    .map(({ body }) => (body as { changes: Sent[] }).changes);
+/** What was sent, step by step: of what, and what was said. */
+const said = (asked: readonly Asked[]) =>
+  sent(asked)
+    .flat()
+    .flatMap(({ steps }) => steps.map(({ of, fields }) => [of, fields['target']]));
 /** Until nothing more happens by itself. */
 async function settled(): Promise<void> {
   for (let i = 0; i < 30; i++) await new Promise((resolve) => setTimeout(resolve, 5));
@@ -57,43 +78,42 @@ describe('what becomes of a change that was not taken', () => {
 });
 
 describe('the sender', () => {
-  it('sends a lesson’s changes in the order made, each under its own name', async () => {
-    const asked = answering({ [PATCH_A]: {} });
+  it('sends a lesson’s changes in the order made and in one go, each under its own name', async () => {
+    const asked = server(() => null);
     for (const words of ['oak', 'elm', 'ash']) await push(target('a', words));
-    new Sender().kick();
+    const names = useLog.getState().entries.map(({ id }) => id);
+    new Sender(wire).kick();
     await settled();
-    expect(sent(asked)).toEqual([
-      [PATCH_A, 'oak'],
-      [PATCH_A, 'elm'],
-      [PATCH_A, 'ash'],
+    expect(said(asked)).toEqual([
+      ['a', 'oak'],
+      ['a', 'elm'],
+      ['a', 'ash'],
     ]);
+    expect(sent(asked).map((changes) => changes.map(({ id }) => id))).toEqual([names]);
     expect(useLog.getState().entries).toEqual([]);
   });
 
   it('puts a refused change on the shelf with the reason, and goes on with what is behind it', async () => {
-    let count = 0;
-    const asked = answering({
-      [PATCH_A]: () => {
-        count += 1;
-        return count === 1 ? { status: 400, message: 'target: too long' } : {};
-      },
-    });
+    const asked = server(({ fields }) =>
+      fields['target'] === 'oak' ? problem(400, 'target: too long') : null,
+    );
     await push(target('a', 'oak'));
     await push(target('a', 'elm'));
-    new Sender().kick();
+    new Sender(wire).kick();
     await settled();
-    expect(sent(asked)).toHaveLength(2);
+    expect(said(asked)).toHaveLength(2);
     expect(useLog.getState().entries).toMatchObject([
-      { change: { changes: { target: 'oak' } }, refusal: { reason: 'target: too long' } },
+      {
+        change: { steps: [{ fields: { target: 'oak' } }] },
+        refusal: { reason: 'target: too long' },
+      },
     ]);
   });
 
   it('keeps what somebody else has beside what was wanted', async () => {
-    answering({
-      [PATCH_A]: { status: 409, message: 'changed', current: { version: 4, target: 'elm' } },
-    });
+    server(() => problem(409, 'changed', { current: { version: 4, target: 'elm' } }));
     await push(target('a', 'oak'));
-    new Sender().kick();
+    new Sender(wire).kick();
     await settled();
     expect(useLog.getState().entries[0]!.refusal).toEqual({
       reason: 'changed',
@@ -101,59 +121,77 @@ describe('the sender', () => {
     });
   });
 
-  it('one lesson whose changes fail does not hold up another', async () => {
-    const asked = answering({ [PATCH_A]: { status: 500, message: 'bug' }, [PATCH_B]: {} });
+  it('one lesson whose changes fail does not hold up another, and the rest of its own waits', async () => {
+    const asked = server(({ of }) => (of === 'a' ? problem(500, 'bug') : null));
     await push(target('a', 'oak'));
+    await push(target('a', 'ash'));
     await push(target('b', 'elm'));
     const refetch = jest.spyOn(queryClient, 'refetchQueries');
-    const sender = new Sender();
+    const sender = new Sender(wire);
     sender.kick();
     await settled();
-    expect(sent(asked)).toContainEqual([PATCH_B, 'elm']);
+    expect(said(asked)).toContainEqual(['b', 'elm']);
     // What the server now has is asked for, before the change is let go.
     expect(refetch).toHaveBeenCalledWith({ queryKey: keys.piece('b', 'parts') });
-    expect(waiting(useLog.getState().entries)).toMatchObject([{ change: { lessonId: 'a' } }]);
+    expect(waiting(useLog.getState().entries)).toHaveLength(2);
     // The network is back, and the server mended: what waited goes at once.
-    answering({ [PATCH_A]: {} });
+    server(() => null);
     sender.hurry();
     await settled();
     expect(useLog.getState().entries).toEqual([]);
   });
 
+  it('finds which of several the server will not even read, and sends the others', async () => {
+    const asked = answering({
+      'POST /api/changes': ({ body }) => {
+        const { changes } = body as { changes: Sent[] };
+        if (changes.some(({ steps }) => steps[0]!.fields['target'] === 'elm'))
+          return { status: 413, message: 'too large' };
+        return { answers: changes.map(({ id }) => ({ id, problem: null, things: [] })) };
+      },
+    });
+    for (const words of ['oak', 'elm', 'ash']) await push(target('a', words));
+    new Sender(wire).kick();
+    await settled();
+    expect(sent(asked).map((changes) => changes.length)).toEqual([3, 1, 1, 1]);
+    expect(useLog.getState().entries).toMatchObject([{ refusal: { reason: 'too large' } }]);
+  });
+
+  it('waits with a change of which the server said nothing', async () => {
+    const asked = answering({ 'POST /api/changes': { answers: [] } });
+    await push(target('a', 'oak'));
+    new Sender(wire).kick();
+    await settled();
+    expect(sent(asked)).toHaveLength(1);
+    expect(waiting(useLog.getState().entries)).toHaveLength(1);
+  });
+
   it('opens a lesson only once its player is known', async () => {
     let isUp = false;
-    const asked = answering({
-      'POST /api/players': () => (isUp ? {} : { status: 503, message: 'later' }),
-      'POST /api/lessons': {},
-    });
-    const body = { playerId: 'p', startsAt: '2026-05-04T09:00:00.000Z' };
-    await push({ op: 'meet', playerId: 'p', body: { name: 'Bo', hand: 'left' } });
-    await push({ op: 'open', lessonId: 'a', body });
-    const sender = new Sender();
+    const asked = server(() => (isUp ? null : problem(503, 'later')));
+    const startsAt = '2026-05-04T09:00:00.000Z';
+    await push(step('player.add', { id: 'p' }, { name: 'Bo', hand: 'left' }));
+    await push(step('lesson.add', { id: 'a', of: 'p' }, { startsAt }));
+    const sender = new Sender(wire);
+    const things = () => sent(asked).map(([change]) => change!.steps[0]!.thing);
     sender.kick();
     await settled();
-    expect(sent(asked).map((one) => (one as string[])[0])).toEqual(['POST /api/players']);
+    expect(things()).toEqual(['player']);
     isUp = true;
     sender.hurry();
     await settled();
-    expect(sent(asked).map((one) => (one as string[])[0])).toEqual([
-      'POST /api/players',
-      'POST /api/players',
-      'POST /api/lessons',
-    ]);
+    expect(things()).toEqual(['player', 'player', 'lesson']);
     expect(useLog.getState().entries).toEqual([]);
   });
 
   it('does not take a server that is away for one that fails', async () => {
     let isAway = true;
-    answering({
-      [PATCH_A]: () => {
-        if (isAway) throw new TypeError('no network');
-        return { status: 500, message: 'bug' };
-      },
+    server(() => {
+      if (isAway) throw new TypeError('no network');
+      return problem(500, 'bug');
     });
     await push(target('a', 'oak'));
-    const sender = new Sender();
+    const sender = new Sender(wire);
     sender.kick();
     for (let i = 0; i < 8; i++) {
       await settled();
@@ -168,7 +206,7 @@ describe('the sender', () => {
   it('with no answer nothing is lost, and nothing is refused', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('no network'));
     await push(target('a', 'oak'));
-    new Sender().kick();
+    new Sender(wire).kick();
     await settled();
     expect(waiting(useLog.getState().entries)).toHaveLength(1);
   });

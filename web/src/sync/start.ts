@@ -4,6 +4,7 @@ import { readEntries } from './log-db.ts';
 import { inOneTab } from './lock.ts';
 import { followTabs, readLog, useLog } from './log.ts';
 import { laneOf } from './pending.ts';
+import { wire } from './send.ts';
 import { Sender } from './sender.ts';
 
 /** Another tab changed the log: what it had sent is asked for before it is let go here. */
@@ -21,7 +22,7 @@ export async function startSync(): Promise<void> {
   await readLog();
   followTabs(() => void follow());
   inOneTab(() => {
-    const sender = new Sender();
+    const sender = new Sender(wire);
     useLog.subscribe(sender.kick);
     window.addEventListener('online', sender.hurry);
     sender.kick();

@@ -17,6 +17,7 @@ import type { Person } from '../api/account.ts';
 import type { Account } from '../api/who.ts';
 import { applyPending } from '../sync/apply.ts';
 import { useLog, waiting } from '../sync/log.ts';
+import { stepsOf } from '../sync/pending.ts';
 import type { Pending } from '../sync/pending.ts';
 import { today } from '../ui/academy-time.ts';
 import { PIECES, keys } from '../api/keys.ts';
@@ -137,8 +138,12 @@ export function show(children: ReactNode, known: Known = {}, at = '/') {
 /** A lesson as it is once every pending change is made. */
 function Live({ lesson, children }: { lesson: Lesson; children: (lesson: Lesson) => ReactNode }) {
   const entries = useLog((state) => state.entries);
-  const changes = waiting(entries).map(({ change }) => change);
-  return children(applyPending(lesson, changes));
+  return children(
+    applyPending(
+      lesson,
+      waiting(entries).map(({ change }) => change),
+    ),
+  );
 }
 
 /** Shows a step of a lesson; what is done in it shows at once, as on the screen. */
@@ -154,14 +159,21 @@ export function showLesson(
   });
 }
 
-/** What is waiting to be stored, the newest last. */
-export const pending = (): readonly Pending[] =>
+/** The changes that wait to be stored, the newest last. */
+export const changes = (): readonly Pending[] =>
   useLog.getState().entries.map(({ change }) => change);
+
+/** What is waiting to be stored, step by step, as a test says it; the newest last. */
+export const pending = () =>
+  stepsOf(changes()).map(({ thing, verb, id, of, fields }) => ({
+    name: `${thing}.${verb}`,
+    ...{ id, of, fields },
+  }));
 
 /** What was put down in a step so far, as the step's value. */
 export function lastPart(part: string): Record<string, unknown> {
-  const found = pending().flatMap((change) =>
-    change.op === 'part' && change.part === part ? [change.changes] : [],
+  const found = pending().flatMap(({ name, id, fields }) =>
+    name === 'part.set' && id.endsWith(`.${part}`) ? [fields] : [],
   );
   if (found.length === 0) throw new Error(`nothing was put down in ${part}`);
   return recordOf(part, Object.assign({}, ...found) as Record<string, unknown>);

@@ -8,13 +8,10 @@ import { unitsOf } from './units-of.ts';
 const ada = playerWith({ hand: 'left', lengthUnit: 'yd' });
 const entry = (id: string, change: object) => ({
   id,
-  thing: 'ball',
-  thingId: 'b',
   at: '2026-05-04T09:00:00.000Z',
   who: 'Olga Ower',
   what: 'ball 1 changed',
-  before: { carryM: 100 },
-  after: { carryM: 110 },
+  steps: [{ thing: 'ball', id: 'b', of: 'l', before: { carryM: 100 }, after: { carryM: 110 } }],
   canUndo: true,
   times: 1,
   ...change,
@@ -36,12 +33,13 @@ describe('what was changed', () => {
   it('says no fields where balls were moved or a thing was made, and offers no undo of what is too old', async () => {
     open([
       entry('a', {
-        thing: 'balls',
         what: '2 balls put into play',
-        before: { b: null },
-        after: { b: 'k' },
+        steps: ['b', 'c'].map((id) => ({
+          ...{ thing: 'ball', id, of: 'l' },
+          ...{ before: { blockId: null }, after: { blockId: 'k' } },
+        })),
       }),
-      entry('b', { what: 'ball 1 added', before: {}, after: {}, canUndo: false }),
+      entry('b', { what: 'ball 1 added', steps: [], canUndo: false }),
     ]);
     expect(await screen.findByText(/2 balls put into play, Olga Ower$/)).toBeInTheDocument();
     expect(screen.getByText(/ball 1 added, Olga Ower$/)).toBeInTheDocument();
@@ -49,12 +47,12 @@ describe('what was changed', () => {
   });
 
   it('is put back by its own button', async () => {
-    const asked = open([entry('a', {})], { 'POST /api/history/a/undo': {} });
+    const asked = open([entry('a', {})], {
+      'POST /api/changes': { answers: [{ id: 'x', problem: null, things: [] }] },
+    });
     fireEvent.click(await screen.findByRole('button', { name: 'Put back: ball 1 changed' }));
     await waitFor(() =>
-      expect(asked.map(({ method, path }) => `${method} ${path}`)).toContain(
-        'POST /api/history/a/undo',
-      ),
+      expect(asked.map(({ method, path }) => `${method} ${path}`)).toContain('POST /api/changes'),
     );
   });
 

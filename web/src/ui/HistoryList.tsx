@@ -1,10 +1,11 @@
+import { fromToWords } from '@loxos/core';
 import type { DisplayUnits } from '@loxos/core';
 import { toast } from 'sonner';
 import { useMay } from '../api/account.ts';
 import { useHistory, useUndoChange } from '../api/queries.ts';
+import type { HistoryEntry } from '../api/client.ts';
 import type { HistoryOf } from '../api/queries.ts';
-import { fromToWords } from '../sync/words.ts';
-import { formatDay } from './day-text.ts';
+import { formatDay, momentText } from './day-text.ts';
 
 /** Who has no name: a player at their page, and a coach from before there were accounts. */
 const WHO: Readonly<Record<string, string>> = { player: 'the player', coach: 'a coach' };
@@ -15,15 +16,18 @@ export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits 
   const undo = useUndoChange();
   const mayPlan = useMay('plan');
   if (changes.length === 0) return null;
-  const putBack = (id: string, what: string): void =>
-    undo.mutate(id, {
-      onSuccess: () => toast(`Put back: ${what}`),
+  const putBack = (change: HistoryEntry): void =>
+    undo.mutate(change, {
+      onSuccess: () => toast(`Put back: ${change.what}`),
       onError: (error) => toast.error(error.message),
     });
-  const lines = changes.map(({ thing, before, after, what, times, ...rest }) => {
-    const fields = thing === 'balls' ? '' : fromToWords(before, after, units);
+  const lines = changes.map((change) => {
+    const { what, times, steps } = change;
+    const [one, ...others] = steps;
+    const isOne = one !== undefined && others.length === 0 && !('blockId' in one.after);
+    const fields = isOne ? fromToWords(one.before, one.after, { units, momentText }) : '';
     const often = times === 1 ? what : `${what}, ${times} times`;
-    return { ...rest, what, words: fields === '' ? often : `${often}: ${fields}` };
+    return { change, words: fields === '' ? often : `${often}: ${fields}` };
   });
   return (
     <details className="rounded-xl border border-line bg-sheet px-4">
@@ -31,18 +35,18 @@ export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits 
         What was changed, {changes.length}
       </summary>
       <ul className="max-h-80 overflow-y-auto pb-3 text-sm" tabIndex={0} aria-label="Changes">
-        {lines.map(({ id, at, who, what, words, canUndo }) => (
-          <li key={id} className="flex items-center gap-2">
+        {lines.map(({ change, words }) => (
+          <li key={change.id} className="flex items-center gap-2">
             <span className="min-w-0 flex-1">
-              <span className="font-mono text-soft">{formatDay(at, 'd MMM HH:mm:ss')}</span> {words}
-              , {WHO[who] ?? who}
+              <span className="font-mono text-soft">{formatDay(change.at, 'd MMM HH:mm:ss')}</span>{' '}
+              {words}, {WHO[change.who] ?? change.who}
             </span>
-            {canUndo && mayPlan && (
+            {change.canUndo && mayPlan && (
               <button
                 type="button"
-                aria-label={`Put back: ${what}`}
+                aria-label={`Put back: ${change.what}`}
                 className="min-h-11 shrink-0 px-2 font-semibold underline"
-                onClick={() => putBack(id, what)}
+                onClick={() => putBack(change)}
               >
                 Put back
               </button>

@@ -36,11 +36,8 @@ const submit = async (): Promise<void> => {
   });
 };
 /** The player met and the lesson opened, as they are on their way. */
-const met = () => pending().find(({ op }) => op === 'meet');
-const opened = () => {
-  const found = pending().find(({ op }) => op === 'open');
-  return found?.op === 'open' ? found : undefined;
-};
+const met = () => pending().find(({ name }) => name === 'player.add');
+const opened = () => pending().find(({ name }) => name === 'lesson.add');
 
 describe('a new lesson', () => {
   it('begins with a name and a hand where nobody is known yet', async () => {
@@ -49,10 +46,9 @@ describe('a new lesson', () => {
     fireEvent.change(screen.getByLabelText('Name'), { target: { value: 'Bo Lind' } });
     fireEvent.click(screen.getByLabelText('Left-handed'));
     await submit();
-    expect(met()).toMatchObject({ body: { name: 'Bo Lind', hand: 'left' } });
-    const { playerId } = met() as { playerId: string };
-    expect(opened()!.body.playerId).toBe(playerId);
-    expect(screen.getByText(`at /lessons/${opened()!.lessonId}/watch`)).toBeInTheDocument();
+    expect(met()).toMatchObject({ fields: { name: 'Bo Lind', hand: 'left' } });
+    expect(opened()!.of).toBe(met()!.id);
+    expect(screen.getByText(`at /lessons/${opened()!.id}/watch`)).toBeInTheDocument();
   });
 
   it('asks for the name before it makes anybody', async () => {
@@ -72,7 +68,7 @@ describe('a new lesson', () => {
     });
     await submit();
     await waitFor(() =>
-      expect(opened()!.body).toMatchObject({ playerId: 'ada', asked: 'Straighter' }),
+      expect(opened()).toMatchObject({ of: 'ada', fields: { asked: 'Straighter' } }),
     );
     expect(met()).toBeUndefined();
   });
@@ -83,7 +79,7 @@ describe('a new lesson', () => {
     fireEvent.change(screen.getByLabelText('Time'), { target: { value: '14:30' } });
     await submit();
     await waitFor(() => expect(opened()).toBeDefined());
-    const { startsAt } = opened()!.body;
+    const { startsAt } = opened()!.fields as { startsAt: string };
     expect(`${dayOf(startsAt)} ${timeOf(startsAt)}`).toBe('2026-03-04 14:30');
   });
 

@@ -12,7 +12,7 @@ import { Modal } from './Modal.tsx';
 import { Segments } from './Segments.tsx';
 import { dayOf, instantAt, spanOf, timeOf, today } from './academy-time.ts';
 import { TIME_PATTERN, TIME_TROUBLE } from './day-text.ts';
-import { meetPlayer, openLesson } from '../sync/things.ts';
+import { addPlayer, addLesson } from '../sync/actions.ts';
 import { nextFreeSlot } from './next-slot.ts';
 
 const SOMEBODY_NEW = 'new';
@@ -55,8 +55,8 @@ const HAND_OPTIONS = [
 function useOpenLesson(onClose: () => void) {
   const navigate = useNavigate();
   return ({ playerId, name, hand, day, time, asked }: NewLesson): void => {
-    const id = playerId === SOMEBODY_NEW ? meetPlayer({ name, hand }) : playerId;
-    const lessonId = openLesson({ playerId: id, startsAt: instantAt(day, time), asked });
+    const id = playerId === SOMEBODY_NEW ? addPlayer({ name, hand }) : playerId;
+    const lessonId = addLesson({ playerId: id, startsAt: instantAt(day, time), asked });
     onClose();
     void navigate(`/lessons/${lessonId}/watch`);
   };

@@ -22,14 +22,14 @@ const rep = (
 });
 
 function show(repetitions: readonly StoredRepetition[], withFeel = true) {
-  const added: AddRepetition[] = [];
+  const added: (AddRepetition & { id: string })[] = [];
   const undone: string[] = [];
   render(
     <StationLog
       drill={overhang}
       repetitions={repetitions}
       withFeel={withFeel}
-      onAdd={(body) => added.push(body)}
+      onAdd={(id, body) => added.push({ ...body, id })}
       onUndo={(id) => undone.push(id)}
     />,
   );
@@ -92,7 +92,7 @@ describe('the station log', () => {
           words: '4 balls measured at this station: path 3.2° R.',
           last: { of: 'path', deg: 3.2 },
         }}
-        onAdd={(body) => added.push(body)}
+        onAdd={(_id, body) => added.push(body)}
       />,
     );
     expect(screen.getByText(/4 balls measured/)).toBeInTheDocument();

@@ -22,7 +22,7 @@ interface StationLogProps {
   readonly doseStep?: number | null;
   /** Felt and measured, for the coach; a player's page leaves them out. */
   readonly withFeel: boolean;
-  readonly onAdd: (repetition: AddRepetition) => void;
+  readonly onAdd: (id: string, repetition: AddRepetition) => void;
   /** Launch data of this station's balls, in words, and the angle of the last, where it is one that can be felt. */
   readonly measured?: { readonly words: string; readonly last: MeasuredAngle | null } | undefined;
   readonly onUndo?: ((id: string) => void) | undefined;
@@ -46,8 +46,7 @@ export function StationLog({
   const score = scoreStation(own);
   const last = own.at(-1);
   const add = (good: boolean, miss = ''): void => {
-    onAdd({
-      id: newId(),
+    onAdd(newId(), {
       drillId: drill.id,
       good,
       miss,

@@ -5,6 +5,7 @@ export const HISTORY_THINGS = [
   'player',
   'lesson',
   'ball',
+  /** Balls put into blocks, from before each had its own row: ids and their blocks. */
   'balls',
   'block',
   'part',
@@ -12,6 +13,7 @@ export const HISTORY_THINGS = [
   'file',
   'source',
   'page',
+  'tick',
   'word',
   'drill',
   'setting',
@@ -43,6 +45,8 @@ export const history = sqliteTable(
     device: text('device').notNull(),
     /** Chosen by the writer: a write that comes twice is taken once. */
     changeId: text('change_id'),
+    /** Which of its change's things this is, 0 for the first. */
+    step: integer('step').notNull().default(0),
     what: text('what').notNull(),
     /** JSON: the fields that changed, as they were; null where the thing was made, or is from before this was kept. */
     before: text('before'),
@@ -50,7 +54,7 @@ export const history = sqliteTable(
     after: text('after'),
   },
   (t) => [
-    uniqueIndex('history_change_once').on(t.academyId, t.changeId),
+    uniqueIndex('history_change_once').on(t.academyId, t.changeId, t.step),
     index('history_of_thing').on(t.academyId, t.thing, t.thingId, t.version),
     index('history_of_lesson').on(t.academyId, t.lessonId, t.at),
     index('history_of_academy').on(t.academyId, t.at),

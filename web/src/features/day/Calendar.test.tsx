@@ -3,7 +3,7 @@ import { setHours, startOfDay } from 'date-fns';
 import type { LessonSummary } from '../../api/client.ts';
 import { playerWith } from '../../testing/player.ts';
 import { pending, show } from '../../testing/render.tsx';
-import { moveLesson } from '../../sync/things.ts';
+import { moveLesson } from '../../sync/actions.ts';
 import { useUndo } from '../../app/undo.ts';
 // Fetched when it is looked at: here it is there at once, however slow the machine.
 import './Calendar.tsx';
@@ -53,7 +53,7 @@ describe('the calendar', () => {
     expect(pending()).toEqual([]);
     moveLesson(one, '2026-05-06T09:00:00.000Z', 'Wednesday');
     useUndo.getState().undoLast();
-    expect(pending().map((change) => (change as { body: object }).body)).toEqual([
+    expect(pending().map(({ fields }) => fields)).toEqual([
       { startsAt: '2026-05-06T09:00:00.000Z' },
       { startsAt: '2026-05-04T09:00:00.000Z' },
     ]);

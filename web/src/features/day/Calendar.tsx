@@ -7,7 +7,7 @@ import timeGridPlugin from '@fullcalendar/timegrid';
 import { useNavigate } from 'react-router';
 import { useMay } from '../../api/account.ts';
 import type { LessonSummary } from '../../api/client.ts';
-import { moveLesson } from '../../sync/things.ts';
+import { moveLesson } from '../../sync/actions.ts';
 import { dayOf, instantAt, timeOf } from '../../ui/academy-time.ts';
 import { momentText } from '../../ui/day-text.ts';
 import './calendar.css';

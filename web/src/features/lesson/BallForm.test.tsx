@@ -30,10 +30,10 @@ describe('a ball typed in', () => {
     await save('Add the ball');
     const added = pending().at(-1);
     expect(added).toMatchObject({
-      op: 'add',
-      body: { startDirectionDeg: -4.2, faceAngleDeg: 3, club: '7-iron', seen: 'monitor' },
+      name: 'ball.add',
+      fields: { startDirectionDeg: -4.2, faceAngleDeg: 3, club: '7-iron', seen: 'monitor' },
     });
-    expect((added as { body: { carryM: number } }).body.carryM).toBeCloseTo(91.44, 6);
+    expect(added!.fields['carryM']).toBeCloseTo(91.44, 6);
     expect(useLessonScreen.getState().form).toBeNull();
   });
 
@@ -41,7 +41,7 @@ describe('a ball typed in', () => {
     open(null);
     type(/^Start direction/, '3 R');
     await save('Add the ball');
-    expect(pending().at(-1)).toMatchObject({ op: 'add', body: { seen: 'eye' } });
+    expect(pending().at(-1)).toMatchObject({ name: 'ball.add', fields: { seen: 'eye' } });
   });
 
   it('says beside the field what it cannot read, and stores nothing', async () => {
@@ -65,16 +65,17 @@ describe('a ball typed in', () => {
     expect(screen.getByRole('dialog', { name: 'Ball 1' })).toBeInTheDocument();
     type(/^Club path/, '2 L');
     await save('Save');
-    const change = pending().at(-1) as { op: string; ballId: string; body: object };
-    expect(change).toMatchObject({ op: 'change', ballId: 'ball-1', body: { clubPathDeg: -2 } });
-    expect(change.body).not.toHaveProperty('faceAngleDeg');
-    expect(change.body).not.toHaveProperty('carryM');
+    const change = pending().at(-1)!;
+    expect(change).toMatchObject({ name: 'ball.set', id: 'ball-1' });
+    expect(change.fields).toMatchObject({ clubPathDeg: -2 });
+    expect(change.fields).not.toHaveProperty('faceAngleDeg');
+    expect(change.fields).not.toHaveProperty('carryM');
   });
 
   it('clears a figure that was emptied', async () => {
     open('ball-2');
     type(/^Spin rate/, '');
     await save('Save');
-    expect(pending().at(-1)).toMatchObject({ op: 'change', body: { spinRateRpm: null } });
+    expect(pending().at(-1)).toMatchObject({ name: 'ball.set', fields: { spinRateRpm: null } });
   });
 });

@@ -17,13 +17,13 @@ describe('the block bar', () => {
     fireEvent.click(screen.getByRole('button', { name: /Next: Baseline/ }));
     expect(screen.getByText('Baseline')).toBeInTheDocument();
     expect(screen.getByLabelText('0 balls')).toBeInTheDocument();
-    expect(pending()).toMatchObject([{ op: 'begin', body: { kind: 'baseline' } }]);
+    expect(pending()).toMatchObject([{ name: 'block.add', fields: { kind: 'baseline' } }]);
   });
 
   it('begins the next by its key', () => {
     bar(lessonOf([{ pathDeg: 0, faceDeg: 0, block: 'baseline' }]));
     fireEvent.keyDown(document.body, { key: 't' });
-    expect(pending()).toMatchObject([{ op: 'begin', body: { kind: 'play' } }]);
+    expect(pending()).toMatchObject([{ name: 'block.add', fields: { kind: 'play' } }]);
   });
 
   it('begins any other in its dialog: a drill needs one chosen', () => {
@@ -40,8 +40,8 @@ describe('the block bar', () => {
     fireEvent.click(dialog.getByRole('button', { name: 'Begin it' }));
     expect(pending()).toMatchObject([
       {
-        op: 'begin',
-        body: { kind: 'drill', drillId: 'overhang', doseStep: 2, note: 'rod nearer' },
+        name: 'block.add',
+        fields: { kind: 'drill', drillId: 'overhang', doseStep: 2, note: 'rod nearer' },
       },
     ]);
     expect(screen.queryByRole('dialog')).toBeNull();
@@ -55,8 +55,8 @@ describe('the block bar', () => {
     fireEvent.change(line.getByLabelText('Hit as'), { target: { value: 'demonstration' } });
     fireEvent.click(line.getByRole('button', { name: /away/ }));
     expect(pending()).toMatchObject([
-      { op: 'block', blockId: 'block-0', body: { kind: 'demonstration' } },
-      { op: 'unblock', blockId: 'block-0' },
+      { name: 'block.set', id: 'block-0', fields: { kind: 'demonstration' } },
+      { name: 'block.remove', id: 'block-0' },
     ]);
     expect(screen.queryByRole('region', { name: 'Blocks so far' })).toBeNull();
   });

@@ -32,10 +32,9 @@ describe('the lesson as a whole', () => {
       target: { value: 'Lower wedges' },
     });
     fireEvent.click(screen.getByRole('button', { name: 'Save' }));
-    const change = pending().at(-1) as { op: string; body: Record<string, string> };
-    expect(change).toMatchObject({ op: 'lesson', body: { asked: 'Lower wedges' } });
-    const { body } = change;
-    const at = new Date(body['startsAt']!);
+    const change = pending().at(-1)!;
+    expect(change).toMatchObject({ name: 'lesson.set', fields: { asked: 'Lower wedges' } });
+    const at = new Date(change.fields['startsAt'] as string);
     expect([at.getHours(), at.getMinutes()]).toEqual([10, 45]);
   });
 
@@ -51,9 +50,12 @@ describe('the lesson as a whole', () => {
     open();
     choose('Take the lesson away');
     expect(screen.getByText('at /')).toBeInTheDocument();
-    expect(pending()).toMatchObject([{ op: 'close', lessonId: 'lesson' }]);
+    expect(pending()).toMatchObject([{ name: 'lesson.remove', id: 'lesson' }]);
     act(() => useUndo.getState().undoLast());
-    expect(pending()).toMatchObject([{ op: 'close' }, { op: 'reopen', lessonId: 'lesson' }]);
+    expect(pending()).toMatchObject([
+      { name: 'lesson.remove' },
+      { name: 'lesson.restore', id: 'lesson' },
+    ]);
   });
 
   it('leads to its player', () => {

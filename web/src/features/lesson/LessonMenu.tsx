@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useMay } from '../../api/account.ts';
 import type { Lesson } from '../../api/client.ts';
-import { changeLesson, closeLesson } from '../../sync/things.ts';
+import { changeLesson, removeLesson } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { TextField } from '../../ui/Field.tsx';
@@ -55,7 +55,7 @@ export function LessonMenu({ lesson }: { lesson: Lesson }) {
   const navigate = useNavigate();
   const takeAway = (): void => {
     void navigate('/');
-    closeLesson(lesson);
+    removeLesson(lesson);
   };
   return (
     <>

@@ -1,29 +1,32 @@
 import type { BallView } from '@loxos/core';
 import type { Ball, CreateBall, UpdateBall } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
-import { push as toLog } from '../../sync/log.ts';
 import { newId } from '../../sync/new-id.ts';
-import type { Pending } from '../../sync/pending.ts';
-
-const push = (change: Pending): void => void toLog(change);
+import { push } from '../../sync/push.ts';
+import { step } from '../../sync/step.ts';
 
 export const ballName = (ball: Ball): string => `Ball ${ball.ordinal}`;
 
+const at = ({ id, lessonId }: Ball) => ({ id, of: lessonId });
+
+/** What fields of a ball are now. */
+const fieldsNow = (ball: Ball, changes: UpdateBall): UpdateBall =>
+  Object.fromEntries(
+    (Object.keys(changes) as (keyof UpdateBall)[]).map((name) => [name, ball[name] ?? null]),
+  );
+
 export function addBall(lessonId: string, body: CreateBall): string {
-  const ballId = newId();
-  push({ op: 'add', lessonId, ballId, body });
-  const made = { ...body, id: ballId, lessonId, ordinal: 0 } as Ball;
-  didUndoably('Ball added', () => push({ op: 'remove', lessonId, ballId, ball: made }));
-  return ballId;
+  const id = newId();
+  void push(step('ball.add', { id, of: lessonId }, body));
+  didUndoably('Ball added', () => void push(step('ball.remove', { id, of: lessonId })));
+  return id;
 }
 
 /** Only what differs is sent, and undo puts back what was. */
 export function changeBall(ball: Ball, changes: UpdateBall, label: string): void {
-  const names = Object.keys(changes) as (keyof UpdateBall)[];
-  const before = Object.fromEntries(names.map((name) => [name, ball[name] ?? null])) as UpdateBall;
-  const { id: ballId, lessonId } = ball;
-  push({ op: 'change', lessonId, ballId, body: changes });
-  didUndoably(label, () => push({ op: 'change', lessonId, ballId, body: before }));
+  const before = fieldsNow(ball, changes);
+  void push(step('ball.set', at(ball), changes));
+  didUndoably(label, () => void push(step('ball.set', at(ball), before)));
 }
 
 /** Several balls changed as one: one toast, one undo. */
@@ -31,22 +34,19 @@ export function changeBalls(
   list: readonly { readonly ball: Ball; readonly changes: UpdateBall }[],
   label: string,
 ): void {
-  const before = list.map(({ ball, changes }) => {
-    const names = Object.keys(changes) as (keyof UpdateBall)[];
-    return Object.fromEntries(names.map((name) => [name, ball[name] ?? null]));
-  });
-  const send = (bodies: readonly UpdateBall[]): void =>
-    list.forEach(({ ball: { id: ballId, lessonId } }, index) =>
-      push({ op: 'change', lessonId, ballId, body: bodies[index]! }),
-    );
-  send(list.map(({ changes }) => changes));
-  didUndoably(`${list.length} balls: ${label}`, () => send(before));
+  const back = list.map(({ ball, changes }) =>
+    step('ball.set', at(ball), fieldsNow(ball, changes)),
+  );
+  void push(...list.map(({ ball, changes }) => step('ball.set', at(ball), changes)));
+  didUndoably(`${list.length} balls: ${label}`, () => void push(...back));
 }
 
 export function removeBall(ball: Ball): void {
-  const { id: ballId, lessonId } = ball;
-  push({ op: 'remove', lessonId, ballId, ball });
-  didUndoably(`${ballName(ball)} deleted`, () => push({ op: 'restore', lessonId, ballId, ball }));
+  void push(step('ball.remove', at(ball)));
+  didUndoably(
+    `${ballName(ball)} deleted`,
+    () => void push(step('ball.restore', at(ball), { ...ball })),
+  );
 }
 
 /** Leaves a ball out of the averages, or keeps it in: the other of what it is now. */

@@ -1,6 +1,7 @@
 import type { BlockKind } from '@loxos/core';
 import type { Block } from '../../api/client.ts';
 import { useLog } from '../../sync/log.ts';
+import { pending } from '../../testing/render.tsx';
 import { useUndo } from '../../app/undo.ts';
 import { lessonOf } from '../../testing/lesson.ts';
 import { beginBlock, moveBalls, removeBlock } from './block-actions.ts';
@@ -23,9 +24,9 @@ describe('a block', () => {
     const next = { kind: 'drill', drillId: 'rails', doseStep: 1, note: '' } as const;
     beginBlock('lesson', next, stage);
     beginBlock('lesson', { ...next, kind: 'baseline' }, stage);
-    expect(useLog.getState().entries.map(({ change }) => change)).toMatchObject([
-      { op: 'begin', body: { drillId: 'rails', aim: { move: 'path' } } },
-      { op: 'begin', body: { drillId: null, doseStep: null, aim: null } },
+    expect(pending()).toMatchObject([
+      { name: 'block.add', fields: { drillId: 'rails', aim: { move: 'path' } } },
+      { name: 'block.add', fields: { drillId: null, doseStep: null, aim: null } },
     ]);
   });
 
@@ -38,15 +39,10 @@ describe('a block', () => {
     useUndo.getState().undoLast();
     removeBlock('lesson', block('drill', 'rails', 1));
     useUndo.getState().undoLast();
-    expect(
-      useLog
-        .getState()
-        .entries.slice(1)
-        .map(({ change }) => change),
-    ).toMatchObject([
-      { op: 'unblock', blockId: id },
-      { op: 'unblock', blockId: 'drill 1' },
-      { op: 'begin', body: { id: 'drill 1', kind: 'drill', drillId: 'rails' } },
+    expect(pending().slice(1)).toMatchObject([
+      { name: 'block.remove', id },
+      { name: 'block.remove', id: 'drill 1' },
+      { name: 'block.restore', id: 'drill 1', fields: { kind: 'drill', drillId: 'rails' } },
     ]);
   });
 
@@ -57,10 +53,11 @@ describe('a block', () => {
     ]);
     moveBalls('lesson', [balls[0]!, balls[8]!], 'other');
     useUndo.getState().undoLast();
-    expect(useLog.getState().entries.map(({ change }) => change)).toMatchObject([
-      { op: 'move', ballIds: ['ball-1', 'ball-9'], blockId: 'other' },
-      { op: 'move', ballIds: ['ball-1'], blockId: 'block-0' },
-      { op: 'move', ballIds: ['ball-9'], blockId: null },
+    expect(pending()).toMatchObject([
+      { name: 'ball.set', id: 'ball-1', fields: { blockId: 'other' } },
+      { name: 'ball.set', id: 'ball-9', fields: { blockId: 'other' } },
+      { name: 'ball.set', id: 'ball-1', fields: { blockId: 'block-0' } },
+      { name: 'ball.set', id: 'ball-9', fields: { blockId: null } },
     ]);
   });
 });

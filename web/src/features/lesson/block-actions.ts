@@ -2,12 +2,10 @@ import { aimOfStage, drillBy, isDrilled, nextBlock } from '@loxos/core';
 import type { NextBlock, OwnDrillFacts, Stage } from '@loxos/core';
 import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
-import { push as toLog } from '../../sync/log.ts';
 import { newId } from '../../sync/new-id.ts';
-import type { Pending } from '../../sync/pending.ts';
+import { push } from '../../sync/push.ts';
+import { step } from '../../sync/step.ts';
 import { partOf } from './parts.ts';
-
-const push = (change: Pending): void => void toLog(change);
 
 /** What usually comes next in a lesson. */
 export function usualNext(lesson: Lesson, own: readonly OwnDrillFacts[]): NextBlock {
@@ -21,47 +19,41 @@ export function beginBlock(lessonId: string, next: NextBlock, stage: Stage | nul
   const { kind } = next;
   const isJudged = stage !== null && kind !== 'baseline' && kind !== 'demonstration';
   const aim = isJudged ? aimOfStage(stage) : null;
-  push({
-    op: 'begin',
-    lessonId,
-    body: {
-      id,
-      ...next,
-      drillId: isDrilled(kind) ? next.drillId : null,
-      doseStep: isDrilled(kind) ? next.doseStep : null,
-      aim: aim === null ? null : { ...aim, judged: [...aim.judged], targets: { ...aim.targets } },
-    },
-  });
-  didUndoably('A block begun', () => push({ op: 'unblock', lessonId, blockId: id }));
+  const at = { id, of: lessonId };
+  const body = {
+    ...next,
+    drillId: isDrilled(kind) ? next.drillId : null,
+    doseStep: isDrilled(kind) ? next.doseStep : null,
+    aim: aim === null ? null : { ...aim, judged: [...aim.judged], targets: { ...aim.targets } },
+  };
+  void push(step('block.add', at, body));
+  didUndoably('A block begun', () => void push(step('block.remove', at)));
   return id;
 }
 
 export function changeBlock(lessonId: string, block: Block, body: UpdateBlock): void {
+  const at = { id: block.id, of: lessonId };
   const names = Object.keys(body) as (keyof UpdateBlock)[];
   const before = Object.fromEntries(names.map((name) => [name, block[name]])) as UpdateBlock;
-  push({ op: 'block', lessonId, blockId: block.id, body });
-  didUndoably('The block changed', () =>
-    push({ op: 'block', lessonId, blockId: block.id, body: before }),
-  );
+  void push(step('block.set', at, body));
+  didUndoably('The block changed', () => void push(step('block.set', at, before)));
 }
 
 /** Takes a block away; its balls stay, in none. */
 export function removeBlock(lessonId: string, block: Block): void {
-  push({ op: 'unblock', lessonId, blockId: block.id });
-  const { id, kind, drillId, doseStep, note, aim } = block;
-  didUndoably('The block taken away', () =>
-    push({ op: 'begin', lessonId, body: { id, kind, drillId, doseStep, note, aim } }),
-  );
+  const at = { id: block.id, of: lessonId };
+  void push(step('block.remove', at));
+  didUndoably('The block taken away', () => void push(step('block.restore', at, { ...block })));
 }
 
 /** Puts balls into a block, or into none; undo puts each back where it was. */
 export function moveBalls(lessonId: string, balls: readonly Ball[], blockId: string | null): void {
-  const before = new Map<string | null, string[]>();
-  for (const ball of balls) {
-    before.set(ball.blockId, [...(before.get(ball.blockId) ?? []), ball.id]);
-  }
-  push({ op: 'move', lessonId, ballIds: balls.map(({ id }) => id), blockId });
-  didUndoably(`${balls.length} ${balls.length === 1 ? 'ball' : 'balls'} moved`, () => {
-    for (const [from, ballIds] of before) push({ op: 'move', lessonId, ballIds, blockId: from });
-  });
+  const into = (id: string, to: string | null) =>
+    step('ball.set', { id, of: lessonId }, { blockId: to });
+  void push(...balls.map(({ id }) => into(id, blockId)));
+  const back = balls.map((ball) => into(ball.id, ball.blockId));
+  didUndoably(
+    `${balls.length} ${balls.length === 1 ? 'ball' : 'balls'} moved`,
+    () => void push(...back),
+  );
 }

@@ -2,7 +2,8 @@ import { NO_SET_UP, changedFields, fieldsOf } from '@loxos/core';
 import type { HomeworkDay, Observations, RouteId, SetUp, StationAsk, Wanted } from '@loxos/core';
 import type { Lesson, LessonPartName } from '../../api/client.ts';
 import { remember } from '../../app/undo.ts';
-import { push } from '../../sync/log.ts';
+import { push } from '../../sync/push.ts';
+import { partStep } from '../../sync/step.ts';
 
 /** What each step of a lesson keeps. */
 export interface SetUpValue extends SetUp {
@@ -71,7 +72,7 @@ export function savePart<N extends LessonPartName>(
   const before = fieldsOf(name, { ...(partOf(lesson, name) as object) });
   const after = fieldsOf(name, { ...(value as object) });
   const put = (changes: Record<string, unknown>): void =>
-    void push({ op: 'part', lessonId: lesson.id, part: name, changes });
+    void push(partStep(lesson.id, name, changes));
   const changes = changedFields(before, after);
   if (Object.keys(changes).length === 0) return;
   put(changes);

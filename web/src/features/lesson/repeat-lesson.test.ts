@@ -1,7 +1,7 @@
 import { applyPending, lessonOf as openedLesson } from '../../sync/apply.ts';
 import { useLog } from '../../sync/log.ts';
 import { lessonOf } from '../../testing/lesson.ts';
-import { pending } from '../../testing/render.tsx';
+import { changes, pending } from '../../testing/render.tsx';
 import { repeatLesson } from './repeat-lesson.ts';
 
 const NEXT = '2026-05-18T09:00:00.000Z';
@@ -19,8 +19,8 @@ describe('a lesson for the next visit', () => {
       parts: [part('work', work), part('causes', seen)],
     } as unknown as ReturnType<typeof lessonOf>;
     const id = repeatLesson(lesson, NEXT);
-    const made = openedLesson(id, [lesson.player], pending())!;
-    expect(applyPending(made, pending())).toMatchObject({
+    const made = openedLesson(id, [lesson.player], changes())!;
+    expect(applyPending(made, changes())).toMatchObject({
       id,
       startsAt: NEXT,
       asked: 'Less slice',
@@ -32,6 +32,6 @@ describe('a lesson for the next visit', () => {
 
   it('opens without work where there was none', () => {
     repeatLesson(lessonOf([]), NEXT);
-    expect(pending().map(({ op }) => op)).toEqual(['open']);
+    expect(pending().map(({ name }) => name)).toEqual(['lesson.add']);
   });
 });

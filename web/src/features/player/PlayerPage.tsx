@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import type { Given, LessonSummary, Player } from '../../api/client.ts';
 import { useMay, usePeople } from '../../api/account.ts';
 import { useGivenTo, useLessons, usePlayer } from '../../api/queries.ts';
-import { changePlayer, partWithPlayer } from '../../sync/things.ts';
+import { changePlayer, removePlayer } from '../../sync/actions.ts';
 import { BodyNotes } from '../../ui/BodyNotes.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { ForCoach } from '../../ui/ForCoach.tsx';
@@ -120,7 +120,7 @@ function RemovePlayer({ player }: { player: Player }) {
   const navigate = useNavigate();
   const takeAway = (): void => {
     void navigate('/players');
-    partWithPlayer(player);
+    removePlayer(player);
   };
   return (
     <Button look="quiet" onClick={takeAway}>

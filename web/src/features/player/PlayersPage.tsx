@@ -2,7 +2,7 @@ import { Plus } from 'lucide-react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { useMay } from '../../api/account.ts';
 import { usePlayers, useStandings } from '../../api/queries.ts';
-import { meetPlayer } from '../../sync/things.ts';
+import { addPlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Modal } from '../../ui/Modal.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
@@ -91,7 +91,7 @@ export function PlayersPage() {
       <Modal title="New player" open={adding} onClose={() => setParams({})}>
         <PlayerForm
           player={null}
-          onSave={(values) => void navigate(`/players/${meetPlayer(bodyOf(values))}`)}
+          onSave={(values) => void navigate(`/players/${addPlayer(bodyOf(values))}`)}
         />
       </Modal>
     </div>

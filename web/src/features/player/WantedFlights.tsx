@@ -1,7 +1,7 @@
 import { CLUB_KINDS, PLAIN_WANTED } from '@loxos/core';
 import type { ClubKind, Wanted, WantedByClub } from '@loxos/core';
 import type { Player } from '../../api/client.ts';
-import { changePlayer } from '../../sync/things.ts';
+import { changePlayer } from '../../sync/actions.ts';
 import { WantedChoice } from '../../ui/WantedChoice.tsx';
 
 const KIND_WORDS: Readonly<Record<ClubKind, string>> = {

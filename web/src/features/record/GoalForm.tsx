@@ -12,7 +12,7 @@ import type { FollowedFigure, Goal, PlayerRecord } from '@loxos/core';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import type { Player } from '../../api/client.ts';
 import { newId } from '../../sync/new-id.ts';
-import { changePlayer } from '../../sync/things.ts';
+import { changePlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';

@@ -23,7 +23,7 @@ function open(said: Parameters<typeof playerWith>[0] = {}, role: 'owner' | 'assi
   const wording = { hand: player.hand, units: unitsOf(player), dayText: (iso: string) => iso };
   show(<Goals player={player} record={record} wording={wording} />, { players: [player], role });
 }
-const goalsSent = () => (pending().at(-1) as { body: { goals: object[] } }).body.goals;
+const goalsSent = () => pending().at(-1)!.fields['goals'] as object[];
 const type = (label: RegExp, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 

@@ -4,7 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useMay } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
-import { changePlayer } from '../../sync/things.ts';
+import { changePlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { goalsOf } from '../../ui/goals.ts';

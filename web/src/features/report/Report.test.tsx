@@ -41,8 +41,7 @@ function open(player = playerWith({}), more: Known = {}, record = recordWith(men
 }
 const preview = () => screen.findByRole('region', { name: 'What the player will see' });
 const lastReport = () => {
-  const [last] = pending().slice(-1);
-  return (last as { body: { report: unknown } }).body.report;
+  return pending().at(-1)!.fields['report'];
 };
 
 beforeEach(() => useLog.setState({ entries: [] }));

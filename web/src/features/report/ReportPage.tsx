@@ -8,7 +8,7 @@ import { useAccount, useMay } from '../../api/account.ts';
 import type { Player, ReportDraft } from '../../api/client.ts';
 import { usePlayer, useReports } from '../../api/queries.ts';
 import { PageBody } from '../../page/PageBody.tsx';
-import { changePlayer } from '../../sync/things.ts';
+import { changePlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
 import { today } from '../../ui/academy-time.ts';

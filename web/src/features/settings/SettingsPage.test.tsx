@@ -18,7 +18,7 @@ const save = async (): Promise<void> => {
     await Promise.resolve();
   });
 };
-const changes = () => pending().flatMap((change) => ('changes' in change ? [change.changes] : []));
+const changes = () => pending().map(({ fields }) => fields);
 
 describe('Settings', () => {
   it('show the academy’s bands in the units they are typed in', () => {

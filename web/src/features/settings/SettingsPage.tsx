@@ -17,7 +17,7 @@ import { Sources } from './Sources.tsx';
 import { IdleLimit } from './IdleLimit.tsx';
 import { WhoReads } from './WhoReads.tsx';
 import { TimeZone } from './TimeZone.tsx';
-import { changeRules } from '../../sync/things.ts';
+import { changeSettings } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { ForCoach } from '../../ui/ForCoach.tsx';
@@ -120,7 +120,7 @@ function SettingsForm({ settings }: { settings: Settings }) {
       );
     const { naming, firstRoute } = texts;
     const body = { naming, firstRoute, bands: groupOf('bands'), accuracy: groupOf('accuracy') };
-    changeRules(settings, body as unknown as Settings);
+    changeSettings(settings, body as unknown as Settings);
     toast('Settings saved');
   };
   return (

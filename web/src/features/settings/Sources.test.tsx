@@ -1,3 +1,4 @@
+import type { Step } from '@loxos/core';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { show } from '../../testing/render.tsx';
 import { answering } from '../../testing/server.ts';
@@ -16,11 +17,15 @@ const SOURCE = {
 async function open(source: object = SOURCE) {
   const asked = answering({
     'GET /api/file-sources': [source],
-    'PATCH /api/file-sources/s': source,
+    'POST /api/changes': { answers: [{ id: 'x', problem: null, things: [] }] },
   });
   show(<Sources />, { isAnswered: true });
   await screen.findByRole('button', { name: 'Forget it' });
-  return () => asked.filter(({ method }) => method === 'PATCH').map(({ body }) => body as object);
+  return () =>
+    asked
+      .filter(({ method }) => method === 'POST')
+      .flatMap(({ body }) => (body as { changes: { steps: Step[] }[] }).changes)
+      .map(({ steps: [step] }) => [step!.verb, step!.fields]);
 }
 
 describe('the sources of launch files', () => {
@@ -44,14 +49,17 @@ describe('the sources of launch files', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Forget it' }));
     await waitFor(() => expect(sent()).toHaveLength(3));
     expect(sent()).toEqual([
-      { name: 'Bay 3' },
-      {
-        answers: {
-          signs: 'hand-club',
-          columns: [{ header: 'Carry', meaning: 'carryM', unit: 'm' }],
+      ['set', { name: 'Bay 3' }],
+      [
+        'set',
+        {
+          answers: {
+            signs: 'hand-club',
+            columns: [{ header: 'Carry', meaning: 'carryM', unit: 'm' }],
+          },
         },
-      },
-      { isForgotten: true },
+      ],
+      ['remove', {}],
     ]);
   });
 

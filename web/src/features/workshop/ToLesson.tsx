@@ -2,7 +2,8 @@ import type { Wanted } from '@loxos/core';
 import { ArrowRight } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { push } from '../../sync/log.ts';
+import { push } from '../../sync/push.ts';
+import { partStep } from '../../sync/step.ts';
 import { useLesson } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 
@@ -12,7 +13,7 @@ export function ToLesson({ lessonId, wanted }: { lessonId: string; wanted: Wante
   const navigate = useNavigate();
   if (lesson === null) return null;
   const take = (): void => {
-    void push({ op: 'part', lessonId, part: 'setup', changes: { wanted } });
+    void push(partStep(lessonId, 'setup', { wanted }));
     toast(`This is what ${lesson.player.name} wants today`);
     void navigate(`/lessons/${lessonId}/work`);
   };

@@ -31,9 +31,8 @@ describe('a drill of one’s own', () => {
     await waitFor(() => expect(made).toEqual([expect.stringMatching(/^own-[\w-]{36}$/)]));
     expect(pending()).toEqual([
       {
-        op: 'invent',
-        drillId: made[0],
-        body: {
+        ...{ name: 'drill.add', id: made[0], of: '' },
+        fields: {
           name: 'Low bench',
           how: 'Swing under the bench.',
           good: 'No touch.',

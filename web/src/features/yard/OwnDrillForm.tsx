@@ -4,7 +4,7 @@ import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
 import { Trash2 } from 'lucide-react';
 import type { CreateOwnDrill } from '../../api/client.ts';
-import { inventDrill } from '../../sync/things.ts';
+import { addDrill } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { stationPlan } from '../../drawing/station-plan.ts';
 import { SelectField, TextField } from '../../ui/Field.tsx';
@@ -148,7 +148,7 @@ export function OwnDrillForm({
   const { fields, append, remove } = useFieldArray({ control, name: 'parts' });
   const { errors } = formState;
   const save = (values: Values): void => {
-    const id = inventDrill(bodyOf(values));
+    const id = addDrill(bodyOf(values));
     reset();
     onClose();
     onMade(id);

@@ -69,14 +69,16 @@ describe('the Yard', () => {
   it('takes away only a drill of the academy’s own', async () => {
     open('/yard?drill=own-bench', [bench]);
     fireEvent.click(screen.getByRole('button', { name: 'Take this drill away' }));
-    await waitFor(() => expect(pending()).toEqual([{ op: 'forget', drillId: 'own-bench' }]));
+    await waitFor(() =>
+      expect(pending()).toEqual([{ name: 'drill.remove', id: 'own-bench', of: '', fields: {} }]),
+    );
     // Gone from the list at once.
     expect(screen.queryByRole('button', { name: /^Low bench/ })).toBeNull();
     act(() => useUndo.getState().undoLast());
     await waitFor(() => expect(pending()).toHaveLength(2));
     expect(pending()).toEqual([
-      { op: 'forget', drillId: 'own-bench' },
-      { op: 'recall', drillId: 'own-bench', drill: bench },
+      { name: 'drill.remove', id: 'own-bench', of: '', fields: {} },
+      { name: 'drill.restore', id: 'own-bench', of: '', fields: bench },
     ]);
     expect(screen.getByRole('button', { name: /^Low bench/ })).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: /^Rails/ }));

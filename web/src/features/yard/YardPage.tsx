@@ -18,7 +18,7 @@ import { AskDials, dialsOf } from '../../ui/AskDials.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Dial } from '../../ui/Dial.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { forgetDrill } from '../../sync/things.ts';
+import { removeDrill } from '../../sync/actions.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
 import { StationView } from '../../ui/StationView.tsx';
@@ -76,7 +76,7 @@ export function YardPage() {
     all.find(({ id }) => id === params.get('drill')) ?? all.find(({ id }) => id === 'two-gates')!;
   const takeAway = (id: string): void => {
     const drill = own.find((one) => one.id === id);
-    if (drill !== undefined) forgetDrill(drill);
+    if (drill !== undefined) removeDrill(drill);
   };
   const say = (key: string, value: string): void => {
     const next = new URLSearchParams(params);

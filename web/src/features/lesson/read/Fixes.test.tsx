@@ -1,10 +1,10 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { pending } from '../../../testing/render.tsx';
 import { useLog } from '../../../sync/log.ts';
 import { lessonOf, readingOf } from '../../../testing/lesson.ts';
 import { Fixes } from './Fixes.tsx';
 
-const bodies = () =>
-  useLog.getState().entries.map(({ change }) => (change as unknown as { body: object }).body);
+const bodies = () => pending().map(({ fields }) => fields);
 
 describe('what one tap puts right', () => {
   beforeEach(() => useLog.setState({ entries: [] }));

@@ -57,7 +57,7 @@ describe('Read', () => {
   it('leaves a ball out and says so in its row; the averages go without it', () => {
     open([slice]);
     fireEvent.click(screen.getByRole('button', { name: 'Leave out' }));
-    expect(pending()).toMatchObject([{ op: 'change', ballId: 'ball-1', body: { keep: 'out' } }]);
+    expect(pending()).toMatchObject([{ name: 'ball.set', id: 'ball-1', fields: { keep: 'out' } }]);
     expect(screen.getByText(/left out · not yet stored/)).toBeInTheDocument();
     expect(screen.getByRole('row', { name: /average of 7/ })).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Keep in' })).toBeInTheDocument();
@@ -71,7 +71,10 @@ describe('Read', () => {
     fireEvent.change(screen.getByLabelText('Move 3 balls to'), { target: { value: 'block-1' } });
     fireEvent.click(screen.getByRole('button', { name: 'Move' }));
     expect(pending()).toMatchObject([
-      { op: 'move', ballIds: ['ball-1', 'ball-2', 'ball-3'], blockId: 'block-1' },
+      ...['ball-1', 'ball-2', 'ball-3'].map((id) => ({
+        ...{ name: 'ball.set', id },
+        fields: { blockId: 'block-1' },
+      })),
     ]);
     expect(screen.queryByRole('checkbox')).toBeNull();
     expect(screen.getByRole('row', { name: /^Drill: Rails average of 11/ })).toBeInTheDocument();

@@ -18,6 +18,7 @@ import type {
 } from '@loxos/core';
 import type { Ball, Lesson } from '../../../api/client.ts';
 import { useLog } from '../../../sync/log.ts';
+import { stepsOf } from '../../../sync/pending.ts';
 import { Glyph } from '../../../drawing/Glyph.tsx';
 import type { TableFeatures } from '../../../ui/DataTable.tsx';
 import { describeImpact, titled } from '../describe.ts';
@@ -79,7 +80,7 @@ function BallCell({ row: { view, ball }, lesson }: { row: BallRow; lesson: Lesso
 
 function NameCell({ row: { view, ball }, withClub }: { row: BallRow; withClub: boolean }) {
   const waiting = useLog(({ entries }) =>
-    entries.some(({ change }) => 'ballId' in change && change.ballId === ball.id),
+    stepsOf(entries.map(({ change }) => change)).some(({ id }) => id === ball.id),
   );
   const origin = isByEye(view.ball) ? 'by eye' : view.inferred ? 'inferred' : '';
   const club = withClub ? (findClub(ball.club)?.label ?? ball.clubText ?? 'no club named') : '';

@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { pending } from '../../../testing/render.tsx';
 import { useLog } from '../../../sync/log.ts';
 import { lessonOf } from '../../../testing/lesson.ts';
 import { EyePad } from './EyePad.tsx';
@@ -11,8 +12,7 @@ interface Tapped {
   readonly seen: string;
   readonly club: string;
 }
-const tapped = (): Tapped[] =>
-  useLog.getState().entries.map(({ change }) => (change as unknown as { body: Tapped }).body);
+const tapped = (): Tapped[] => pending().map(({ fields }) => fields as unknown as Tapped);
 const pad = (name: RegExp): void => {
   fireEvent.click(screen.getByRole('button', { name }));
 };

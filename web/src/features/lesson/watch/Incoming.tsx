@@ -5,7 +5,8 @@ import { useHealth } from '../../../api/queries.ts';
 import { answerFile, useArrivals } from '../../../sync/arrivals.ts';
 import { drop, sendAgain, useLog } from '../../../sync/log.ts';
 import type { Entry } from '../../../sync/log-db.ts';
-import type { FileChange } from '../../../sync/send-file.ts';
+import { isFile } from '../../../sync/pending.ts';
+import type { DroppedFile } from '../../../sync/pending.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Notice } from '../../../ui/Notice.tsx';
 import { Mapping } from './mapping/Mapping.tsx';
@@ -20,7 +21,7 @@ const questionsOf = ({ questions }: IntakeResult): readonly IntakeQuestion[] =>
 
 interface OnItsWayProps {
   readonly entry: Entry;
-  readonly change: FileChange;
+  readonly change: DroppedFile;
 }
 
 /** A file the server has not taken yet: on its way, or refused. */
@@ -109,7 +110,7 @@ function Asks({ entry, change, player }: OnItsWayProps & { readonly player: Play
 function useUntaken(lessonId: string): readonly OnItsWayProps[] {
   const entries = useLog((state) => state.entries);
   return entries.flatMap((entry) =>
-    entry.change.op === 'file' && entry.change.lessonId === lessonId
+    isFile(entry.change) && entry.change.lessonId === lessonId
       ? [{ entry, change: entry.change }]
       : [],
   );

@@ -5,9 +5,10 @@ import type { IntakeResult, LaunchFile, Lesson } from '../../../api/client.ts';
 import { useArrivals } from '../../../sync/arrivals.ts';
 import { closeLogDb } from '../../../sync/log-db.ts';
 import { useLog } from '../../../sync/log.ts';
+import { wire } from '../../../sync/send.ts';
 import { Sender } from '../../../sync/sender.ts';
 import { lessonOf } from '../../../testing/lesson.ts';
-import { showLesson } from '../../../testing/render.tsx';
+import { pending, showLesson } from '../../../testing/render.tsx';
 import { answering, piecesOf } from '../../../testing/server.ts';
 import type { Asked } from '../../../testing/server.ts';
 import { WatchStep } from './WatchStep.tsx';
@@ -64,7 +65,7 @@ beforeEach(async () => {
   globalThis.indexedDB = new IDBFactory();
   useLog.setState({ entries: [], isKept: true });
   useArrivals.setState({ lesson: undefined });
-  stop = useLog.subscribe(new Sender().kick);
+  stop = useLog.subscribe(new Sender(wire).kick);
 });
 afterEach(async () => {
   stop();
@@ -129,7 +130,7 @@ describe('Watch', () => {
     choose('range.csv');
     expect(await screen.findByText(/range.csv/)).toBeInTheDocument();
     await waitFor(() => expect(useLog.getState().entries).toHaveLength(1));
-    const sender = new Sender();
+    const sender = new Sender(wire);
     stop = useLog.subscribe(sender.kick);
     sender.kick();
     expect(await screen.findByText('8 balls added.')).toBeInTheDocument();
@@ -199,13 +200,12 @@ describe('Watch', () => {
     const file = { id: 'f', name: 'range.csv', ballCount: 1, refusedCount: 0 } as LaunchFile;
     const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), files: [file] };
     showLesson(lesson, (live) => <WatchStep lesson={live} />);
-    const asked = answering({ 'DELETE /api/files/f': {}, ...piecesOf(lesson) });
+    const asked = answering({ 'POST /api/changes': { answers: [] }, ...piecesOf(lesson) });
     const files = within(screen.getByRole('region', { name: 'Files in this lesson' }));
     expect(files.getByRole('link', { name: 'range.csv' })).toHaveAttribute('href', '/api/files/f');
     expect(files.getByText('1 ball')).toBeInTheDocument();
     fireEvent.click(files.getByRole('button', { name: 'Take back' }));
-    await waitFor(() =>
-      expect(asked.map(({ method, path }) => `${method} ${path}`)).toContain('DELETE /api/files/f'),
-    );
+    await waitFor(() => expect(asked.map(({ path }) => path)).toContain('/api/changes'));
+    expect(pending()).toMatchObject([{ name: 'file.remove', id: 'f' }]);
   });
 });

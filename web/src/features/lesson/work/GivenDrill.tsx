@@ -3,7 +3,8 @@ import { askWithin, findClub, stationBalls, stationCard, stationWords } from '@l
 import type { Drill, LessonReading, StationAsk, StationBalls } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
-import { push } from '../../../sync/log.ts';
+import { push } from '../../../sync/push.ts';
+import { step } from '../../../sync/step.ts';
 import { useMay } from '../../../api/account.ts';
 import { AskDials, dialsOf } from '../../../ui/AskDials.tsx';
 import { Button } from '../../../ui/Button.tsx';
@@ -59,8 +60,12 @@ export function GivenDrill({ lesson, reading, worked, drill, onChange }: GivenDr
             ? undefined
             : { words: stationWords(measured, worked.wording), last: angleOf(measured) }
         }
-        onAdd={(body) => void push({ op: 'repeat', lessonId: lesson.id, body })}
-        onUndo={(repetitionId) => void push({ op: 'unrepeat', lessonId: lesson.id, repetitionId })}
+        onAdd={(repetitionId, body) =>
+          void push(step('repetition.add', { id: repetitionId, of: lesson.id }, body))
+        }
+        onUndo={(repetitionId) =>
+          void push(step('repetition.remove', { id: repetitionId, of: lesson.id }))
+        }
       />
       <Panel name={`Station: ${drill.name}`}>
         <StationView

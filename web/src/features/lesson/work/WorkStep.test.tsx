@@ -42,7 +42,7 @@ describe('Work', () => {
     expect(typeof route).toBe('string');
     expect(first().getByText(/^Your choice; these balls speak for/)).toBeInTheDocument();
     fireEvent.click(first().getByRole('button', { name: 'As the balls say' }));
-    expect(pending().at(-1)).toMatchObject({ changes: { route: null } });
+    expect(pending().at(-1)).toMatchObject({ fields: { route: null } });
   });
 
   it('works on either stage of a route', () => {
@@ -102,7 +102,10 @@ describe('Work', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Good' }));
     expect(screen.getByText('1 of 1 good')).toBeInTheDocument();
     fireEvent.click(screen.getByRole('button', { name: 'Take it back' }));
-    expect(pending().slice(-2)).toMatchObject([{ op: 'repeat' }, { op: 'unrepeat' }]);
+    expect(pending().slice(-2)).toMatchObject([
+      { name: 'repetition.add' },
+      { name: 'repetition.remove' },
+    ]);
   });
 
   it('leaves a usable fade alone, and makes the flight the wanted one on request', () => {
@@ -148,7 +151,7 @@ describe('Work', () => {
     }
     fireEvent.click(within(isAsked).getByRole('button', { name: /^Toe/ }));
     expect(pending()).toHaveLength(6);
-    expect(pending()[0]).toMatchObject({ op: 'change', body: { strikeToeMm: 15 } });
+    expect(pending()[0]).toMatchObject({ name: 'ball.set', fields: { strikeToeMm: 15 } });
   });
 
   it('asks for balls where there are none', () => {

@@ -1,4 +1,4 @@
-import { isQuantity } from '@loxos/core';
+import { figureWords, isQuantity } from '@loxos/core';
 import type {
   BallQuantity,
   ColumnSaid,
@@ -7,7 +7,6 @@ import type {
   MeasuredBall,
   ColumnVerdict,
 } from '@loxos/core';
-import { figureWords } from '../../../../sync/words.ts';
 import { Button } from '../../../../ui/Button.tsx';
 import { ColumnSelects } from '../../../../ui/ColumnSelects.tsx';
 import { sureWords } from '../../../../ui/column-words.ts';

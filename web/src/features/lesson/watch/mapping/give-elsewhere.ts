@@ -1,7 +1,7 @@
 import { saidWith } from '@loxos/core';
 import type { IntakeAnswers } from '../../../../api/client.ts';
 import { bringFile } from '../../../../sync/arrivals.ts';
-import { meetPlayer, openLesson } from '../../../../sync/things.ts';
+import { addPlayer, addLesson } from '../../../../sync/actions.ts';
 import { instantAt } from '../../../../ui/academy-time.ts';
 import type { Elsewhere } from './Mapping.tsx';
 
@@ -28,10 +28,10 @@ export async function giveElsewhere(
     let playerId = place;
     if (place === 'new') {
       playerId =
-        met.get(part.player) ?? meetPlayer({ name: part.player, hand: part.hand ?? 'right' });
+        met.get(part.player) ?? addPlayer({ name: part.player, hand: part.hand ?? 'right' });
       met.set(part.player, playerId);
     }
-    const lessonId = openLesson({ playerId, startsAt: momentOf(part.startsAt, now), asked: '' });
+    const lessonId = addLesson({ playerId, startsAt: momentOf(part.startsAt, now), asked: '' });
     // What signs mean for one hand says nothing of the other's.
     const { signs: _, ...rest } = answers;
     await bringFile(lessonId, file, {

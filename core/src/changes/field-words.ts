@@ -1,26 +1,22 @@
-import {
-  BALL_QUANTITIES,
-  CAUSE_LINKS,
-  findClub,
-  findDrill,
-  formatLength,
-  formatSideAngle,
-  formatSideLength,
-  formatSpeed,
-  infoOf,
-  valueWords,
-  wantedWords,
-} from '@loxos/core';
-import type { BallQuantity, DisplayUnits, LinkValue, Wanted, WantedByClub } from '@loxos/core';
-import { momentText } from '../ui/day-text.ts';
-import type { Pending } from './pending.ts';
+import { CAUSE_LINKS } from '../causes/links.ts';
+import type { LinkValue } from '../causes/links.ts';
+import { findClub } from '../delivery/club.ts';
+import { findDrill } from '../drills/catalogue.ts';
+import { BALL_QUANTITIES, infoOf } from '../intake/quantities.ts';
+import type { BallQuantity } from '../intake/quantities.ts';
+import type { Wanted, WantedByClub } from '../plan/wanted.ts';
+import { valueWords } from '../words/causes.ts';
+import { formatLength, formatSideAngle, formatSideLength, formatSpeed } from '../words/format.ts';
+import type { DisplayUnits } from '../words/format.ts';
+import { wantedWords } from '../words/plan.ts';
+import type { Fields } from './fields.ts';
 
-const PARTS = {
-  setup: 'the set-up',
-  causes: 'what was seen of the swing',
-  work: 'the work',
-  send: 'the page',
-} as const;
+/** How a reader has figures and moments written. */
+export interface WrittenFor {
+  readonly units: DisplayUnits;
+  /** Writes an instant as the reader's clock has it. */
+  readonly momentText: (iso: string) => string;
+}
 
 const NAMES: Readonly<Record<string, string>> = {
   asked: 'what the player asks for',
@@ -102,7 +98,7 @@ const BODY_LINES = new Set(['feetDeg', 'hipDeg', 'shoulderDeg']);
 const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
 
 /** A text; an id or a moment by what it stands for. */
-function textWords(name: string, text: string): string {
+function textWords(name: string, text: string, momentText: (iso: string) => string): string {
   if (name === 'keep' && isOne(KEEPS, text)) return KEEPS[text];
   if (name === 'startsAt') return momentText(text);
   if (name === 'club') return findClub(text)?.label ?? text;
@@ -117,13 +113,17 @@ function wantedIn(value: object): string | null {
 }
 
 /** The value of a field in words, with its unit; what has more to it than that is not spelt out. */
-export function amountWords(path: string, value: unknown, units: DisplayUnits): string {
+export function amountWords(
+  path: string,
+  value: unknown,
+  { units, momentText }: WrittenFor,
+): string {
   const name = path.slice(path.lastIndexOf('.') + 1);
   if (value === null || value === undefined || value === '') return 'nothing';
   const link = CAUSE_LINKS.find(({ id }) => path === `observations.${id}`);
   if (link !== undefined) return valueWords(link, value as LinkValue);
   if (typeof value === 'number') return numberWords(name, value, units);
-  if (typeof value === 'string') return textWords(name, value);
+  if (typeof value === 'string') return textWords(name, value, momentText);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (name === 'drillIds' && Array.isArray(value))
     return value.length === 0 ? 'none' : value.map(drillWords).join(' and ');
@@ -134,75 +134,13 @@ export function amountWords(path: string, value: unknown, units: DisplayUnits): 
 }
 
 /** What a change of fields was, field by field: from what to what; empty where a thing was made or taken away. */
-export const fromToWords = (
-  before: Readonly<Record<string, unknown>>,
-  after: Readonly<Record<string, unknown>>,
-  units: DisplayUnits,
-): string =>
+export const fromToWords = (before: Fields, after: Fields, written: WrittenFor): string =>
   Object.keys(after)
     .filter((name) => name !== 'deleted')
     .map((name) => {
-      const [from, to] = [before[name], after[name]].map((v) => amountWords(name, v, units));
+      const [from, to] = [before[name], after[name]].map((v) => amountWords(name, v, written));
       return from === to
         ? `${fieldWords(name)} changed`
         : `${fieldWords(name)} from ${from} to ${to}`;
     })
     .join(', ');
-
-const listWords = (fields: object): string => Object.keys(fields).map(fieldWords).join(', ');
-
-/** A change in words: what it does to what. */
-export function changeWords(change: Pending): string {
-  switch (change.op) {
-    case 'add':
-      return 'A ball added';
-    case 'change':
-      return `A ball changed: ${listWords(change.body)}`;
-    case 'remove':
-      return 'A ball deleted';
-    case 'restore':
-      return 'A ball brought back';
-    case 'begin':
-      return `Block begun: ${change.body.kind === 'toned' ? 'toned down' : change.body.kind}`;
-    case 'block':
-      return `Block changed: ${listWords(change.body)}`;
-    case 'unblock':
-      return 'Block taken away';
-    case 'move':
-      return `${change.ballIds.length} ${change.ballIds.length === 1 ? 'ball' : 'balls'} moved`;
-    case 'part':
-      return `In ${PARTS[change.part]}: ${listWords(change.changes)}`;
-    case 'repeat':
-      return 'A repetition logged';
-    case 'unrepeat':
-      return 'A repetition taken back';
-    case 'open':
-      return 'A lesson opened';
-    case 'lesson':
-      return `Lesson changed: ${listWords(change.body)}`;
-    case 'file':
-      return `“${change.file.name}” dropped`;
-    case 'unfile':
-      return 'A launch file taken back';
-    case 'close':
-      return 'A lesson taken away';
-    case 'reopen':
-      return 'A lesson brought back';
-    case 'meet':
-      return `${change.body.name} added`;
-    case 'player':
-      return `Player changed: ${listWords(change.body)}`;
-    case 'part-with':
-      return 'A player taken away';
-    case 'take-back':
-      return 'A player brought back';
-    case 'invent':
-      return `Drill made: ${change.body.name}`;
-    case 'forget':
-      return 'A drill taken away';
-    case 'recall':
-      return 'A drill brought back';
-    case 'rules':
-      return `Settings changed: ${listWords(change.changes)}`;
-  }
-}

@@ -1,11 +1,13 @@
 import { queryClient } from '../api/client.ts';
-import type { LessonPart } from '../api/client.ts';
+import type { ChangedThing, LessonPart } from '../api/client.ts';
 import { PIECES, keys } from '../api/keys.ts';
 import { knownPiece } from '../api/pieces.ts';
 import { ballOf } from '../testing/ball.ts';
 import { lessonOf } from '../testing/lesson.ts';
 import { answering, piecesOf } from '../testing/server.ts';
-import { taken } from './taken.ts';
+import { taken } from './answers.ts';
+import { partStep, step } from './step.ts';
+import type { NewStep } from './step.ts';
 import type { Pending } from './pending.ts';
 
 const lesson = {
@@ -16,7 +18,6 @@ const lesson = {
 };
 const asked = (change: object = {}) => answering(piecesOf({ ...lesson, ...change }));
 const idsOf = () => knownPiece('l', 'balls')!.map(({ id }) => id);
-const of = { lessonId: 'l' } as const;
 const paths = (list: readonly { path: string }[]) => list.map(({ path }) => path);
 
 /** The pieces as a screen that is open has them: asked for, and watched. */
@@ -37,71 +38,85 @@ beforeEach(() => {
   }
 });
 
+const edit = (...steps: NewStep[]): Pending => {
+  const [first, ...rest] = steps.map((one) => ({ ...one, seen: null }));
+  return { steps: [first!, ...rest] };
+};
+const at = (id: string) => ({ id, of: 'l' });
+/** What the server answers of a thing. */
+const now = (thing: ChangedThing['thing'], id: string, value: object | null): ChangedThing => ({
+  ...{ thing, id },
+  value: value as ChangedThing['value'],
+});
+
 describe('a change that was taken', () => {
-  const changed = { ...lesson.balls[0]!, keep: 'out' as const, version: 2 };
-  it.each<[string, Pending, unknown, () => unknown, unknown]>([
+  const [b1, b2] = lesson.balls;
+  const changed = { ...b1!, keep: 'out' as const, version: 2 };
+  const keepOut = edit(step('ball.set', at('b1'), { keep: 'out' }));
+  const remove = edit(step('ball.remove', at('b1')));
+  it.each<[string, Pending, ChangedThing, () => unknown, unknown]>([
     [
       'a ball changed',
-      { ...of, op: 'change', ballId: 'b1', body: { keep: 'out' } },
-      changed,
+      keepOut,
+      now('ball', 'b1', changed),
       () => knownPiece('l', 'balls')![0],
       changed,
     ],
-    [
-      'a ball deleted',
-      { ...of, op: 'remove', ballId: 'b1', ball: lesson.balls[0]! },
-      undefined,
-      idsOf,
-      ['b2'],
-    ],
+    ['a ball deleted', remove, now('ball', 'b1', null), idsOf, ['b2']],
     [
       'a ball brought back stands where it stood',
-      { ...of, op: 'restore', ballId: 'b1', ball: lesson.balls[0]! },
-      lesson.balls[0],
+      edit(step('ball.restore', at('b1'), b1)),
+      now('ball', 'b1', b1!),
       idsOf,
       ['b1', 'b2'],
     ],
     [
       'balls moved',
-      { ...of, op: 'move', ballIds: ['b2'], blockId: 'k' },
-      undefined,
+      edit(step('ball.set', at('b2'), { blockId: 'k' })),
+      now('ball', 'b2', { ...b2!, blockId: 'k' }),
       () => knownPiece('l', 'balls')!.map(({ blockId }) => blockId),
       [null, 'k'],
     ],
     [
       'a part',
-      { ...of, op: 'part', part: 'setup', changes: { target: 'oak' } },
-      { part: 'setup', value: { target: 'oak' }, version: 1 },
+      edit(partStep('l', 'setup', { target: 'oak' })),
+      now('part', 'l.setup', { part: 'setup', value: { target: 'oak' }, version: 1 }),
       () => knownPiece('l', 'parts')!.map(({ value }) => value),
       [{ target: 'oak' }],
     ],
     [
       'a repetition',
-      { ...of, op: 'repeat', body: { id: 'r', drillId: 'rails', good: true } },
-      { id: 'r', drillId: 'rails', good: true },
+      edit(step('repetition.add', at('r'), { drillId: 'rails', good: true })),
+      now('repetition', 'r', { id: 'r', drillId: 'rails', good: true }),
       () => knownPiece('l', 'repetitions')!.map(({ id }) => id),
       ['r'],
     ],
   ])('%s: is shown from the answer, with nothing asked for but the head', async (...row) => {
     const [, change, answer, shown, wanted] = row;
     const requests = asked();
-    await taken(change, answer, true);
+    await taken(change, [answer], true);
     expect(shown()).toEqual(wanted);
     expect(paths(requests)).toEqual(['/api/lessons/l']);
   });
 
   it('asks for nothing at all while more of its lane waits', async () => {
     const requests = asked();
-    await taken({ ...of, op: 'change', ballId: 'b1', body: { keep: 'out' } }, changed, false);
+    await taken(keepOut, [now('ball', 'b1', changed)], false);
     expect(requests).toEqual([]);
   });
 
   it('of a launch file asks for what the answer does not hold', async () => {
     const file = { name: 'a.csv', bytes: new ArrayBuffer(0) };
     const requests = asked({ balls: [] });
-    await taken({ ...of, op: 'file', file, answers: null, isAskedAgain: false }, {}, true);
+    await taken({ lessonId: 'l', file, answers: null, isAskedAgain: false }, [], true);
     expect(paths(requests).sort()).toEqual(['/api/lessons/l/balls', '/api/lessons/l/files']);
     expect(idsOf()).toEqual([]);
+  });
+
+  it('of a block taken away asks for the balls, which are in none then', async () => {
+    const requests = asked({ balls: [] });
+    await taken(edit(step('block.remove', at('k'))), [now('block', 'k', null)], false);
+    expect(paths(requests)).toEqual(['/api/lessons/l/balls']);
   });
 
   it('looks at all of the lesson where another device changed it meanwhile', async () => {
@@ -109,14 +124,14 @@ describe('a change that was taken', () => {
       { part: 'setup', value: { feetDeg: 2 }, version: 3 },
     ] as unknown as LessonPart[];
     asked({ parts: others, lastChange: { id: 'h', device: 'theirs' } });
-    await taken({ ...of, op: 'remove', ballId: 'b1', ball: lesson.balls[0]! }, undefined, true);
+    await taken(remove, [now('ball', 'b1', null)], true);
     expect(knownPiece('l', 'parts')).toEqual(others);
   });
 
   it('is not undone by an answer that was asked for before it', async () => {
     asked();
     const late = queryClient.refetchQueries({ queryKey: keys.piece('l', 'balls') });
-    await taken({ ...of, op: 'remove', ballId: 'b1', ball: lesson.balls[0]! }, undefined, false);
+    await taken(remove, [now('ball', 'b1', null)], false);
     await late;
     expect(idsOf()).toEqual(['b2']);
   });
