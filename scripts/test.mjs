@@ -81,6 +81,7 @@ async function readTheCode() {
     'web/src',
     'demo/src',
   ]);
+  await single('rooms', bin('depcruise'), ['--config', '.dependency-rooms.cjs', 'server/src']);
   await single('nothing unused', bin('knip'), ['--no-progress']);
   await single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
   await single('licences', process.execPath, ['scripts/licences.mjs', '--check']);

@@ -26,7 +26,8 @@ export { BAG_RANGES, playedClub, type Bag, type BagClub } from './delivery/bag.t
 export type { Club } from './delivery/club.ts';
 export { mirrorDelivery, type Delivery } from './delivery/delivery.ts';
 export { spinLoftDeg } from './delivery/geometry.ts';
-export { parseLaunchFile, type IntakeOptions, type ParsedLaunchFile } from './intake/parse.ts';
+export type { IntakeOptions } from './intake/options.ts';
+export { parseLaunchFile, type ParsedLaunchFile } from './intake/parse.ts';
 export { readFileBytes } from './intake/readers/file.ts';
 export type { RawTable } from './intake/readers/raw.ts';
 export { ROW_FATES, type RowFate } from './intake/fate.ts';
@@ -241,14 +242,9 @@ export type { DrillCredit, DrillEffect, EffectFigure, EffectSize } from './drill
 export { scoreStation } from './drills/score.ts';
 export { isDrilled, nextBlock, type NextBlock } from './drills/next-block.ts';
 export type { Repetition, StationScore } from './drills/score.ts';
-export { VERDICTS, judgeBlocks } from './proof/judge.ts';
-export type {
-  BlockVerdict,
-  FigureChange,
-  JudgeOptions,
-  NamedChange,
-  Verdict,
-} from './proof/judge.ts';
+export { judgeBlocks } from './proof/judge.ts';
+export { VERDICTS, type Verdict } from './proof/verdict.ts';
+export type { BlockVerdict, FigureChange, JudgeOptions, NamedChange } from './proof/judge.ts';
 export {
   judgeReadBlocks,
   readBlocks,

@@ -1,7 +1,8 @@
 import { seededRandom } from '@loxos/core';
 import { DIALECTS } from './dialects.ts';
 import { PEOPLE, STRAIGHT_PULL } from './people.ts';
-import type { Monitor, Person, Visit } from './people.ts';
+import type { Person } from './people.ts';
+import type { Monitor, Visit } from './visit.ts';
 import { hitBlocks } from './shots.ts';
 import type { Block } from './shots.ts';
 

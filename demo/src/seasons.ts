@@ -1,4 +1,4 @@
-import type { Visit } from './people.ts';
+import type { Visit } from './visit.ts';
 import type { Block, Swing } from './shots.ts';
 
 /** A visit of the seasons before: how long ago, path and face as they came, and what a drill made of them. */

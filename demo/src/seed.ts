@@ -15,7 +15,8 @@ import type { Api } from './api.ts';
 import { visitFiles } from './files.ts';
 import { PEOPLE, allVisits } from './people.ts';
 import { addStaff } from './staff.ts';
-import type { Person, Visit } from './people.ts';
+import type { Person } from './people.ts';
+import type { Visit } from './visit.ts';
 
 interface Stored {
   readonly id: string;

@@ -27,9 +27,6 @@ export interface ServerConfig {
   readonly webFolder: string | null;
 }
 
-/** Largest launch file taken, bytes. */
-export const UPLOAD_LIMIT_BYTES = 5 * 1024 * 1024;
-
 /** Where a user's data goes unless LOXOS_DATA says otherwise. */
 function userDataFolder(env: NodeJS.ProcessEnv): string {
   if (platform() === 'win32' && env['APPDATA']) return join(env['APPDATA'], 'Loxos');

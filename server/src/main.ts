@@ -3,7 +3,7 @@ import { AccountsService } from './accounts/accounts.service.ts';
 import { LinksService } from './accounts/links.service.ts';
 import { createApp } from './app.ts';
 import { configFrom, dataFolder } from './config.ts';
-import { CatchUp } from './readings/catch-up.ts';
+import { CatchUp } from './record/catch-up.ts';
 import { isLoopback } from './common/own-origin.ts';
 import { startTrouble } from './start-trouble.ts';
 

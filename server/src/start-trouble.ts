@@ -1,7 +1,5 @@
 import { withoutValues } from './common/log-words.ts';
-
-/** A database that a newer version has written to. */
-export class NewerDatabase extends Error {}
+import { NewerDatabase } from './db/newer-database.ts';
 
 const codeOf = (error: unknown): string => {
   const { code, cause } = (error ?? {}) as { code?: unknown; cause?: unknown };

@@ -3,9 +3,8 @@
  * and everything of one that is not said, is the standard bag's.
  */
 import { findClub, headOf } from './club.ts';
-import type { Club } from './club.ts';
+import type { Club, UsualStrike } from './club.ts';
 import type { ClubHead } from './head.ts';
-import type { UsualStrike } from './usual.ts';
 
 export interface BagClub {
   /** Id of a club of the standard bag. */

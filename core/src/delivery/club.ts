@@ -1,6 +1,16 @@
 import { standardHead } from './head.ts';
 import type { ClubHead, ClubKind } from './head.ts';
-import type { Anchor, UsualStrike } from './usual.ts';
+
+/** Loft and attack in degrees, positive up; strike height in mm, positive high. */
+export interface UsualStrike {
+  readonly dynamicLoftDeg: number;
+  readonly attackAngleDeg: number;
+  readonly strikeHighMm: number;
+}
+
+/** Driver speeds of the players that are known, m/s (113, 94, 93 and 72 mph). */
+export const USUAL_DRIVER_SPEEDS_MPS = { fast: 50.5, slow: 42, man: 41.6, woman: 32 } as const;
+export type Anchor = keyof typeof USUAL_DRIVER_SPEEDS_MPS;
 
 /**
  * A club as a coach names it. Static lofts and lengths are usual modern ones (common practice, no source). Speed

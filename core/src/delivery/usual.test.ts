@@ -2,16 +2,10 @@ import { simulateShot } from '../flight/simulate.ts';
 import { strike } from '../impact/strike.ts';
 import { METRES_PER_FOOT, METRES_PER_YARD, MPS_PER_MPH } from '../units/units.ts';
 import { playedClub } from './bag.ts';
-import { STANDARD_BAG, findClub, headOf } from './club.ts';
+import { STANDARD_BAG, USUAL_DRIVER_SPEEDS_MPS, findClub, headOf } from './club.ts';
 import { standardHead } from './head.ts';
 import { loftOfTurnDeg, turnFace } from './turn.ts';
-import {
-  UNKNOWN_PLAYER,
-  USUAL_DRIVER_SPEEDS_MPS,
-  plainDelivery,
-  usualPlayer,
-  usualStrike,
-} from './usual.ts';
+import { UNKNOWN_PLAYER, plainDelivery, usualPlayer, usualStrike } from './usual.ts';
 import type { UsualPlayer } from './usual.ts';
 
 // Widely published averages of tournament players, men and women, and of amateur men (from memory): club mph, attack, ball

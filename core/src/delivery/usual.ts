@@ -5,19 +5,9 @@
  * the driver. Common practice, no source, for clubs between the published ones and for the average woman.
  */
 import type { Hand } from '../line/hand.ts';
-import type { Club } from './club.ts';
+import { USUAL_DRIVER_SPEEDS_MPS } from './club.ts';
+import type { Anchor, Club, UsualStrike } from './club.ts';
 import type { Delivery } from './delivery.ts';
-
-/** Loft and attack in degrees, positive up; strike height in mm, positive high. */
-export interface UsualStrike {
-  readonly dynamicLoftDeg: number;
-  readonly attackAngleDeg: number;
-  readonly strikeHighMm: number;
-}
-
-/** Driver speeds of the players that are known, m/s (113, 94, 93 and 72 mph). */
-export const USUAL_DRIVER_SPEEDS_MPS = { fast: 50.5, slow: 42, man: 41.6, woman: 32 } as const;
-export type Anchor = keyof typeof USUAL_DRIVER_SPEEDS_MPS;
 
 export const PLAYER_KINDS = ['man', 'woman', 'senior', 'junior'] as const;
 export type PlayerKind = (typeof PLAYER_KINDS)[number];

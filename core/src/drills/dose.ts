@@ -1,12 +1,8 @@
 /** How much of a drill: what is done first, and what follows. Each drill has its own way up; all have four steps. */
-import type { Drill } from './drill.ts';
+import type { DoseKind, Drill } from './drill.ts';
 
 /** Sets of ten, on at eight good, back at under five (common practice, no source). */
 export const DOSE = { steps: 4, setOf: 10, moveOnAt: 8, stepBackUnder: 5 } as const;
-
-/** What a drill trains: a feel that is exaggerated, a station that is gone through, a set-up, or a routine. */
-export const DOSE_KINDS = ['feel', 'station', 'set-up', 'routine'] as const;
-export type DoseKind = (typeof DOSE_KINDS)[number];
 
 export interface DoseStep {
   readonly words: string;

@@ -1,6 +1,5 @@
 import type { CauseLinkId } from '../causes/links.ts';
 import type { Move } from '../plan/routes.ts';
-import type { DoseKind } from './dose.ts';
 import type { Layout, LayoutContext } from './layout.ts';
 
 /** What a player does to the ball, in words of the hand: what a drill must not be given for. */
@@ -17,6 +16,10 @@ export const TENDENCIES = [
 export type Tendency = (typeof TENDENCIES)[number];
 export const BODY_PARTS = ['back', 'wrist', 'elbow', 'hip'] as const;
 export type BodyPart = (typeof BODY_PARTS)[number];
+
+/** What a drill trains: a feel that is exaggerated, a station that is gone through, a set-up, or a routine. */
+export const DOSE_KINDS = ['feel', 'station', 'set-up', 'routine'] as const;
+export type DoseKind = (typeof DOSE_KINDS)[number];
 
 /** From where to where a station can be laid for an angle, degrees in words of the hand, and how it is laid where more is not said. */
 export interface AskRange {

@@ -4,7 +4,7 @@ import { askContradicting, askTurned, turnableOf } from './contradictions.ts';
 import type { RowFate } from './fate.ts';
 import type { FileColumn } from './layout.ts';
 import { isQuantity } from './meaning.ts';
-import type { IntakeOptions } from './parse.ts';
+import type { IntakeOptions } from './options.ts';
 import type { FoundParts } from './parts.ts';
 import type { PhysicsRow } from './physics/rows.ts';
 import { turnedColumns } from './physics/signs.ts';

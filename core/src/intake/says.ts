@@ -1,5 +1,5 @@
 import type { Hand } from '../line/hand.ts';
-import type { IntakeOptions } from './parse.ts';
+import type { IntakeOptions } from './options.ts';
 import type { ColumnSaid, IntakeSays } from './questions.ts';
 
 /** Whom a file is read for, and for a lesson when, as ISO 8601. */

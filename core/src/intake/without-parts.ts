@@ -1,7 +1,8 @@
 /** A launch file without the rows of some of its parts: what is left of it when one of its players goes. */
 import Papa from 'papaparse';
 import { parseLaunchFile } from './parse.ts';
-import type { IntakeOptions, ParsedLaunchFile } from './parse.ts';
+import type { IntakeOptions } from './options.ts';
+import type { ParsedLaunchFile } from './parse.ts';
 import type { RawTable } from './readers/raw.ts';
 import { nameKey } from './vocabulary.ts';
 

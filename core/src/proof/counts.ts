@@ -6,7 +6,7 @@ import { boschlooFewer } from '../maths/fisher.ts';
 import type { Share } from '../maths/proportion.ts';
 import { RATES } from '../maths/rates.ts';
 import type { FlightFact, SeenSide } from '../plan/seen.ts';
-import type { Verdict } from './judge.ts';
+import type { Verdict } from './verdict.ts';
 
 /** A flight fact counted in two blocks. */
 export interface CountChange {

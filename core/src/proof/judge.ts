@@ -16,16 +16,7 @@ import type { Difference } from './difference.ts';
 import { spreadChange, testSpread } from './spread.ts';
 import type { CountChange } from './counts.ts';
 import type { SpreadChange } from './spread.ts';
-
-export const VERDICTS = [
-  'on plan',
-  'there',
-  'past it',
-  'no real change',
-  'away from plan',
-  'not yet clear',
-] as const;
-export type Verdict = (typeof VERDICTS)[number];
+import type { Verdict } from './verdict.ts';
 
 export type PerFigure = Readonly<Partial<Record<ProofFigure, number>>>;
 

@@ -5,7 +5,8 @@ import type { Random } from '../maths/random.ts';
 import type { ProofBall } from '../reading/figure.ts';
 import { tries } from '../testing/players.ts';
 import { ballsToShow, differenceOf, halfOf } from './difference.ts';
-import { VERDICTS, judgeBlocks } from './judge.ts';
+import { judgeBlocks } from './judge.ts';
+import { VERDICTS } from './verdict.ts';
 import type { BlockVerdict } from './judge.ts';
 import { spreadChange } from './spread.ts';
 

@@ -2,7 +2,8 @@
 import Papa from 'papaparse';
 import type { Hand } from '../line/hand.ts';
 import type { CountChange } from '../proof/counts.ts';
-import type { BlockVerdict, FigureChange, NamedChange, Verdict } from '../proof/judge.ts';
+import type { BlockVerdict, FigureChange, NamedChange } from '../proof/judge.ts';
+import type { Verdict } from '../proof/verdict.ts';
 import type { StationBalls } from '../proof/blocks.ts';
 import type { SpreadChange } from '../proof/spread.ts';
 import { DOSE } from '../drills/dose.ts';

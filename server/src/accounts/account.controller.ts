@@ -16,7 +16,7 @@ import type { Request, Response } from 'express';
 import type { Scope } from '../common/scope.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
-import { May } from './abilities.ts';
+import { May } from '../door/abilities.ts';
 import {
   Account,
   ChangeAcademy,
@@ -33,8 +33,8 @@ import { LimitedTries } from './limits.ts';
 import { LinksService } from './links.service.ts';
 import { SessionsService } from './sessions.service.ts';
 import { SaysAgain, SureWho } from './sure-who.ts';
-import { SignedInAt, Within } from './within.ts';
-import type { Admitted } from './within.ts';
+import { SignedInAt, Within } from '../door/within.ts';
+import type { Admitted } from '../door/within.ts';
 
 @ApiTags('account')
 @Controller('api')

@@ -17,7 +17,7 @@ import type {
   Found,
   SignIn,
 } from './account.dto.ts';
-import { CAN } from './abilities.ts';
+import { CAN } from '../door/abilities.ts';
 import { AccountsRepository, NEW_USER } from './accounts.repository.ts';
 import type { AcademyRow, UserRow } from './accounts.repository.ts';
 import { MOST_IDLE_HOURS } from './cookie.ts';

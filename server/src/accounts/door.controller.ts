@@ -1,7 +1,7 @@
 import { Body, Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
-import { May } from './abilities.ts';
+import { May } from '../door/abilities.ts';
 import { Account, DoorState, Found, OpenLink, SignIn, TakeLink, UseKey } from './account.dto.ts';
 import { AccountsService } from './accounts.service.ts';
 import { admit } from './admit.ts';

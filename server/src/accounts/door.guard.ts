@@ -2,12 +2,12 @@ import { ForbiddenException, Injectable, UnauthorizedException } from '@nestjs/c
 import type { CanActivate, ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Response } from 'express';
-import { DOOR, REFUSALS, can } from './abilities.ts';
-import type { Door } from './abilities.ts';
+import { DOOR, REFUSALS, can } from '../door/abilities.ts';
+import type { Door } from '../door/abilities.ts';
 import type { UserRow } from './accounts.repository.ts';
 import { giveToken, takeToken, tokenIn } from './cookie.ts';
 import { SessionsService } from './sessions.service.ts';
-import type { Admitted } from './within.ts';
+import type { Admitted } from '../door/within.ts';
 
 /** Whom a page takes itself to act for: a page left open must not act for whoever signed in after. */
 const USER_HEADER = 'x-loxos-user';

@@ -3,11 +3,11 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import type { Scope } from '../common/scope.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
-import { May } from './abilities.ts';
+import { May } from '../door/abilities.ts';
 import { ChangePerson, Invitation, Invite, NewLink, Person } from './account.dto.ts';
 import { PeopleService } from './people.service.ts';
 import { Recorded } from './record/recorded.ts';
-import { Within } from './within.ts';
+import { Within } from '../door/within.ts';
 
 /** What somebody may do from now on. */
 const roleWords = ({ name, role, mayEnter }: Person): string =>

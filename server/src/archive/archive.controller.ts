@@ -12,9 +12,9 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { Recorded, ofPlayer } from '../accounts/record/recorded.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';

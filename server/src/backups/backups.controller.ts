@@ -14,9 +14,9 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { Recorded } from '../accounts/record/recorded.ts';
-import type { Admitted } from '../accounts/within.ts';
+import type { Admitted } from '../door/within.ts';
 import type { Response } from 'express';
 import { CopiesState, Copy, PutBackCopy, SealCopies } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';

@@ -6,8 +6,8 @@ import { Mutex } from 'async-mutex';
 import { Clock } from '../common/clock.ts';
 import { invalid } from '../common/validation.ts';
 import { Store } from '../db/store.ts';
-import { isSealed } from '../threads/copy-files.ts';
-import type { Checked, Written } from '../threads/copy-files.ts';
+import { CHECK_COPY, OPEN_FILE, SEAL_FILE, WRITE_COPY, isSealed } from './copy-files.ts';
+import type { Checked, Written } from './copy-files.ts';
 import { Pool } from '../threads/pool.ts';
 import type { Copy } from './backup.dto.ts';
 import { SEALED, copyName, overdue, readCopyName } from './copies.ts';
@@ -104,8 +104,8 @@ export class CopyMaker {
     const from = fileURLToPath(this.store.url);
     for (let tries = 1; tries <= TRIES; tries++) {
       await rm(to, { force: true });
-      const written = await this.pool.run('writeCopy', { from, to });
-      if (isWhole(await this.pool.run('checkCopy', { file: to }), written)) return;
+      const written = await this.pool.run(WRITE_COPY, { from, to });
+      if (isWhole(await this.pool.run(CHECK_COPY, { file: to }), written)) return;
     }
     throw new ServiceUnavailableException(NOT_WHOLE);
   }
@@ -123,7 +123,7 @@ export class CopyMaker {
       const fresh = join(place, 'loxos.db');
       if (await isSealed(file)) await this.open(file, fresh, passphrase);
       else await copyFile(file, fresh);
-      const { trouble, rows } = await this.pool.run('checkCopy', { file: fresh });
+      const { trouble, rows } = await this.pool.run(CHECK_COPY, { file: fresh });
       const why = trouble ?? (rows['academy'] === 1 ? null : 'The copy holds no academy.');
       if (why !== null) throw new BadRequestException(`${why} Nothing was changed.`);
       return work(fresh);
@@ -167,7 +167,7 @@ export class CopyMaker {
     else {
       const to = place === undefined ? `${plain}${SEALED}` : join(place, kept);
       const { work } = this.seal;
-      await this.pool.run('sealFile', { from: plain, to, passphrase, work });
+      await this.pool.run(SEAL_FILE, { from: plain, to, passphrase, work });
       await rename(to, this.pathOf(kept));
     }
     return (await this.tell(kept))[0]!;
@@ -177,7 +177,7 @@ export class CopyMaker {
     const passphrase = asked ?? (await this.seal.passphrase());
     const isOpen =
       passphrase !== null &&
-      (await this.pool.run('openFile', { from: file, to, passphrase }).catch(() => {
+      (await this.pool.run(OPEN_FILE, { from: file, to, passphrase }).catch(() => {
         throw new BadRequestException(DAMAGED);
       }));
     if (!isOpen)

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { Decrypter } from 'age-encryption';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import type { Checked, Written } from '../threads/copy-files.ts';
+import type { Checked, Written } from './copy-files.ts';
 import { Pool } from '../threads/pool.ts';
 import { BackupsService } from './backups.service.ts';
 import type { Copy } from './backup.dto.ts';
@@ -109,9 +109,9 @@ it('are tried out once a month, and a trouble is told to the owner', async () =>
 it('that do not hold what the database held do not count', async () => {
   const pool = t.app.get(Pool);
   const real = pool.run.bind(pool);
-  jest.spyOn(pool, 'run').mockImplementation(async (name, input) => {
-    const done = await real(name, input);
-    if (name !== 'checkCopy') return done;
+  jest.spyOn(pool, 'run').mockImplementation(async (task, input) => {
+    const done = await real(task, input);
+    if (task.name !== 'checkCopy') return done;
     return { ...(done as Checked), rows: { ...(done as Checked).rows, player: 99 } };
   });
   const before = files();

@@ -3,11 +3,11 @@ import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
 import { ballsAsCells, ballsAsCsv, ballsAsJson } from '@loxos/core';
 import type { BallsJson } from '@loxos/core';
 import writeSheets from 'write-excel-file/node';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { BallPage, BallsQuery } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
 import { Recorded, ofLesson } from '../accounts/record/recorded.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';

@@ -21,7 +21,7 @@ import { ball, ballFile, launchFile } from '../db/schema/index.ts';
 import { insertMany } from '../db/bulk.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
-import { MEASURED } from '../intake/measured.ts';
+import { MEASURED } from './measured.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
 import type { Scope } from '../common/scope.ts';

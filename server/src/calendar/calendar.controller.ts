@@ -1,9 +1,9 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Recorded } from '../accounts/record/recorded.ts';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { LimitedPage } from '../accounts/limits.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { CalendarFeedAnswer, MakeFeed, NewCalendarFeed } from './calendar.dto.ts';
 import { CalendarService } from './calendar.service.ts';

@@ -1,8 +1,8 @@
 import { Body, Controller, HttpCode, Post, Req } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
-import { Within, whoOf } from '../accounts/within.ts';
-import type { Admitted } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within, whoOf } from '../door/within.ts';
+import type { Admitted } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { ChangesAnswer, ChangesDto } from './change.dto.ts';
 import { ChangesService } from './changes.service.ts';

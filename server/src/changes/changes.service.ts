@@ -7,7 +7,7 @@ import {
   Injectable,
   NotFoundException,
 } from '@nestjs/common';
-import { CAN, REFUSALS } from '../accounts/abilities.ts';
+import { CAN, REFUSALS } from '../door/abilities.ts';
 import { Clock } from '../common/clock.ts';
 import { Problems } from '../common/problems.ts';
 import type { Scope } from '../common/scope.ts';

@@ -1,9 +1,9 @@
 import { Body, Controller, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { LimitedPage } from '../accounts/limits.ts';
-import { whoOf } from '../accounts/within.ts';
-import type { Admitted } from '../accounts/within.ts';
+import { whoOf } from '../door/within.ts';
+import type { Admitted } from '../door/within.ts';
 import { GivenPageService } from '../pages/given-page.service.ts';
 import { ChangesAnswer, ChangesDto } from './change.dto.ts';
 import { ChangesService } from './changes.service.ts';

@@ -1,9 +1,9 @@
 import { Controller, Get, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { HistoryEntry } from './past.dto.ts';
 import { PastService } from './past.service.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 @ApiTags('history')

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { HttpException, Injectable, Logger } from '@nestjs/common';
-import { UPLOAD_LIMIT_BYTES } from '../config.ts';
+import { UPLOAD_LIMIT_BYTES } from './upload-limit.ts';
 import { withoutValues } from './log-words.ts';
 import type { FieldError, Problem } from './problem.ts';
 

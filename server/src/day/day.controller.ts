@@ -2,8 +2,8 @@ import { Controller, Get, Param, Query } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { DayQuery, Given, GivenTo } from './day.dto.ts';
 import { DayService } from './day.service.ts';
-import { May } from '../accounts/abilities.ts';
-import { Within } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 @ApiTags('day')

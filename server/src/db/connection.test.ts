@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { startLibsqlServer } from '../testing/libsql-server.ts';
-import { connect } from './connection.ts';
+import { connect } from './connect.ts';
 import type { Connection } from './connection.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'loxos-connection-'));

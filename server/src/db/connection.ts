@@ -1,6 +1,3 @@
-import { FileConnection } from './file-connection.ts';
-import { RemoteConnection } from './remote-connection.ts';
-
 /** One way to a database. What is asked of it is asked one after the other; a transaction is of all that is asked until it ends. */
 export interface Connection {
   /** The rows of one statement, each as its columns in order. */
@@ -13,9 +10,3 @@ export interface Connection {
   migrate(statements: readonly string[]): Promise<void>;
   close(): void;
 }
-
-/** Whether a database is a file on this machine. */
-export const isFile = (url: string): boolean => url.startsWith('file:');
-
-export const connect = (url: string, authToken?: string): Connection =>
-  isFile(url) ? new FileConnection(url) : new RemoteConnection(url, authToken);

@@ -1,7 +1,7 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { sql } from 'drizzle-orm';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { Store } from '../db/store.ts';
 
 class Health {

@@ -1,8 +1,8 @@
 import { BadRequestException, applyDecorators, createParamDecorator } from '@nestjs/common';
 import type { ExecutionContext } from '@nestjs/common';
 import { ApiHeader } from '@nestjs/swagger';
-import { whoOf } from '../accounts/within.ts';
-import type { Admitted } from '../accounts/within.ts';
+import { whoOf } from '../door/within.ts';
+import type { Admitted } from '../door/within.ts';
 import type { Writer } from './history.service.ts';
 
 export const CHANGE_HEADER = 'x-loxos-change';

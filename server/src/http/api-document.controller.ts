@@ -1,7 +1,7 @@
 import { Controller, Get, Injectable } from '@nestjs/common';
 import { ApiExcludeEndpoint } from '@nestjs/swagger';
 import type { OpenAPIObject } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 
 /** What the API is, once the app has been put together. */
 @Injectable()

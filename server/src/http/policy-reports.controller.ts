@@ -1,7 +1,7 @@
 import { Controller, HttpCode, Logger, Post, Req } from '@nestjs/common';
 import { ApiNoContentResponse, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { LimitedTries } from '../accounts/limits.ts';
 import { pathWords } from '../common/log-words.ts';
 

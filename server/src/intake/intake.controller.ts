@@ -14,16 +14,16 @@ import {
 import { FileInterceptor } from '@nestjs/platform-express';
 import { ApiBody, ApiConsumes, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { ApiBodyOptions } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import type { Response } from 'express';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
-import { UPLOAD_LIMIT_BYTES } from '../config.ts';
+import { UPLOAD_LIMIT_BYTES } from '../common/upload-limit.ts';
 import { Gone } from '../common/gone.ts';
 import { checked } from '../common/validation.ts';
 import { IntakeAnswers, IntakeResult, LaunchFile, RowPage, RowsQuery } from './intake.dto.ts';
 import { IntakeService } from './intake.service.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 const BODY: ApiBodyOptions = {

@@ -7,7 +7,6 @@ import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { Pool } from '../threads/pool.ts';
-import { TASKS } from '../threads/tasks.ts';
 import { TookTooMuch } from '../threads/threads.ts';
 import { ArrivalsService } from './arrivals.service.ts';
 import type { Upload } from './arrivals.service.ts';
@@ -15,6 +14,7 @@ import { FilesRepository, toLaunchFile } from './files.repository.ts';
 import type { FileRow, WholeFile } from './files.repository.ts';
 import { resultMessage, rowPage } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
+import { READ_LAUNCH_FILE, ROWS_AS_THEY_CAME } from './read-launch-file.ts';
 import type { FileAsked, FileNotRead, FileRead } from './read-launch-file.ts';
 import { Stopped, Ways } from './ways.ts';
 import type { Way } from './ways.ts';
@@ -128,9 +128,9 @@ export class IntakeService {
   /** Reads a file; a large one, or one that has to be unfolded, in a thread of its own. */
   private async read(scope: Scope, asked: FileAsked, way: Way): Promise<FileRead | FileNotRead> {
     const isPacked = asked.bytes[0] === 0x50 && asked.bytes[1] === 0x4b;
-    if (asked.bytes.length <= LARGE_BYTES && !isPacked) return TASKS.readLaunchFile(asked);
+    if (asked.bytes.length <= LARGE_BYTES && !isPacked) return READ_LAUNCH_FILE.work(asked);
     try {
-      return await this.pool.read(scope, 'readLaunchFile', asked, way.signal);
+      return await this.pool.read(scope, READ_LAUNCH_FILE, asked, way.signal);
     } catch (error) {
       if (error instanceof TookTooMuch) return { outcome: 'refused', reason: TAKES_TOO_MUCH };
       throw error;
@@ -151,8 +151,8 @@ export class IntakeService {
     const page = rowPage(rowsOf(file), skip, fate);
     const asked = { bytes: file.content, lines: page.rows.map(({ line }) => line) };
     const texts = await (file.content.length > LARGE_BYTES
-      ? this.pool.read(scope, 'rowsAsTheyCame', asked)
-      : TASKS.rowsAsTheyCame(asked));
+      ? this.pool.read(scope, ROWS_AS_THEY_CAME, asked)
+      : ROWS_AS_THEY_CAME.work(asked));
     const rows = page.rows.map((row) => ({ ...row, text: texts[row.line] ?? '' }));
     return { ...page, rows };
   }

@@ -1,6 +1,7 @@
 import { EMPTY_BALL } from '@loxos/core';
 import { fingerprintOf } from './fingerprint.ts';
-import { markKnown, resultMessage, rowPage, sourceKey } from './intake.logic.ts';
+import { markKnown, resultMessage, rowPage } from './intake.logic.ts';
+import { sourceKey } from './source-key.ts';
 import type { Row } from './intake.dto.ts';
 
 const row = (line: number, fate: Row['fate']): Row => ({ line, fate, reason: '', problems: [] });

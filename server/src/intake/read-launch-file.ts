@@ -1,9 +1,10 @@
 import { optionsOf, parseLaunchFile, readFileBytes, saidWith } from '@loxos/core';
 import type { FileFor, ParsedLaunchFile, RawTable } from '@loxos/core';
 import { fingerprintOf } from './fingerprint.ts';
-import { sourceKey } from './intake.logic.ts';
+import { sourceKey } from './source-key.ts';
 import type { IntakeAnswers } from './intake.dto.ts';
-import { figuresOf } from './measured.ts';
+import { figuresOf } from '../balls/measured.ts';
+import type { Task } from '../threads/task.ts';
 
 export interface FileAsked {
   readonly bytes: Uint8Array;
@@ -49,7 +50,7 @@ const readLine = (ball: ParsedLaunchFile['balls'][number]): ReadLine => ({
 });
 
 /** Reads a launch file of any kind by all that is known of its source. */
-export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead> {
+async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead> {
   const { bytes, given, kept, isAskedAgain, was, readFor } = asked;
   const reading = await readFileBytes(bytes);
   if (reading.outcome === 'refused') return reading;
@@ -79,14 +80,16 @@ export async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileN
   };
 }
 
-/** The rows of a file as they came, by line. */
-export async function rowsAsTheyCame({
-  bytes,
-  lines,
-}: {
+interface RowsAsked {
   readonly bytes: Uint8Array;
   readonly lines: readonly number[];
-}): Promise<Readonly<Record<number, string>>> {
+}
+
+/** The rows of a file as they came, by line. */
+async function rowsAsTheyCame({
+  bytes,
+  lines,
+}: RowsAsked): Promise<Readonly<Record<number, string>>> {
   const reading = await readFileBytes(bytes);
   if (reading.outcome === 'refused') return {};
   const asked = new Set(lines);
@@ -104,3 +107,12 @@ export async function rowsAsTheyCame({
       .map(({ line, cells }) => [line, placeOf(line) + cells.join(delimiter ?? ' | ')]),
   );
 }
+
+export const READ_LAUNCH_FILE: Task<FileAsked, FileRead | FileNotRead> = {
+  name: 'readLaunchFile',
+  work: readLaunchFile,
+};
+export const ROWS_AS_THEY_CAME: Task<RowsAsked, Readonly<Record<number, string>>> = {
+  name: 'rowsAsTheyCame',
+  work: rowsAsTheyCame,
+};

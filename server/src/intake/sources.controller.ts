@@ -1,7 +1,7 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
-import { Within } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { FileSource } from './intake.dto.ts';
 import { SourcesService } from './sources.service.ts';

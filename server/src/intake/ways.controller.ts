@@ -1,7 +1,7 @@
 import { Controller, Delete, Get, HttpCode, NotFoundException, Param } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
-import { Within } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { Ways } from './ways.ts';
 import type { Way } from './ways.ts';

@@ -3,12 +3,12 @@ import { and, count, eq, isNull, sql } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { ball, lesson } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
-import { CatchUp } from '../readings/catch-up.ts';
+import { Nudge } from '../common/nudge.ts';
 
 /** What a lesson keeps of its balls: whatever changes balls or the blocks they are in says so here. */
 @Injectable()
 export class LessonBalls {
-  constructor(private readonly catchUp: CatchUp) {}
+  constructor(private readonly nudge: Nudge) {}
 
   /** Counts the balls of lessons anew, and marks what was computed from them as out of date. */
   async changed(scope: Scope, db: Handle, lessonIds: readonly string[]): Promise<void> {
@@ -27,6 +27,6 @@ export class LessonBalls {
         })
         .where(and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id)));
     }
-    this.catchUp.nudge();
+    this.nudge.now();
   }
 }

@@ -8,7 +8,7 @@ import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
 import type { Handle } from '../db/handle.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
-import { CatchUp } from '../readings/catch-up.ts';
+import { Nudge } from '../common/nudge.ts';
 import { CreateLesson, UpdateLesson } from './lesson.dto.ts';
 import type { LessonSummary } from './lesson.dto.ts';
 import { LessonsRepository } from './lessons.repository.ts';
@@ -23,7 +23,7 @@ export class LessonEdits extends Edits {
   constructor(
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
-    private readonly catchUp: CatchUp,
+    private readonly nudge: Nudge,
   ) {
     super();
   }
@@ -74,7 +74,7 @@ export class LessonEdits extends Edits {
     const columns = { ...columnsOf(fields, at), version, updatedAt: at };
     await this.lessons.update(scope, tx, id, columns);
     // When it was says where it stands in the record.
-    this.catchUp.nudge();
+    this.nudge.now();
   }
 
   async read(scope: Scope, db: Handle, id: string): Promise<LessonSummary | null> {

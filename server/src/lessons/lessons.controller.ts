@@ -1,11 +1,11 @@
 import { Controller, Get, Param, Query } from '@nestjs/common';
 import { ApiHeader, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { DEVICE_HEADER, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
 import { LessonHead, LessonQuery, LessonSummary, MOST_LESSONS } from './lesson.dto.ts';
 import { LessonsService } from './lessons.service.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 @ApiTags('lessons')

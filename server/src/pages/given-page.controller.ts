@@ -1,7 +1,7 @@
 import { Controller, Get, Header, Param, Req } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { browserOf } from '../accounts/browser.ts';
 import { LimitedPage } from '../accounts/limits.ts';
 import { GivenPageService } from './given-page.service.ts';

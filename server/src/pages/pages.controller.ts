@@ -1,11 +1,11 @@
 import { Body, Controller, Get, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
+import { May } from '../door/abilities.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
 import { NewSharedPage, SharePage, SharedPage } from './page.dto.ts';
 import { PagesService } from './pages.service.ts';
-import { Within } from '../accounts/within.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 @ApiTags('pages')

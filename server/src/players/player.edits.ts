@@ -1,13 +1,13 @@
 import { blankPlayer } from '@loxos/core';
 import type { Fields, Verb } from '@loxos/core';
 import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
-import { REFUSALS } from '../accounts/abilities.ts';
+import { REFUSALS } from '../door/abilities.ts';
 import { Edits } from '../history/edits.ts';
 import type { Found, Making, Saving } from '../history/edits.ts';
 import { columnsOf } from '../history/columns.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
-import { CatchUp } from '../readings/catch-up.ts';
+import { Nudge } from '../common/nudge.ts';
 import { maySayWhose, readsPersonal } from './personal.ts';
 import { CreatePlayer, UpdatePlayer } from './player.dto.ts';
 import type { Player } from './player.dto.ts';
@@ -53,7 +53,7 @@ export class PlayerEdits extends Edits<FoundPlayer> {
 
   constructor(
     private readonly players: PlayersRepository,
-    private readonly catchUp: CatchUp,
+    private readonly nudge: Nudge,
   ) {
     super();
   }
@@ -97,7 +97,7 @@ export class PlayerEdits extends Edits<FoundPlayer> {
     const columns = playerColumns(columnsOf(fields, at));
     await this.players.update(scope, tx, id, { ...columns, version, updatedAt: at });
     // What is wanted says where they stand.
-    this.catchUp.nudge();
+    this.nudge.now();
   }
 
   async read(scope: Scope, db: Handle, id: string): Promise<Player | null> {

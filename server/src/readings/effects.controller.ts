@@ -1,7 +1,7 @@
 import { Controller, Get, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../accounts/abilities.ts';
-import { Within } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import { PlayerEffect } from './effect.dto.ts';
 import { ReadingsService } from './readings.service.ts';

@@ -8,6 +8,7 @@ import { PlayersRepository } from '../players/players.repository.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import { SettingsService } from '../settings/settings.service.ts';
 import { Pool } from '../threads/pool.ts';
+import { READ_LESSONS } from './read-lessons.ts';
 import { ReadingsRepository } from './readings.repository.ts';
 import { markOf } from './readings.repository.ts';
 import type { KeptLesson, KnownPlayer, Read } from './readings.repository.ts';
@@ -127,7 +128,7 @@ export class ReadingsService {
   ): Promise<Read[]> {
     if (lessonIds.length === 0) return [];
     const { url, authToken } = this.store;
-    const found = await this.pool.run('readLessons', { url, authToken, scope, lessonIds, context });
+    const found = await this.pool.run(READ_LESSONS, { url, authToken, scope, lessonIds, context });
     const read = found.map(({ lessonId, ballsVersion, record }) => ({
       lessonId,
       stamp: `${ballsVersion}${stampRest}`,

@@ -7,7 +7,7 @@ import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { Pool } from '../threads/pool.ts';
-import { CatchUp } from './catch-up.ts';
+import { CatchUp } from '../record/catch-up.ts';
 import { ReadingsRepository } from './readings.repository.ts';
 import { ReadingsService } from './readings.service.ts';
 import { edit, putInto } from '../testing/edit.ts';

@@ -9,6 +9,7 @@ import { Store } from '../db/store.ts';
 import type { PageContent } from '../pages/page.dto.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { Pool } from '../threads/pool.ts';
+import { MAKE_MOVED, MAKE_RECORD, MAKE_STANDINGS } from './make-record.ts';
 import type {
   AcademyMoved,
   HomeworkDay,
@@ -44,7 +45,7 @@ export class RecordService {
     const wanted = JSON.parse(player.wanted) as WantedByClub;
     const { kind, from, to, parted: partedAt } = query;
     const ask = { context, wanted, kind, from, to, partedAt };
-    const record = await this.pool.run('makeRecord', { url, authToken, scope, playerId, ...ask });
+    const record = await this.pool.run(MAKE_RECORD, { url, authToken, scope, playerId, ...ask });
     const isAsked = ({ date }: { readonly date: string }): boolean =>
       (from === undefined || date >= from) && (to === undefined || date <= to);
     return this.store.read(async (db) => ({
@@ -84,7 +85,7 @@ export class RecordService {
   /** What drills moved with a kind of club over all players, as it was last made of each. */
   async moved(scope: Scope, kind: ClubKind): Promise<AcademyMoved> {
     const players = await this.store.read((db) => this.records.moved(scope, db));
-    return { moved: await this.pool.run('makeMoved', { players, kind }) };
+    return { moved: await this.pool.run(MAKE_MOVED, { players, kind }) };
   }
 
   /** Makes the standings of some players that are out of date, once their readings are not; how many it found. */
@@ -103,7 +104,7 @@ export class RecordService {
         wanted: JSON.parse(wanted) as WantedByClub,
         known: { playerKind, driverSpeedMps },
       }));
-      const made = await this.pool.run('makeStandings', {
+      const made = await this.pool.run(MAKE_STANDINGS, {
         url,
         authToken,
         scope,

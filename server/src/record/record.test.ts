@@ -11,7 +11,7 @@ import type { LessonBall, PlayerRecord, Standing, Visit } from '@loxos/core';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Store } from '../db/store.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
-import { sourceKey } from '../intake/intake.logic.ts';
+import { sourceKey } from '../intake/source-key.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';

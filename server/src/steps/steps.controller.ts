@@ -2,8 +2,8 @@ import { Controller, Get, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { LessonPart, StoredRepetition } from './part.dto.ts';
 import { StepsService } from './steps.service.ts';
-import { May } from '../accounts/abilities.ts';
-import { Within } from '../accounts/within.ts';
+import { May } from '../door/abilities.ts';
+import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 
 @ApiTags('steps')

@@ -13,9 +13,8 @@ import type { LaunchFile } from '../intake/intake.dto.ts';
 import type { LessonHead } from '../lessons/lesson.dto.ts';
 import type { SharedPage } from '../pages/page.dto.ts';
 import type { LessonPart, StoredRepetition } from '../steps/part.dto.ts';
+import type { TestAgent } from './agent.ts';
 import { edit } from './edit.ts';
-
-export type TestAgent = ReturnType<typeof request.agent>;
 
 /** The real application on a real SQLite file of its own, listening on a loopback port. */
 export interface TestApp {

@@ -5,7 +5,7 @@ import type { ChangeAnswer, ChangesAnswer } from '../changes/change.dto.ts';
 import type { HistoryEntry } from '../changes/past.dto.ts';
 import { inverse } from '@loxos/core';
 import type { Done } from '@loxos/core';
-import type { TestAgent } from './app.ts';
+import type { TestAgent } from './agent.ts';
 
 /** What became of an edit: 200 with the thing as it is since, or the problem; of several, the first. */
 export interface Edited {

@@ -3,8 +3,7 @@ import { Injectable } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
 import { FairTurns } from './fair-turns.ts';
 import type { Who } from './fair-turns.ts';
-import { TASKS } from './tasks.ts';
-import type { TaskName, Tasks } from './tasks.ts';
+import type { Task } from './task.ts';
 import { Threads } from './threads.ts';
 
 /** From source, in tests, a thread could not load the tasks: they are done where they are asked for. */
@@ -16,12 +15,10 @@ const READERS = 2;
 const READER_MEMORY_MB = 320;
 const READER_DEADLINE_MS = 20_000;
 
-type Made<N extends TaskName> = Awaited<ReturnType<Tasks[N]>>;
-
 /** Threads for what would keep every other request waiting; files, which strangers make, have their own. */
 @Injectable()
 export class Pool implements OnApplicationShutdown {
-  private readonly filename = new URL('./tasks.js', import.meta.url).href;
+  private readonly filename = new URL('../tasks.js', import.meta.url).href;
   private readonly threads = new Threads({
     filename: this.filename,
     most: Math.max(1, availableParallelism() - 1),
@@ -35,18 +32,13 @@ export class Pool implements OnApplicationShutdown {
   private readonly turns = new FairTurns(READERS);
 
   /** Does a task in a thread of its own. */
-  run<N extends TaskName>(name: N, input: Parameters<Tasks[N]>[0]): Promise<Made<N>> {
-    return doIn(this.threads, name, input);
+  run<I, O>(task: Task<I, O>, input: I): Promise<O> {
+    return doIn(this.threads, task, input);
   }
 
   /** Does a task with a person's file once it is their turn; `signal` ends it, and its reason is thrown. Throws TookTooMuch. */
-  read<N extends TaskName>(
-    who: Who,
-    name: N,
-    input: Parameters<Tasks[N]>[0],
-    signal?: AbortSignal,
-  ): Promise<Made<N>> {
-    return this.turns.run(who, () => doIn(this.readers, name, input, signal), signal);
+  read<I, O>(who: Who, task: Task<I, O>, input: I, signal?: AbortSignal): Promise<O> {
+    return this.turns.run(who, () => doIn(this.readers, task, input, signal), signal);
   }
 
   async onApplicationShutdown(): Promise<void> {
@@ -54,12 +46,12 @@ export class Pool implements OnApplicationShutdown {
   }
 }
 
-async function doIn<N extends TaskName>(
+async function doIn<I, O>(
   threads: Threads,
-  name: N,
-  input: Parameters<Tasks[N]>[0],
+  { name, work }: Task<I, O>,
+  input: I,
   signal?: AbortSignal,
-): Promise<Made<N>> {
-  if (IS_SOURCE) return (await (TASKS[name] as (asked: typeof input) => unknown)(input)) as Made<N>;
-  return (await threads.run({ name, input }, signal)) as Made<N>;
+): Promise<O> {
+  if (IS_SOURCE) return work(input);
+  return (await threads.run({ name, input }, signal)) as O;
 }

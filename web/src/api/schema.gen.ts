@@ -1,37 +1,5 @@
 // Generated from the server's OpenAPI document by `npm run api`; do not edit.
 export interface paths {
-  '/api/health': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['health_health'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/policy-reports': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['policyreports_take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/door': {
     parameters: {
       query?: never;
@@ -304,54 +272,6 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/doors': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['doorrecord_page'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/doors/news': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['doorrecord_news'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/doors/seen': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['doorrecord_seen'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
   '/api/account/passkeys': {
     parameters: {
       query?: never;
@@ -432,6 +352,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/doors': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['doorrecord_page'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/doors/news': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['doorrecord_news'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/doors/seen': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['doorrecord_seen'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/account/codes': {
     parameters: {
       query?: never;
@@ -480,14 +448,30 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/players': {
+  '/api/archive': {
     parameters: {
       query?: never;
       header?: never;
       path?: never;
       cookie?: never;
     };
-    get: operations['players_list'];
+    get: operations['archive_out'];
+    put?: never;
+    post: operations['archive_bringIn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/archive': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['archive_outPlayer'];
     put?: never;
     post?: never;
     delete?: never;
@@ -496,71 +480,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/players/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['players_get'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/consent': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['consent_get'];
-    put: operations['consent_note'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/kept': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['kept_inForce'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/kept/gone': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['kept_gone'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/keep': {
+  '/api/players/{id}/erase': {
     parameters: {
       query?: never;
       header?: never;
@@ -569,535 +489,7 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['kept_keep'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['lessons_list'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['lessons_get'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/balls': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['balls_page'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/balls.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['balls_csv'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/balls.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['balls_json'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/balls.xlsx': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['balls_sheet'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/blocks': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['blocks_list'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/given': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['day_last'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/given': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['day_ofPlayer'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/calendar': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['calendar_get'];
-    put?: never;
-    post: operations['calendar_make'];
-    delete: operations['calendar_end'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/calendar/{token}.ics': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['calendar_read'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/effects': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['effects_ofPlayer'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/record': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['record_ofPlayer'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/standings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['record_standings'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/moved': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['record_moved'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/files': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['intake_list'];
-    put?: never;
-    post: operations['intake_bringIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/files/{id}/rows': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['intake_rows'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/files/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['intake_raw'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/file-sources': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['sources_all'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/files-under-way/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ways_find'];
-    put?: never;
-    post?: never;
-    delete: operations['ways_stop'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/settings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['settings_get'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/parts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['steps_parts'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/repetitions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['steps_repetitions'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{lessonId}/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['pages_list'];
-    put?: never;
-    post: operations['pages_share'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{playerId}/reports': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['pages_reports'];
-    put?: never;
-    post: operations['pages_report'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['givenpage_open'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}/homework.ics': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['givenpage_calendar'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/drills': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['drills_list'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['changes_take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/p/{token}/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['pagechanges_take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{id}/history': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['past_ofLesson'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/history': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['past_ofPlayer'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/academy/history': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['past_ofAcademy'];
-    put?: never;
-    post?: never;
+    post: operations['archive_erase'];
     delete?: never;
     options?: never;
     head?: never;
@@ -1216,30 +608,14 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/archive': {
+  '/api/lessons/{lessonId}/balls': {
     parameters: {
       query?: never;
       header?: never;
       path?: never;
       cookie?: never;
     };
-    get: operations['archive_out'];
-    put?: never;
-    post: operations['archive_bringIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/players/{id}/archive': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['archive_outPlayer'];
+    get: operations['balls_page'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1248,7 +624,103 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/api/players/{id}/erase': {
+  '/api/lessons/{lessonId}/balls.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['balls_csv'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/balls.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['balls_json'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/balls.xlsx': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['balls_sheet'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/blocks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['blocks_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/calendar': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['calendar_get'];
+    put?: never;
+    post: operations['calendar_make'];
+    delete: operations['calendar_end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/calendar/{token}.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['calendar_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}/changes': {
     parameters: {
       query?: never;
       header?: never;
@@ -1257,7 +729,535 @@ export interface paths {
     };
     get?: never;
     put?: never;
-    post: operations['archive_erase'];
+    post: operations['pagechanges_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/changes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['changes_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{id}/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['past_ofLesson'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['past_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/academy/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['past_ofAcademy'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/consent': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['consent_get'];
+    put: operations['consent_note'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/given': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['day_last'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/given': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['day_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/drills': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['drills_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['health_health'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/policy-reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['policyreports_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/files-under-way/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['ways_find'];
+    put?: never;
+    post?: never;
+    delete: operations['ways_stop'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/files': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['intake_list'];
+    put?: never;
+    post: operations['intake_bringIn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/files/{id}/rows': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['intake_rows'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/files/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['intake_raw'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/file-sources': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['sources_all'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/kept': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['kept_inForce'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/kept/gone': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['kept_gone'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/keep': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['kept_keep'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['lessons_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['givenpage_open'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/p/{token}/homework.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['givenpage_calendar'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/pages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['pages_list'];
+    put?: never;
+    post: operations['pages_share'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{playerId}/reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['pages_reports'];
+    put?: never;
+    post: operations['pages_report'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['players_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['players_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/effects': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['effects_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/players/{id}/record': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_ofPlayer'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/standings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_standings'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/moved': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['record_moved'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['settings_get'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/parts': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['steps_parts'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/repetitions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['steps_repetitions'];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1268,35 +1268,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
-    Health: {
-      /** @enum {string} */
-      status: 'ok';
-    };
-    FieldError: {
-      field: string;
-      reason: string;
-    };
-    Problem: {
-      statusCode: number;
-      /** @enum {string} */
-      kind:
-        | 'invalid'
-        | 'signed-out'
-        | 'refused'
-        | 'not-found'
-        | 'conflict'
-        | 'gone'
-        | 'too-large'
-        | 'too-many'
-        | 'unavailable'
-        | 'bug';
-      message: string;
-      fields: components['schemas']['FieldError'][];
-      /** @description With a conflict: the fields as they are now, and the version */
-      current?: {
-        [key: string]: unknown;
-      };
-    };
     DoorState: {
       isFounded: boolean;
       /** @description A demo: its one button signs in */
@@ -1331,6 +1302,31 @@ export interface components {
       personalFor: 'coaches' | 'own-coach';
       /** @description Months without a lesson after which a player is long gone; null for never */
       goneMonths: number | null;
+    };
+    FieldError: {
+      field: string;
+      reason: string;
+    };
+    Problem: {
+      statusCode: number;
+      /** @enum {string} */
+      kind:
+        | 'invalid'
+        | 'signed-out'
+        | 'refused'
+        | 'not-found'
+        | 'conflict'
+        | 'gone'
+        | 'too-large'
+        | 'too-many'
+        | 'unavailable'
+        | 'bug';
+      message: string;
+      fields: components['schemas']['FieldError'][];
+      /** @description With a conflict: the fields as they are now, and the version */
+      current?: {
+        [key: string]: unknown;
+      };
     };
     SignIn: {
       email: string;
@@ -1426,6 +1422,26 @@ export interface components {
       role: 'owner' | 'coach' | 'assistant';
       name: string;
     };
+    Passkey: {
+      id: string;
+      /** @description What the browser called itself when it was made */
+      device: string;
+      /** @description The address it is for */
+      site: string;
+      createdAt: string;
+      usedAt: string | null;
+    };
+    PasskeyQuestion: {
+      options: {
+        [key: string]: unknown;
+      };
+    };
+    PasskeyAnswer: {
+      /** @description What the device answered, as WebAuthn level 3 writes it in JSON */
+      response: {
+        [key: string]: unknown;
+      };
+    };
     DoorEvent: {
       id: string;
       /** @enum {string} */
@@ -1475,26 +1491,6 @@ export interface components {
       /** @description Ask for what is before it */
       next: string | null;
     };
-    Passkey: {
-      id: string;
-      /** @description What the browser called itself when it was made */
-      device: string;
-      /** @description The address it is for */
-      site: string;
-      createdAt: string;
-      usedAt: string | null;
-    };
-    PasskeyQuestion: {
-      options: {
-        [key: string]: unknown;
-      };
-    };
-    PasskeyAnswer: {
-      /** @description What the device answered, as WebAuthn level 3 writes it in JSON */
-      response: {
-        [key: string]: unknown;
-      };
-    };
     CodesState: {
       isOn: boolean;
       /** @description Recovery codes that were not used yet */
@@ -1516,169 +1512,40 @@ export interface components {
     EndCodes: {
       password: string;
     };
-    WantedDto: {
-      /** @enum {string} */
-      shape: 'straight' | 'draw' | 'fade';
-      /** @description Whether somebody chose it; left out, as the rest says */
-      isSaid?: boolean;
-      /** @description Start mark, degrees right of the target line */
-      startDeg?: number | null;
-      /** @description Finish, m right of the target line */
-      finishM?: number | null;
-      /** @enum {string} */
-      ruledOut?: 'either' | 'never left' | 'never right';
-      /** @description Acceptable to each side, as a share of carry */
-      widthShare?: number | null;
-    };
-    WantedKindsDto: {
-      driver?: components['schemas']['WantedDto'];
-      fairway?: components['schemas']['WantedDto'];
-      hybrid?: components['schemas']['WantedDto'];
-      iron?: components['schemas']['WantedDto'];
-      wedge?: components['schemas']['WantedDto'];
-    };
-    WantedByClubDto: {
-      all: components['schemas']['WantedDto'];
-      kinds?: components['schemas']['WantedKindsDto'];
-    };
-    GoalDto: {
-      id: string;
-      /** @enum {string} */
-      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      /** @enum {string} */
-      figure:
-        | 'faceToPathDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'startDirectionDeg'
-        | 'curveM'
-        | 'offlineM'
-        | 'strikeToeMm';
-      wanted: number;
-      window: number;
-      /** @description ISO day */
-      by: string;
-      /** @description ISO day */
-      setOn: string;
-    };
-    ReportDraftDto: {
-      /** @description ISO days */
-      from?: string;
-      to?: string;
-      /** @enum {string} */
-      kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      findings?: (string | null)[];
-      points?: (string | null)[];
-      nextLook?: string;
-      words?: {
-        [key: string]: unknown;
-      } | null;
-    };
-    Player: {
-      id: string;
-      name: string;
-      /** @enum {string} */
-      hand: 'right' | 'left';
-      /** @enum {string} */
-      lengthUnit: 'yd' | 'm';
-      /** @enum {string} */
-      speedUnit: 'mph' | 'km/h' | 'm/s';
-      /** @enum {string} */
-      angleStyle: 'letters' | 'signed';
-      /** @enum {string|null} */
-      playerKind: 'man' | 'woman' | 'senior' | 'junior' | null;
-      /** @description With the driver, m/s */
-      driverSpeedMps: number | null;
-      aims: string;
-      /** @description Whole, or the parts of the body to mind */
-      bodyNotes: string;
-      /** @description False where body notes and words back are for the player’s own coach */
-      isPersonalRead: boolean;
-      /** @description Whose player they are; empty for nobody’s */
-      coachId: string;
-      wanted: components['schemas']['WantedByClubDto'];
-      goals: components['schemas']['GoalDto'][];
-      /** @description The report being written */
-      report: components['schemas']['ReportDraftDto'] | null;
-      version: number;
-    };
-    NotedConsent: {
-      /** @enum {string} */
-      kind: 'pages' | 'pictures';
-      /** @description The last day it holds */
-      until: string | null;
-      notedBy: string;
-      notedOn: string;
-    };
-    PlayerConsent: {
-      bornOn: string | null;
-      isMinor: boolean;
-      guardian: string;
-      consents: components['schemas']['NotedConsent'][];
-    };
-    GivenConsent: {
-      /** @enum {string} */
-      kind: 'pages' | 'pictures';
-      /** @description The last day it holds */
-      until: string | null;
-    };
-    NoteConsent: {
-      /** @description The day of birth */
-      bornOn?: string | null;
-      /** @description Where no day of birth is told */
-      isMinor: boolean;
-      /** @description Parent or guardian, and how they are reached */
-      guardian: string;
-      consents: components['schemas']['GivenConsent'][];
-    };
-    KeptCopies: {
-      daily: number;
-      asked: number;
-      beforeUpdate: number;
-      beforeRestore: number;
-    };
-    Kept: {
+    BroughtIn: {
+      /** @description The academy it was taken out of */
       academy: string;
-      /** @enum {string} */
-      personalFor: 'coaches' | 'own-coach';
-      goneMonths: number | null;
-      /** @description Copies kept at most */
-      copies: components['schemas']['KeptCopies'];
-      doorRecordDays: number;
-      idleHours: number;
-      sessionDays: number;
-      pageDays: number;
+      players: number;
+      lessons: number;
+      balls: number;
     };
-    GonePlayer: {
-      id: string;
+    ErasePlayer: {
+      /** @description The player’s name as it stands: nothing brings them back */
       name: string;
-      /** @description The day of the last lesson, or where there was none they were added */
-      lastOn: string;
-      /** @description They were taken away already, and can still be brought back */
-      isTakenAway: boolean;
     };
-    LessonSummary: {
-      id: string;
-      startsAt: string;
-      asked: string;
-      ballCount: number;
-      player: components['schemas']['Player'];
-      version: number;
+    Copy: {
+      name: string;
+      at: string;
+      /** @enum {string} */
+      reason: 'daily' | 'before-update' | 'before-restore' | 'asked';
+      sizeBytes: number;
+      /** @description Opened with its passphrase alone */
+      isSealed: boolean;
     };
-    LastChange: {
-      id: string;
-      device: string;
+    CopiesState: {
+      /** @description Whether copies are sealed with a passphrase */
+      isSealed: boolean;
+      /** @description When one was last tried out */
+      triedAt: string | null;
+      /** @description What was wrong with it then */
+      trouble: string | null;
     };
-    LessonHead: {
-      id: string;
-      startsAt: string;
-      asked: string;
-      ballCount: number;
-      player: components['schemas']['Player'];
-      version: number;
-      /** @description The player’s lesson before this one */
-      previousLessonId: string | null;
-      lastChange: components['schemas']['LastChange'] | null;
+    SealCopies: {
+      passphrase: string;
+    };
+    PutBackCopy: {
+      /** @description Where it is sealed with another than is kept here */
+      passphrase?: string;
     };
     Ball: {
       /** @description Club speed, m/s */
@@ -1779,38 +1646,6 @@ export interface components {
       startedAt: string;
       version: number;
     };
-    PageWord: {
-      id: string;
-      text: string;
-      at: string;
-    };
-    GivenTo: {
-      lessonId: string;
-      lessonAt: string;
-      points: string[];
-      nextLook: string;
-      /** @description Days of homework ticked, of those past */
-      homeworkDone: number;
-      homeworkDue: number;
-      isHomeworkStopped: boolean;
-      /** @description What they last wrote back */
-      lastWord: components['schemas']['PageWord'] | null;
-      player: components['schemas']['Player'];
-      /** @description A lesson of theirs is booked after it */
-      isBooked: boolean;
-    };
-    Given: {
-      lessonId: string;
-      lessonAt: string;
-      points: string[];
-      nextLook: string;
-      /** @description Days of homework ticked, of those past */
-      homeworkDone: number;
-      homeworkDue: number;
-      isHomeworkStopped: boolean;
-      /** @description What they last wrote back */
-      lastWord: components['schemas']['PageWord'] | null;
-    };
     CalendarFeed: {
       /** @enum {string} */
       whose: 'mine' | 'all';
@@ -1837,528 +1672,35 @@ export interface components {
       /** @description The way after the host */
       path: string;
     };
-    PlayerEffectSize: {
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
+    WantedDto: {
+      /** @enum {string} */
+      shape: 'straight' | 'draw' | 'fade';
+      /** @description Whether somebody chose it; left out, as the rest says */
+      isSaid?: boolean;
+      /** @description Start mark, degrees right of the target line */
+      startDeg?: number | null;
+      /** @description Finish, m right of the target line */
+      finishM?: number | null;
+      /** @enum {string} */
+      ruledOut?: 'either' | 'never left' | 'never right';
+      /** @description Acceptable to each side, as a share of carry */
+      widthShare?: number | null;
     };
-    PlayerEffect: {
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
-      /** @description Null: what a visit without a drill did from its first half to its second */
-      drillId: string | null;
+    WantedKindsDto: {
+      driver?: components['schemas']['WantedDto'];
+      fairway?: components['schemas']['WantedDto'];
+      hybrid?: components['schemas']['WantedDto'];
+      iron?: components['schemas']['WantedDto'];
+      wedge?: components['schemas']['WantedDto'];
+    };
+    WantedByClubDto: {
+      all: components['schemas']['WantedDto'];
+      kinds?: components['schemas']['WantedKindsDto'];
+    };
+    GoalDto: {
+      id: string;
       /** @enum {string} */
       kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      /** @enum {string} */
-      figure: 'clubPathDeg' | 'faceAngleDeg';
-      balls: number;
-      /** @description Degrees of freedom of the error */
-      degrees: number;
-      /** @description Share of a visit’s warming up between the two, 0 to 1 */
-      apart: number;
-      returned: components['schemas']['PlayerEffectSize'] | null;
-    };
-    StationDay: {
-      drillId: string;
-      /** @description ISO date */
-      date: string;
-      good: number;
-      of: number;
-      /** @description Highest step of the dose that day */
-      doseStep: number | null;
-      /** @description Logged by the player, from their page */
-      isHome: boolean;
-    };
-    HomeworkDay: {
-      /** @description ISO date */
-      date: string;
-      isDone: boolean;
-    };
-    RecordAnswer: {
-      /** @description Core’s PlayerRecord: degrees, m, positive right; null before the first named club */
-      record: {
-        [key: string]: unknown;
-      } | null;
-      /** @description In the order of days */
-      stations: components['schemas']['StationDay'][];
-      /** @description In the order of days */
-      homework: components['schemas']['HomeworkDay'][];
-    };
-    PlayerStandings: {
-      playerId: string;
-      /** @description Core’s Standing, a kind of club each, the one hit most first */
-      standings: {
-        [key: string]: unknown;
-      }[];
-    };
-    AcademyMoved: {
-      /** @description Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first */
-      moved: {
-        [key: string]: unknown;
-      }[];
-    };
-    ColumnAnswer: {
-      header: string;
-      /** @enum {string|null} */
-      meaning:
-        | 'clubSpeedMps'
-        | 'attackAngleDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'dynamicLoftDeg'
-        | 'spinLoftDeg'
-        | 'swingDirectionDeg'
-        | 'swingPlaneDeg'
-        | 'strikeToeMm'
-        | 'strikeHighMm'
-        | 'ballSpeedMps'
-        | 'launchAngleDeg'
-        | 'startDirectionDeg'
-        | 'spinRateRpm'
-        | 'spinAxisTiltDeg'
-        | 'backSpinRpm'
-        | 'sideSpinRpm'
-        | 'carryM'
-        | 'totalM'
-        | 'offlineM'
-        | 'curveM'
-        | 'apexM'
-        | 'descentAngleDeg'
-        | 'flightTimeS'
-        | 'club'
-        | 'hitAt'
-        | 'player'
-        | 'hand'
-        | null;
-      /** @enum {string|null} */
-      unit?:
-        | 'm'
-        | 'cm'
-        | 'mm'
-        | 'yd'
-        | 'ft'
-        | 'in'
-        | 'm/s'
-        | 'mph'
-        | 'km/h'
-        | 'deg'
-        | 'rad'
-        | 'rpm'
-        | 'rev/s'
-        | 'rad/s'
-        | 's'
-        | 'ms'
-        | null;
-      /**
-       * @description What plus stands for; null leaves it to the file
-       * @enum {string|null}
-       */
-      plus?: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
-      /** @description Whether its signs are the other way round than they are read */
-      turned?: boolean | null;
-      /** @description Whether a face is given where the ball was struck, and not in its middle */
-      atStrike?: boolean | null;
-    };
-    ClubAnswer: {
-      text: string;
-      /** @description Id of a club of the standard bag */
-      club: string;
-    };
-    IntakeAnswers: {
-      columns?: components['schemas']['ColumnAnswer'][];
-      /** @enum {string} */
-      signs?: 'target' | 'hand-club' | 'hand-all';
-      /** @enum {string} */
-      decimal?: 'dot' | 'comma';
-      /**
-       * @description What days of three numbers begin with
-       * @enum {string}
-       */
-      dayOrder?: 'day-first' | 'month-first';
-      /** @description What club each was that the file calls something else; never kept */
-      clubs?: components['schemas']['ClubAnswer'][];
-      /** @description Which parts of a file of several players, hands or days are meant; never kept */
-      parts?: string[];
-      /** @description What the source is called from now on */
-      name?: string;
-    };
-    LaunchFile: {
-      id: string;
-      name: string;
-      sizeBytes: number;
-      receivedAt: string;
-      ballCount: number;
-      refusedCount: number;
-      /** @description What it was read by */
-      answers: components['schemas']['IntakeAnswers'];
-    };
-    Cell: {
-      header: string;
-      value: string;
-      reason: string;
-    };
-    Row: {
-      line: number;
-      /** @enum {string} */
-      fate:
-        | 'ball'
-        | 'rejected'
-        | 'other'
-        | 'header'
-        | 'units'
-        | 'preamble'
-        | 'title'
-        | 'note'
-        | 'summary'
-        | 'blank'
-        | 'known';
-      reason: string;
-      problems: components['schemas']['Cell'][];
-      /** @description The row as it came, where it was asked for */
-      text?: string;
-    };
-    FateCount: {
-      /** @enum {string} */
-      fate:
-        | 'ball'
-        | 'rejected'
-        | 'other'
-        | 'header'
-        | 'units'
-        | 'preamble'
-        | 'title'
-        | 'note'
-        | 'summary'
-        | 'blank'
-        | 'known';
-      count: number;
-    };
-    RowPage: {
-      /** @description At most 500 */
-      rows: components['schemas']['Row'][];
-      /** @description How many there are in all */
-      count: number;
-      /** @description How many of them were refused */
-      refused: number;
-      /** @description How many of the file met each fate */
-      fates: components['schemas']['FateCount'][];
-    };
-    Column: {
-      index: number;
-      header: string;
-      /** @enum {string|null} */
-      meaning:
-        | 'clubSpeedMps'
-        | 'attackAngleDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'dynamicLoftDeg'
-        | 'spinLoftDeg'
-        | 'swingDirectionDeg'
-        | 'swingPlaneDeg'
-        | 'strikeToeMm'
-        | 'strikeHighMm'
-        | 'ballSpeedMps'
-        | 'launchAngleDeg'
-        | 'startDirectionDeg'
-        | 'spinRateRpm'
-        | 'spinAxisTiltDeg'
-        | 'backSpinRpm'
-        | 'sideSpinRpm'
-        | 'carryM'
-        | 'totalM'
-        | 'offlineM'
-        | 'curveM'
-        | 'apexM'
-        | 'descentAngleDeg'
-        | 'flightTimeS'
-        | 'club'
-        | 'hitAt'
-        | 'player'
-        | 'hand'
-        | null;
-      /** @enum {string|null} */
-      unit:
-        | 'm'
-        | 'cm'
-        | 'mm'
-        | 'yd'
-        | 'ft'
-        | 'in'
-        | 'm/s'
-        | 'mph'
-        | 'km/h'
-        | 'deg'
-        | 'rad'
-        | 'rpm'
-        | 'rev/s'
-        | 'rad/s'
-        | 's'
-        | 'ms'
-        | null;
-      /** @enum {string} */
-      unitFrom: 'file' | 'coach' | 'usual' | 'none';
-      /** @enum {string|null} */
-      plus: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
-      /** @enum {string} */
-      plusFrom: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
-      turned: boolean | null;
-      atStrike: boolean | null;
-      /** @description How sure the reading is, from 0 to 1 */
-      confidence: number;
-      /** @description Why it is read so, or left out */
-      reason: string;
-      examples: string[];
-    };
-    Choice: {
-      label: string;
-      says: components['schemas']['IntakeAnswers'];
-      /** @description Whether it is what the file most likely means */
-      isLikely: boolean;
-    };
-    Question: {
-      /** @enum {string} */
-      kind:
-        | 'unit'
-        | 'signs'
-        | 'decimal'
-        | 'columns'
-        | 'column'
-        | 'plus'
-        | 'physics'
-        | 'clubs'
-        | 'days'
-        | 'parts';
-      text: string;
-      headers: string[];
-      /** @description Answers to choose from; none where columns must be named */
-      choices: components['schemas']['Choice'][];
-    };
-    Part: {
-      key: string;
-      player: string;
-      /** @enum {string|null} */
-      hand: 'right' | 'left' | null;
-      day: string;
-      /** @description When it begins, with time and zone as far as the file says them */
-      startsAt: string | null;
-      ballCount: number;
-    };
-    ChangedFigure: {
-      line: number;
-      /** @enum {string} */
-      quantity:
-        | 'club'
-        | 'clubSpeedMps'
-        | 'attackAngleDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'faceToPathDeg'
-        | 'dynamicLoftDeg'
-        | 'spinLoftDeg'
-        | 'swingDirectionDeg'
-        | 'swingPlaneDeg'
-        | 'strikeToeMm'
-        | 'strikeHighMm'
-        | 'ballSpeedMps'
-        | 'launchAngleDeg'
-        | 'startDirectionDeg'
-        | 'spinRateRpm'
-        | 'spinAxisTiltDeg'
-        | 'carryM'
-        | 'totalM'
-        | 'offlineM'
-        | 'curveM'
-        | 'apexM'
-        | 'descentAngleDeg'
-        | 'flightTimeS';
-      /** @description A figure in the unit of its quantity, or a club’s id */
-      from: (number | string) | null;
-      to: (number | string) | null;
-    };
-    IntakeResult: {
-      /**
-       * @description added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet; stopped: as it was told, nothing added
-       * @enum {string}
-       */
-      outcome: 'added' | 'known' | 'questions' | 'stopped';
-      message: string;
-      file: components['schemas']['LaunchFile'] | null;
-      /** @description What became of the first rows */
-      rows: components['schemas']['RowPage'];
-      columns: components['schemas']['Column'][];
-      questions: components['schemas']['Question'][];
-      /** @description Whose balls it holds, of which hand and day */
-      parts: components['schemas']['Part'][];
-      /** @description What was done that the file does not say itself */
-      notes: string[];
-      /** @description Of a file read again: figures that read otherwise now, the first of them */
-      changed: components['schemas']['ChangedFigure'][];
-      /** @description All that was said of it, now and before */
-      answers: components['schemas']['IntakeAnswers'];
-    };
-    FileSource: {
-      id: string;
-      /** @description Empty where it was not named */
-      name: string;
-      answers: components['schemas']['IntakeAnswers'];
-      updatedAt: string;
-    };
-    FileUnderWay: {
-      /** @enum {string} */
-      stage: 'reading' | 'storing';
-      /** @description Share of its balls that are stored, from 0 to 1 */
-      share: number;
-      /** @description Whether it can still be stopped */
-      canStop: boolean;
-    };
-    BandsDto: {
-      pathNeutralDeg: number;
-      pathAcceptableDeg: number;
-      faceSquareDeg: number;
-      faceToPathSquareDeg: number;
-      startStraightDeg: number;
-      bendNoneShare: number;
-      bendStrongShare: number;
-    };
-    AccuracyDto: {
-      faceAngleDeg: number;
-      clubPathDeg: number;
-      spinAxisTiltDeg: number;
-    };
-    StoredSettings: {
-      /** @enum {string} */
-      naming: 'start-and-bend' | 'bend-only';
-      /** @enum {string} */
-      firstRoute: 'lowest-miss' | 'face-then-path' | 'path-then-face' | 'gap-first';
-      bands: components['schemas']['BandsDto'];
-      accuracy: components['schemas']['AccuracyDto'];
-      version: number;
-    };
-    LessonPart: {
-      /** @enum {string} */
-      part: 'setup' | 'causes' | 'work' | 'send';
-      value: {
-        [key: string]: unknown;
-      };
-      version: number;
-      updatedAt: string;
-      updatedBy: string;
-    };
-    StoredRepetition: {
-      id: string;
-      drillId: string;
-      good: boolean;
-      miss: string;
-      doseStep: number | null;
-      feltDeg: number | null;
-      measuredDeg: number | null;
-      at: string;
-      /** @description Logged by the player from the page */
-      byPlayer: boolean;
-    };
-    HomeworkLine: {
-      date: string;
-      what: string;
-    };
-    PagePeriod: {
-      from: string;
-      to: string;
-    };
-    SharedPage: {
-      id: string;
-      createdAt: string;
-      expiresAt: string;
-      withdrawnAt: string | null;
-      /** @description Days the player has ticked */
-      ticked: string[];
-      /** @description What the player wrote back, the oldest first */
-      said: components['schemas']['PageWord'][];
-      points: string[];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description Of a report */
-      period: components['schemas']['PagePeriod'] | null;
-    };
-    PageNumberDto: {
-      label: string;
-      before: string;
-      after: string;
-      verdict: string;
-    };
-    PageSlant: {
-      label: string;
-      faceAngleDeg: number;
-      clubPathDeg: number;
-    };
-    PagePart: {
-      alongM: number;
-      rightM: number;
-      /** @enum {string} */
-      kind:
-        | 'stick'
-        | 'peg'
-        | 'ball'
-        | 'rod'
-        | 'cover'
-        | 'line'
-        | 'corridor'
-        | 'head'
-        | 'shoe'
-        | 'body'
-        | 'brim'
-        | 'hold';
-      label: string;
-      lengthM: number;
-      widthM: number;
-      angleDeg: number;
-      count: number;
-    };
-    PageSpot: {
-      alongM: number;
-      rightM: number;
-    };
-    PageTape: {
-      label: string;
-      distanceM: number;
-      from: components['schemas']['PageSpot'];
-      to: components['schemas']['PageSpot'];
-    };
-    PageLayout: {
-      parts: components['schemas']['PagePart'][];
-      tape: components['schemas']['PageTape'][];
-    };
-    PageStation: {
-      drillId: string;
-      name: string;
-      how: string;
-      good: string;
-      misses: string[];
-      cautions: string[];
-      steps: string[];
-      dose: string[];
-      /** @enum {string} */
-      hand: 'right' | 'left';
-      layout: components['schemas']['PageLayout'];
-    };
-    PageVisit: {
-      at: string;
-      middle: number;
-      half95: number;
-    };
-    PageLevel: {
-      from: number;
-      to: number;
-      value: number;
-    };
-    PageTarget: {
-      wanted: number;
-      window: number;
-    };
-    PageRecordDto: {
       /** @enum {string} */
       figure:
         | 'faceToPathDeg'
@@ -2368,98 +1710,25 @@ export interface components {
         | 'curveM'
         | 'offlineM'
         | 'strikeToeMm';
-      words: string[];
-      goals: string[];
-      points: components['schemas']['PageVisit'][];
-      levels: components['schemas']['PageLevel'][];
-      target: components['schemas']['PageTarget'] | null;
+      wanted: number;
+      window: number;
+      /** @description ISO day */
+      by: string;
+      /** @description ISO day */
+      setOn: string;
     };
-    PageContent: {
-      points: string[];
-      /** @description What to expect for now */
-      expect?: string;
-      numbers: components['schemas']['PageNumberDto'][];
-      slants: components['schemas']['PageSlant'][];
-      stations: components['schemas']['PageStation'][];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description The coach’s words: a document of the editor */
+    ReportDraftDto: {
+      /** @description ISO days */
+      from?: string;
+      to?: string;
+      /** @enum {string} */
+      kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      findings?: (string | null)[];
+      points?: (string | null)[];
+      nextLook?: string;
       words?: {
         [key: string]: unknown;
       } | null;
-      record?: components['schemas']['PageRecordDto'] | null;
-      /** @description Of a report */
-      period?: components['schemas']['PagePeriod'] | null;
-    };
-    SharePage: {
-      content: components['schemas']['PageContent'];
-      /** @description Days until the link ends */
-      days: number;
-    };
-    NewSharedPage: {
-      id: string;
-      createdAt: string;
-      expiresAt: string;
-      withdrawnAt: string | null;
-      /** @description Days the player has ticked */
-      ticked: string[];
-      /** @description What the player wrote back, the oldest first */
-      said: components['schemas']['PageWord'][];
-      points: string[];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description Of a report */
-      period: components['schemas']['PagePeriod'] | null;
-      token: string;
-    };
-    PlayerPage: {
-      points: string[];
-      /** @description What to expect for now */
-      expect?: string;
-      numbers: components['schemas']['PageNumberDto'][];
-      slants: components['schemas']['PageSlant'][];
-      stations: components['schemas']['PageStation'][];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description The coach’s words: a document of the editor */
-      words?: {
-        [key: string]: unknown;
-      } | null;
-      record?: components['schemas']['PageRecordDto'] | null;
-      /** @description Of a report */
-      period?: components['schemas']['PagePeriod'] | null;
-      playerName: string;
-      /** @enum {string} */
-      hand: 'right' | 'left';
-      /** @enum {string} */
-      lengthUnit: 'yd' | 'm';
-      academy: string;
-      date: string;
-      expiresAt: string;
-      ticked: string[];
-      repetitions: components['schemas']['StoredRepetition'][];
-      /** @description What they wrote back */
-      said: components['schemas']['PageWord'][];
-    };
-    OwnPart: {
-      /** @enum {string} */
-      kind: 'stick' | 'peg' | 'ball' | 'rod' | 'cover' | 'line';
-      label: string;
-      alongM: number;
-      outM: number;
-      lengthM: number;
-      angleDeg: number;
-    };
-    OwnDrill: {
-      name: string;
-      /** @enum {number} */
-      movesPath: -1 | 0 | 1;
-      /** @enum {number} */
-      movesFace: -1 | 0 | 1;
-      how: string;
-      good: string;
-      parts: components['schemas']['OwnPart'][];
-      id: string;
     };
     CreatePlayer: {
       name: string;
@@ -2711,6 +1980,15 @@ export interface components {
       feltDeg?: number | null;
       measuredDeg?: number | null;
     };
+    OwnPart: {
+      /** @enum {string} */
+      kind: 'stick' | 'peg' | 'ball' | 'rod' | 'cover' | 'line';
+      label: string;
+      alongM: number;
+      outM: number;
+      lengthM: number;
+      angleDeg: number;
+    };
     CreateOwnDrill: {
       name: string;
       /** @enum {number} */
@@ -2720,6 +1998,92 @@ export interface components {
       how: string;
       good: string;
       parts: components['schemas']['OwnPart'][];
+    };
+    ColumnAnswer: {
+      header: string;
+      /** @enum {string|null} */
+      meaning:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'backSpinRpm'
+        | 'sideSpinRpm'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS'
+        | 'club'
+        | 'hitAt'
+        | 'player'
+        | 'hand'
+        | null;
+      /** @enum {string|null} */
+      unit?:
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+        | null;
+      /**
+       * @description What plus stands for; null leaves it to the file
+       * @enum {string|null}
+       */
+      plus?: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
+      /** @description Whether its signs are the other way round than they are read */
+      turned?: boolean | null;
+      /** @description Whether a face is given where the ball was struck, and not in its middle */
+      atStrike?: boolean | null;
+    };
+    ClubAnswer: {
+      text: string;
+      /** @description Id of a club of the standard bag */
+      club: string;
+    };
+    IntakeAnswers: {
+      columns?: components['schemas']['ColumnAnswer'][];
+      /** @enum {string} */
+      signs?: 'target' | 'hand-club' | 'hand-all';
+      /** @enum {string} */
+      decimal?: 'dot' | 'comma';
+      /**
+       * @description What days of three numbers begin with
+       * @enum {string}
+       */
+      dayOrder?: 'day-first' | 'month-first';
+      /** @description What club each was that the file calls something else; never kept */
+      clubs?: components['schemas']['ClubAnswer'][];
+      /** @description Which parts of a file of several players, hands or days are meant; never kept */
+      parts?: string[];
+      /** @description What the source is called from now on */
+      name?: string;
     };
     ChangeSource: {
       name?: string;
@@ -2775,6 +2139,120 @@ export interface components {
       /** @description The device they were made on */
       device?: string;
       changes: components['schemas']['ChangeDto'][];
+    };
+    Player: {
+      id: string;
+      name: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit: 'yd' | 'm';
+      /** @enum {string} */
+      speedUnit: 'mph' | 'km/h' | 'm/s';
+      /** @enum {string} */
+      angleStyle: 'letters' | 'signed';
+      /** @enum {string|null} */
+      playerKind: 'man' | 'woman' | 'senior' | 'junior' | null;
+      /** @description With the driver, m/s */
+      driverSpeedMps: number | null;
+      aims: string;
+      /** @description Whole, or the parts of the body to mind */
+      bodyNotes: string;
+      /** @description False where body notes and words back are for the player’s own coach */
+      isPersonalRead: boolean;
+      /** @description Whose player they are; empty for nobody’s */
+      coachId: string;
+      wanted: components['schemas']['WantedByClubDto'];
+      goals: components['schemas']['GoalDto'][];
+      /** @description The report being written */
+      report: components['schemas']['ReportDraftDto'] | null;
+      version: number;
+    };
+    LessonSummary: {
+      id: string;
+      startsAt: string;
+      asked: string;
+      ballCount: number;
+      player: components['schemas']['Player'];
+      version: number;
+    };
+    LessonPart: {
+      /** @enum {string} */
+      part: 'setup' | 'causes' | 'work' | 'send';
+      value: {
+        [key: string]: unknown;
+      };
+      version: number;
+      updatedAt: string;
+      updatedBy: string;
+    };
+    StoredRepetition: {
+      id: string;
+      drillId: string;
+      good: boolean;
+      miss: string;
+      doseStep: number | null;
+      feltDeg: number | null;
+      measuredDeg: number | null;
+      at: string;
+      /** @description Logged by the player from the page */
+      byPlayer: boolean;
+    };
+    LaunchFile: {
+      id: string;
+      name: string;
+      sizeBytes: number;
+      receivedAt: string;
+      ballCount: number;
+      refusedCount: number;
+      /** @description What it was read by */
+      answers: components['schemas']['IntakeAnswers'];
+    };
+    OwnDrill: {
+      name: string;
+      /** @enum {number} */
+      movesPath: -1 | 0 | 1;
+      /** @enum {number} */
+      movesFace: -1 | 0 | 1;
+      how: string;
+      good: string;
+      parts: components['schemas']['OwnPart'][];
+      id: string;
+    };
+    FileSource: {
+      id: string;
+      /** @description Empty where it was not named */
+      name: string;
+      answers: components['schemas']['IntakeAnswers'];
+      updatedAt: string;
+    };
+    BandsDto: {
+      pathNeutralDeg: number;
+      pathAcceptableDeg: number;
+      faceSquareDeg: number;
+      faceToPathSquareDeg: number;
+      startStraightDeg: number;
+      bendNoneShare: number;
+      bendStrongShare: number;
+    };
+    AccuracyDto: {
+      faceAngleDeg: number;
+      clubPathDeg: number;
+      spinAxisTiltDeg: number;
+    };
+    StoredSettings: {
+      /** @enum {string} */
+      naming: 'start-and-bend' | 'bend-only';
+      /** @enum {string} */
+      firstRoute: 'lowest-miss' | 'face-then-path' | 'path-then-face' | 'gap-first';
+      bands: components['schemas']['BandsDto'];
+      accuracy: components['schemas']['AccuracyDto'];
+      version: number;
+    };
+    PageWord: {
+      id: string;
+      text: string;
+      at: string;
     };
     ChangedThing: {
       /** @enum {string} */
@@ -2863,40 +2341,562 @@ export interface components {
       /** @description Whether sending its inverse takes it back */
       canUndo: boolean;
     };
-    Copy: {
-      name: string;
-      at: string;
+    NotedConsent: {
       /** @enum {string} */
-      reason: 'daily' | 'before-update' | 'before-restore' | 'asked';
-      sizeBytes: number;
-      /** @description Opened with its passphrase alone */
-      isSealed: boolean;
+      kind: 'pages' | 'pictures';
+      /** @description The last day it holds */
+      until: string | null;
+      notedBy: string;
+      notedOn: string;
     };
-    CopiesState: {
-      /** @description Whether copies are sealed with a passphrase */
-      isSealed: boolean;
-      /** @description When one was last tried out */
-      triedAt: string | null;
-      /** @description What was wrong with it then */
-      trouble: string | null;
+    PlayerConsent: {
+      bornOn: string | null;
+      isMinor: boolean;
+      guardian: string;
+      consents: components['schemas']['NotedConsent'][];
     };
-    SealCopies: {
-      passphrase: string;
+    GivenConsent: {
+      /** @enum {string} */
+      kind: 'pages' | 'pictures';
+      /** @description The last day it holds */
+      until: string | null;
     };
-    PutBackCopy: {
-      /** @description Where it is sealed with another than is kept here */
-      passphrase?: string;
+    NoteConsent: {
+      /** @description The day of birth */
+      bornOn?: string | null;
+      /** @description Where no day of birth is told */
+      isMinor: boolean;
+      /** @description Parent or guardian, and how they are reached */
+      guardian: string;
+      consents: components['schemas']['GivenConsent'][];
     };
-    BroughtIn: {
-      /** @description The academy it was taken out of */
+    GivenTo: {
+      lessonId: string;
+      lessonAt: string;
+      points: string[];
+      nextLook: string;
+      /** @description Days of homework ticked, of those past */
+      homeworkDone: number;
+      homeworkDue: number;
+      isHomeworkStopped: boolean;
+      /** @description What they last wrote back */
+      lastWord: components['schemas']['PageWord'] | null;
+      player: components['schemas']['Player'];
+      /** @description A lesson of theirs is booked after it */
+      isBooked: boolean;
+    };
+    Given: {
+      lessonId: string;
+      lessonAt: string;
+      points: string[];
+      nextLook: string;
+      /** @description Days of homework ticked, of those past */
+      homeworkDone: number;
+      homeworkDue: number;
+      isHomeworkStopped: boolean;
+      /** @description What they last wrote back */
+      lastWord: components['schemas']['PageWord'] | null;
+    };
+    Health: {
+      /** @enum {string} */
+      status: 'ok';
+    };
+    FileUnderWay: {
+      /** @enum {string} */
+      stage: 'reading' | 'storing';
+      /** @description Share of its balls that are stored, from 0 to 1 */
+      share: number;
+      /** @description Whether it can still be stopped */
+      canStop: boolean;
+    };
+    Cell: {
+      header: string;
+      value: string;
+      reason: string;
+    };
+    Row: {
+      line: number;
+      /** @enum {string} */
+      fate:
+        | 'ball'
+        | 'rejected'
+        | 'other'
+        | 'header'
+        | 'units'
+        | 'preamble'
+        | 'title'
+        | 'note'
+        | 'summary'
+        | 'blank'
+        | 'known';
+      reason: string;
+      problems: components['schemas']['Cell'][];
+      /** @description The row as it came, where it was asked for */
+      text?: string;
+    };
+    FateCount: {
+      /** @enum {string} */
+      fate:
+        | 'ball'
+        | 'rejected'
+        | 'other'
+        | 'header'
+        | 'units'
+        | 'preamble'
+        | 'title'
+        | 'note'
+        | 'summary'
+        | 'blank'
+        | 'known';
+      count: number;
+    };
+    RowPage: {
+      /** @description At most 500 */
+      rows: components['schemas']['Row'][];
+      /** @description How many there are in all */
+      count: number;
+      /** @description How many of them were refused */
+      refused: number;
+      /** @description How many of the file met each fate */
+      fates: components['schemas']['FateCount'][];
+    };
+    Column: {
+      index: number;
+      header: string;
+      /** @enum {string|null} */
+      meaning:
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'backSpinRpm'
+        | 'sideSpinRpm'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS'
+        | 'club'
+        | 'hitAt'
+        | 'player'
+        | 'hand'
+        | null;
+      /** @enum {string|null} */
+      unit:
+        | 'm'
+        | 'cm'
+        | 'mm'
+        | 'yd'
+        | 'ft'
+        | 'in'
+        | 'm/s'
+        | 'mph'
+        | 'km/h'
+        | 'deg'
+        | 'rad'
+        | 'rpm'
+        | 'rev/s'
+        | 'rad/s'
+        | 's'
+        | 'ms'
+        | null;
+      /** @enum {string} */
+      unitFrom: 'file' | 'coach' | 'usual' | 'none';
+      /** @enum {string|null} */
+      plus: 'right' | 'left' | 'out' | 'in' | 'toe' | 'heel' | 'up' | 'down' | null;
+      /** @enum {string} */
+      plusFrom: 'file' | 'coach' | 'usual' | 'unclear' | 'none';
+      turned: boolean | null;
+      atStrike: boolean | null;
+      /** @description How sure the reading is, from 0 to 1 */
+      confidence: number;
+      /** @description Why it is read so, or left out */
+      reason: string;
+      examples: string[];
+    };
+    Choice: {
+      label: string;
+      says: components['schemas']['IntakeAnswers'];
+      /** @description Whether it is what the file most likely means */
+      isLikely: boolean;
+    };
+    Question: {
+      /** @enum {string} */
+      kind:
+        | 'unit'
+        | 'signs'
+        | 'decimal'
+        | 'columns'
+        | 'column'
+        | 'plus'
+        | 'physics'
+        | 'clubs'
+        | 'days'
+        | 'parts';
+      text: string;
+      headers: string[];
+      /** @description Answers to choose from; none where columns must be named */
+      choices: components['schemas']['Choice'][];
+    };
+    Part: {
+      key: string;
+      player: string;
+      /** @enum {string|null} */
+      hand: 'right' | 'left' | null;
+      day: string;
+      /** @description When it begins, with time and zone as far as the file says them */
+      startsAt: string | null;
+      ballCount: number;
+    };
+    ChangedFigure: {
+      line: number;
+      /** @enum {string} */
+      quantity:
+        | 'club'
+        | 'clubSpeedMps'
+        | 'attackAngleDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'faceToPathDeg'
+        | 'dynamicLoftDeg'
+        | 'spinLoftDeg'
+        | 'swingDirectionDeg'
+        | 'swingPlaneDeg'
+        | 'strikeToeMm'
+        | 'strikeHighMm'
+        | 'ballSpeedMps'
+        | 'launchAngleDeg'
+        | 'startDirectionDeg'
+        | 'spinRateRpm'
+        | 'spinAxisTiltDeg'
+        | 'carryM'
+        | 'totalM'
+        | 'offlineM'
+        | 'curveM'
+        | 'apexM'
+        | 'descentAngleDeg'
+        | 'flightTimeS';
+      /** @description A figure in the unit of its quantity, or a club’s id */
+      from: (number | string) | null;
+      to: (number | string) | null;
+    };
+    IntakeResult: {
+      /**
+       * @description added: balls are in the lesson; known: the file was here already, nothing added; questions: answer them and send it again, nothing added yet; stopped: as it was told, nothing added
+       * @enum {string}
+       */
+      outcome: 'added' | 'known' | 'questions' | 'stopped';
+      message: string;
+      file: components['schemas']['LaunchFile'] | null;
+      /** @description What became of the first rows */
+      rows: components['schemas']['RowPage'];
+      columns: components['schemas']['Column'][];
+      questions: components['schemas']['Question'][];
+      /** @description Whose balls it holds, of which hand and day */
+      parts: components['schemas']['Part'][];
+      /** @description What was done that the file does not say itself */
+      notes: string[];
+      /** @description Of a file read again: figures that read otherwise now, the first of them */
+      changed: components['schemas']['ChangedFigure'][];
+      /** @description All that was said of it, now and before */
+      answers: components['schemas']['IntakeAnswers'];
+    };
+    KeptCopies: {
+      daily: number;
+      asked: number;
+      beforeUpdate: number;
+      beforeRestore: number;
+    };
+    Kept: {
       academy: string;
-      players: number;
-      lessons: number;
-      balls: number;
+      /** @enum {string} */
+      personalFor: 'coaches' | 'own-coach';
+      goneMonths: number | null;
+      /** @description Copies kept at most */
+      copies: components['schemas']['KeptCopies'];
+      doorRecordDays: number;
+      idleHours: number;
+      sessionDays: number;
+      pageDays: number;
     };
-    ErasePlayer: {
-      /** @description The player’s name as it stands: nothing brings them back */
+    GonePlayer: {
+      id: string;
       name: string;
+      /** @description The day of the last lesson, or where there was none they were added */
+      lastOn: string;
+      /** @description They were taken away already, and can still be brought back */
+      isTakenAway: boolean;
+    };
+    LastChange: {
+      id: string;
+      device: string;
+    };
+    LessonHead: {
+      id: string;
+      startsAt: string;
+      asked: string;
+      ballCount: number;
+      player: components['schemas']['Player'];
+      version: number;
+      /** @description The player’s lesson before this one */
+      previousLessonId: string | null;
+      lastChange: components['schemas']['LastChange'] | null;
+    };
+    PageNumberDto: {
+      label: string;
+      before: string;
+      after: string;
+      verdict: string;
+    };
+    PageSlant: {
+      label: string;
+      faceAngleDeg: number;
+      clubPathDeg: number;
+    };
+    PagePart: {
+      alongM: number;
+      rightM: number;
+      /** @enum {string} */
+      kind:
+        | 'stick'
+        | 'peg'
+        | 'ball'
+        | 'rod'
+        | 'cover'
+        | 'line'
+        | 'corridor'
+        | 'head'
+        | 'shoe'
+        | 'body'
+        | 'brim'
+        | 'hold';
+      label: string;
+      lengthM: number;
+      widthM: number;
+      angleDeg: number;
+      count: number;
+    };
+    PageSpot: {
+      alongM: number;
+      rightM: number;
+    };
+    PageTape: {
+      label: string;
+      distanceM: number;
+      from: components['schemas']['PageSpot'];
+      to: components['schemas']['PageSpot'];
+    };
+    PageLayout: {
+      parts: components['schemas']['PagePart'][];
+      tape: components['schemas']['PageTape'][];
+    };
+    PageStation: {
+      drillId: string;
+      name: string;
+      how: string;
+      good: string;
+      misses: string[];
+      cautions: string[];
+      steps: string[];
+      dose: string[];
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      layout: components['schemas']['PageLayout'];
+    };
+    HomeworkLine: {
+      date: string;
+      what: string;
+    };
+    PageVisit: {
+      at: string;
+      middle: number;
+      half95: number;
+    };
+    PageLevel: {
+      from: number;
+      to: number;
+      value: number;
+    };
+    PageTarget: {
+      wanted: number;
+      window: number;
+    };
+    PageRecordDto: {
+      /** @enum {string} */
+      figure:
+        | 'faceToPathDeg'
+        | 'clubPathDeg'
+        | 'faceAngleDeg'
+        | 'startDirectionDeg'
+        | 'curveM'
+        | 'offlineM'
+        | 'strikeToeMm';
+      words: string[];
+      goals: string[];
+      points: components['schemas']['PageVisit'][];
+      levels: components['schemas']['PageLevel'][];
+      target: components['schemas']['PageTarget'] | null;
+    };
+    PagePeriod: {
+      from: string;
+      to: string;
+    };
+    PlayerPage: {
+      points: string[];
+      /** @description What to expect for now */
+      expect?: string;
+      numbers: components['schemas']['PageNumberDto'][];
+      slants: components['schemas']['PageSlant'][];
+      stations: components['schemas']['PageStation'][];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description The coach’s words: a document of the editor */
+      words?: {
+        [key: string]: unknown;
+      } | null;
+      record?: components['schemas']['PageRecordDto'] | null;
+      /** @description Of a report */
+      period?: components['schemas']['PagePeriod'] | null;
+      playerName: string;
+      /** @enum {string} */
+      hand: 'right' | 'left';
+      /** @enum {string} */
+      lengthUnit: 'yd' | 'm';
+      academy: string;
+      date: string;
+      expiresAt: string;
+      ticked: string[];
+      repetitions: components['schemas']['StoredRepetition'][];
+      /** @description What they wrote back */
+      said: components['schemas']['PageWord'][];
+    };
+    SharedPage: {
+      id: string;
+      createdAt: string;
+      expiresAt: string;
+      withdrawnAt: string | null;
+      /** @description Days the player has ticked */
+      ticked: string[];
+      /** @description What the player wrote back, the oldest first */
+      said: components['schemas']['PageWord'][];
+      points: string[];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description Of a report */
+      period: components['schemas']['PagePeriod'] | null;
+    };
+    PageContent: {
+      points: string[];
+      /** @description What to expect for now */
+      expect?: string;
+      numbers: components['schemas']['PageNumberDto'][];
+      slants: components['schemas']['PageSlant'][];
+      stations: components['schemas']['PageStation'][];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description The coach’s words: a document of the editor */
+      words?: {
+        [key: string]: unknown;
+      } | null;
+      record?: components['schemas']['PageRecordDto'] | null;
+      /** @description Of a report */
+      period?: components['schemas']['PagePeriod'] | null;
+    };
+    SharePage: {
+      content: components['schemas']['PageContent'];
+      /** @description Days until the link ends */
+      days: number;
+    };
+    NewSharedPage: {
+      id: string;
+      createdAt: string;
+      expiresAt: string;
+      withdrawnAt: string | null;
+      /** @description Days the player has ticked */
+      ticked: string[];
+      /** @description What the player wrote back, the oldest first */
+      said: components['schemas']['PageWord'][];
+      points: string[];
+      homework: components['schemas']['HomeworkLine'][];
+      nextLook: string;
+      /** @description Of a report */
+      period: components['schemas']['PagePeriod'] | null;
+      token: string;
+    };
+    PlayerEffectSize: {
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+    };
+    PlayerEffect: {
+      byDeg: number;
+      /** @description Standard error */
+      errorDeg: number;
+      /** @description Null: what a visit without a drill did from its first half to its second */
+      drillId: string | null;
+      /** @enum {string} */
+      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      /** @enum {string} */
+      figure: 'clubPathDeg' | 'faceAngleDeg';
+      balls: number;
+      /** @description Degrees of freedom of the error */
+      degrees: number;
+      /** @description Share of a visit’s warming up between the two, 0 to 1 */
+      apart: number;
+      returned: components['schemas']['PlayerEffectSize'] | null;
+    };
+    StationDay: {
+      drillId: string;
+      /** @description ISO date */
+      date: string;
+      good: number;
+      of: number;
+      /** @description Highest step of the dose that day */
+      doseStep: number | null;
+      /** @description Logged by the player, from their page */
+      isHome: boolean;
+    };
+    HomeworkDay: {
+      /** @description ISO date */
+      date: string;
+      isDone: boolean;
+    };
+    RecordAnswer: {
+      /** @description Core’s PlayerRecord: degrees, m, positive right; null before the first named club */
+      record: {
+        [key: string]: unknown;
+      } | null;
+      /** @description In the order of days */
+      stations: components['schemas']['StationDay'][];
+      /** @description In the order of days */
+      homework: components['schemas']['HomeworkDay'][];
+    };
+    PlayerStandings: {
+      playerId: string;
+      /** @description Core’s Standing, a kind of club each, the one hit most first */
+      standings: {
+        [key: string]: unknown;
+      }[];
+    };
+    AcademyMoved: {
+      /** @description Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first */
+      moved: {
+        [key: string]: unknown;
+      }[];
     };
   };
   responses: never;
@@ -2907,50 +2907,6 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  health_health: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Health'];
-        };
-      };
-    };
-  };
-  policyreports_take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   door_state: {
     parameters: {
       query?: never;
@@ -3731,119 +3687,6 @@ export interface operations {
       };
     };
   };
-  doorrecord_page: {
-    parameters: {
-      query?: {
-        /** @description The moment before which to look */
-        before?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DoorPage'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  doorrecord_news: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description What others did since one last looked */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DoorEvent'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  doorrecord_seen: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
   passkeys_list: {
     parameters: {
       query?: never;
@@ -4068,6 +3911,119 @@ export interface operations {
       };
     };
   };
+  doorrecord_page: {
+    parameters: {
+      query?: {
+        /** @description The moment before which to look */
+        before?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  doorrecord_news: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description What others did since one last looked */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorEvent'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  doorrecord_seen: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   codes_state: {
     parameters: {
       query?: never;
@@ -4250,7 +4206,7 @@ export interface operations {
       };
     };
   };
-  players_list: {
+  archive_out: {
     parameters: {
       query?: never;
       header?: never;
@@ -4259,773 +4215,7 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Player'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  players_get: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Player'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  consent_get: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerConsent'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  consent_note: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NoteConsent'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerConsent'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  kept_inForce: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description What is kept, who reads it and for how long */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Kept'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  kept_gone: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Players long gone, the longest first */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['GonePlayer'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  kept_keep: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description They are asked about again in a year */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  lessons_list: {
-    parameters: {
-      query?: {
-        /** @description From this ISO 8601 instant */
-        from?: string;
-        /** @description Before this ISO 8601 instant */
-        to?: string;
-        playerId?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description In order, a player’s newest first; at most 1000: ask on with from or to */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonSummary'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  lessons_get: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description The device that asks */
-        'x-loxos-device'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonHead'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_page: {
-    parameters: {
-      query?: {
-        /** @description Those after the ball of this ordinal */
-        after?: number;
-      };
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['BallPage'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_csv: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The balls as a launch file in SI units */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': string;
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_json: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The balls by docs/balls.schema.json */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': Record<string, never>;
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  balls_sheet: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The balls as a spreadsheet, as in the CSV */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': string;
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  blocks_list: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description In the order begun; the last is under way */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Block'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  day_last: {
-    parameters: {
-      query: {
-        /** @description The day it is for the coach, as YYYY-MM-DD */
-        today: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['GivenTo'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  day_ofPlayer: {
-    parameters: {
-      query: {
-        /** @description The day it is for the coach, as YYYY-MM-DD */
-        today: string;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Given'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  calendar_get: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['CalendarFeedAnswer'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  calendar_make: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MakeFeed'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NewCalendarFeed'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  calendar_end: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  calendar_read: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
+      /** @description The academy as a file */
       200: {
         headers: {
           [name: string]: unknown;
@@ -5034,35 +4224,6 @@ export interface operations {
           'application/json': string;
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  effects_ofPlayer: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerEffect'][];
-        };
-      };
       /** @description Nobody is signed in */
       401: {
         headers: {
@@ -5072,7 +4233,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to see */
+      /** @description Needs the right to own */
       403: {
         headers: {
           [name: string]: unknown;
@@ -5083,173 +4244,7 @@ export interface operations {
       };
     };
   };
-  record_ofPlayer: {
-    parameters: {
-      query?: {
-        /** @description The kind hit most, where left out */
-        kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-        /** @description Only visits from this ISO day on */
-        from?: string;
-        /** @description Only visits up to this ISO day */
-        to?: string;
-        /** @description ISO day the second of the two periods begins at; the last change, where left out */
-        parted?: string;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RecordAnswer'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  record_standings: {
-    parameters: {
-      query?: {
-        /** @description Only players who went away from the wanted since this ISO day */
-        since?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerStandings'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  record_moved: {
-    parameters: {
-      query: {
-        kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AcademyMoved'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  intake_list: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LaunchFile'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  intake_bringIn: {
+  archive_bringIn: {
     parameters: {
       query?: never;
       header?: {
@@ -5258,36 +4253,24 @@ export interface operations {
         /** @description The device it was made on */
         'x-loxos-device'?: string;
       };
-      path: {
-        lessonId: string;
-      };
+      path?: never;
       cookie?: never;
     };
     requestBody: {
       content: {
         'multipart/form-data': {
-          /**
-           * Format: binary
-           * @description Launch data: delimited text, .xlsx or JSON
-           */
+          /** Format: binary */
           file: string;
-          /** @description IntakeAnswers as JSON */
-          answers?: string;
-          /**
-           * @description Asks anew what was answered for this source before
-           * @enum {string}
-           */
-          again?: 'yes';
         };
       };
     };
     responses: {
-      200: {
+      201: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['IntakeResult'];
+          'application/json': components['schemas']['BroughtIn'];
         };
       };
       /** @description Nobody is signed in */
@@ -5299,7 +4282,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to log */
+      /** @description Needs the right to own */
       403: {
         headers: {
           [name: string]: unknown;
@@ -5310,62 +4293,7 @@ export interface operations {
       };
     };
   };
-  intake_rows: {
-    parameters: {
-      query?: {
-        /** @description So many rows are left out first */
-        skip?: number;
-        /** @description Only rows of this fate */
-        fate?:
-          | 'ball'
-          | 'rejected'
-          | 'other'
-          | 'header'
-          | 'units'
-          | 'preamble'
-          | 'title'
-          | 'note'
-          | 'summary'
-          | 'blank'
-          | 'known';
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RowPage'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  intake_raw: {
+  archive_outPlayer: {
     parameters: {
       query?: never;
       header?: never;
@@ -5376,7 +4304,7 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
-      /** @description The file as it came */
+      /** @description Everything of a player as a file */
       200: {
         headers: {
           [name: string]: unknown;
@@ -5394,7 +4322,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to see */
+      /** @description Needs the right to plan */
       403: {
         headers: {
           [name: string]: unknown;
@@ -5405,94 +4333,26 @@ export interface operations {
       };
     };
   };
-  sources_all: {
+  archive_erase: {
     parameters: {
       query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FileSource'][];
-        };
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  ways_find: {
-    parameters: {
-      query?: never;
-      header?: never;
       path: {
         id: string;
       };
       cookie?: never;
     };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FileUnderWay'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ErasePlayer'];
       };
     };
-  };
-  ways_stop: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
     responses: {
-      /** @description It stops where it still can */
       204: {
         headers: {
           [name: string]: unknown;
@@ -5508,585 +4368,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  settings_get: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StoredSettings'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  steps_parts: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonPart'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  steps_repetitions: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description In the order made, the last 5000 */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StoredRepetition'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pages_list: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SharedPage'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pages_share: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-      };
-      path: {
-        lessonId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SharePage'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NewSharedPage'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pages_reports: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        playerId: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The reports given to a player */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SharedPage'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pages_report: {
-    parameters: {
-      query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-      };
-      path: {
-        playerId: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SharePage'];
-      };
-    };
-    responses: {
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NewSharedPage'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  givenpage_open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlayerPage'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  givenpage_calendar: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': string;
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  drills_list: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['OwnDrill'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  changes_take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangesDto'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ChangesAnswer'];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  pagechanges_take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        token: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangesDto'];
-      };
-    };
-    responses: {
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ChangesAnswer'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  past_ofLesson: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The newest first */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['HistoryEntry'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  past_ofPlayer: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The newest first */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['HistoryEntry'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  past_ofAcademy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Rules, drills and people; the newest first */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['HistoryEntry'][];
-        };
-      };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
+      /** @description Needs the right to own */
       403: {
         headers: {
           [name: string]: unknown;
@@ -6444,7 +4726,209 @@ export interface operations {
       };
     };
   };
-  archive_out: {
+  balls_page: {
+    parameters: {
+      query?: {
+        /** @description Those after the ball of this ordinal */
+        after?: number;
+      };
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BallPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  balls_csv: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The balls as a launch file in SI units */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  balls_json: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The balls by docs/balls.schema.json */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': Record<string, never>;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  balls_sheet: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The balls as a spreadsheet, as in the CSV */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': string;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  blocks_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description In the order begun; the last is under way */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Block'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  calendar_get: {
     parameters: {
       query?: never;
       header?: never;
@@ -6453,13 +4937,12 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
-      /** @description The academy as a file */
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/json': components['schemas']['CalendarFeedAnswer'];
         };
       };
       /** @description Nobody is signed in */
@@ -6471,7 +4954,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to own */
+      /** @description Needs the right to see */
       403: {
         headers: {
           [name: string]: unknown;
@@ -6482,24 +4965,16 @@ export interface operations {
       };
     };
   };
-  archive_bringIn: {
+  calendar_make: {
     parameters: {
       query?: never;
-      header?: {
-        /** @description Chosen by the writer: a write sent twice is taken once */
-        'x-loxos-change'?: string;
-        /** @description The device it was made on */
-        'x-loxos-device'?: string;
-      };
+      header?: never;
       path?: never;
       cookie?: never;
     };
     requestBody: {
       content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string;
-        };
+        'application/json': components['schemas']['MakeFeed'];
       };
     };
     responses: {
@@ -6508,7 +4983,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['BroughtIn'];
+          'application/json': components['schemas']['NewCalendarFeed'];
         };
       };
       /** @description Nobody is signed in */
@@ -6520,7 +4995,7 @@ export interface operations {
           'application/json': components['schemas']['Problem'];
         };
       };
-      /** @description Needs the right to own */
+      /** @description Needs the right to see */
       403: {
         headers: {
           [name: string]: unknown;
@@ -6531,7 +5006,145 @@ export interface operations {
       };
     };
   };
-  archive_outPlayer: {
+  calendar_end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  calendar_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pagechanges_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangesDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChangesAnswer'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  changes_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangesDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChangesAnswer'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  past_ofLesson: {
     parameters: {
       query?: never;
       header?: never;
@@ -6542,13 +5155,130 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
-      /** @description Everything of a player as a file */
+      /** @description The newest first */
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  past_ofPlayer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The newest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  past_ofAcademy: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Rules, drills and people; the newest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryEntry'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  consent_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerConsent'];
         };
       };
       /** @description Nobody is signed in */
@@ -6571,7 +5301,7 @@ export interface operations {
       };
     };
   };
-  archive_erase: {
+  consent_note: {
     parameters: {
       query?: never;
       header?: {
@@ -6587,10 +5317,603 @@ export interface operations {
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['ErasePlayer'];
+        'application/json': components['schemas']['NoteConsent'];
       };
     };
     responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerConsent'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  day_last: {
+    parameters: {
+      query: {
+        /** @description The day it is for the coach, as YYYY-MM-DD */
+        today: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GivenTo'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  day_ofPlayer: {
+    parameters: {
+      query: {
+        /** @description The day it is for the coach, as YYYY-MM-DD */
+        today: string;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Given'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  drills_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnDrill'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  health_health: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Health'];
+        };
+      };
+    };
+  };
+  policyreports_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ways_find: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FileUnderWay'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ways_stop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description It stops where it still can */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  intake_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LaunchFile'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  intake_bringIn: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'multipart/form-data': {
+          /**
+           * Format: binary
+           * @description Launch data: delimited text, .xlsx or JSON
+           */
+          file: string;
+          /** @description IntakeAnswers as JSON */
+          answers?: string;
+          /**
+           * @description Asks anew what was answered for this source before
+           * @enum {string}
+           */
+          again?: 'yes';
+        };
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['IntakeResult'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to log */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  intake_rows: {
+    parameters: {
+      query?: {
+        /** @description So many rows are left out first */
+        skip?: number;
+        /** @description Only rows of this fate */
+        fate?:
+          | 'ball'
+          | 'rejected'
+          | 'other'
+          | 'header'
+          | 'units'
+          | 'preamble'
+          | 'title'
+          | 'note'
+          | 'summary'
+          | 'blank'
+          | 'known';
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RowPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  intake_raw: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The file as it came */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  sources_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FileSource'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  kept_inForce: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description What is kept, who reads it and for how long */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Kept'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  kept_gone: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Players long gone, the longest first */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GonePlayer'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  kept_keep: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description They are asked about again in a year */
       204: {
         headers: {
           [name: string]: unknown;
@@ -6607,6 +5930,683 @@ export interface operations {
         };
       };
       /** @description Needs the right to own */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  lessons_list: {
+    parameters: {
+      query?: {
+        /** @description From this ISO 8601 instant */
+        from?: string;
+        /** @description Before this ISO 8601 instant */
+        to?: string;
+        playerId?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description In order, a player’s newest first; at most 1000: ask on with from or to */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonSummary'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  lessons_get: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description The device that asks */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonHead'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  givenpage_open: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerPage'];
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  givenpage_calendar: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string;
+        };
+      };
+      429: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SharedPage'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_share: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SharePage'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewSharedPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_reports: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        playerId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description The reports given to a player */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SharedPage'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  pages_report: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        playerId: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SharePage'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewSharedPage'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to plan */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  players_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  players_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Player'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  effects_ofPlayer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerEffect'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_ofPlayer: {
+    parameters: {
+      query?: {
+        /** @description The kind hit most, where left out */
+        kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+        /** @description Only visits from this ISO day on */
+        from?: string;
+        /** @description Only visits up to this ISO day */
+        to?: string;
+        /** @description ISO day the second of the two periods begins at; the last change, where left out */
+        parted?: string;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RecordAnswer'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_standings: {
+    parameters: {
+      query?: {
+        /** @description Only players who went away from the wanted since this ISO day */
+        since?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlayerStandings'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  record_moved: {
+    parameters: {
+      query: {
+        kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['AcademyMoved'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  settings_get: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredSettings'];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  steps_parts: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LessonPart'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
+      403: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  steps_repetitions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description In the order made, the last 5000 */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredRepetition'][];
+        };
+      };
+      /** @description Nobody is signed in */
+      401: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+      /** @description Needs the right to see */
       403: {
         headers: {
           [name: string]: unknown;

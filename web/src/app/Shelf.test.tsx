@@ -1,7 +1,7 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { IntakeResult } from '../api/client.ts';
 import { useLog } from '../sync/log.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { partStep } from '../sync/step.ts';
 import { show } from '../testing/render.tsx';
 import { Connection } from './Connection.tsx';

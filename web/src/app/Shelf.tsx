@@ -1,7 +1,7 @@
 import { DEFAULT_DISPLAY_UNITS, amountWords, fieldWords, waitingWords } from '@loxos/core';
 import { Link } from 'react-router';
 import { drop, sendAgain, useLog } from '../sync/log.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { isFile, stepsOf } from '../sync/pending.ts';
 import type { Pending } from '../sync/pending.ts';
 import { lessonPieces } from '../sync/pieces-of.ts';

@@ -3,7 +3,7 @@ import { PLAIN_WANTED } from '@loxos/core';
 import { Route, Routes, useLocation } from 'react-router';
 import type { Player } from '../api/client.ts';
 import { useLog } from '../sync/log.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { show } from '../testing/render.tsx';
 import { Shell } from './Shell.tsx';
 import { didUndoably } from './undo.ts';

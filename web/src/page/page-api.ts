@@ -1,6 +1,6 @@
 import type { PlayerPage, Problem } from '../api/client.ts';
 import { ApiError, errorOf } from '../api/error.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { stepsOf } from '../sync/pending.ts';
 import type { Answered } from '../sync/sender.ts';
 

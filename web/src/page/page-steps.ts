@@ -1,6 +1,6 @@
 import { applySteps } from '@loxos/core';
 import type { AddRepetition, PlayerPage } from '../api/client.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { stepsOf } from '../sync/pending.ts';
 import { step } from '../sync/step.ts';
 import type { NewStep } from '../sync/step.ts';

@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import type { PlayerPage } from '../api/client.ts';
 import { ApiError } from '../api/error.ts';
 import { add, drop, readLog, useLog, waiting } from '../sync/log.ts';
-import type { Entry } from '../sync/log-db.ts';
+import type { Entry } from '../sync/entry.ts';
 import { newId } from '../sync/new-id.ts';
 import { Sender } from '../sync/sender.ts';
 import type { Wire } from '../sync/sender.ts';

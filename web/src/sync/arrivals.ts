@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import type { IntakeResult } from '../api/client.ts';
 import { didUndoably } from '../app/undo.ts';
 import { amend } from './log.ts';
-import type { Entry } from './log-db.ts';
+import type { Entry } from './entry.ts';
 import { newId } from './new-id.ts';
 import { isFile } from './pending.ts';
 import type { SaidOfFile } from './pending.ts';

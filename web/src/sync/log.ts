@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import { newId } from './new-id.ts';
 import { deleteEntry, putEntry, readEntries } from './log-db.ts';
-import type { Entry, Refusal } from './log-db.ts';
+import type { Entry, Refusal } from './entry.ts';
 import { isFile } from './pending.ts';
 import type { Pending } from './pending.ts';
 

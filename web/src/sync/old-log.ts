@@ -1,6 +1,6 @@
 // Changes that wait in a browser from before they had steps: what was said then is said as it is now, and none is lost.
 import type { Fields, Step, ThingName, Verb } from '@loxos/core';
-import type { Entry } from './log-db.ts';
+import type { Entry } from './entry.ts';
 import type { DroppedFile, Edit, Pending, SaidOfFile } from './pending.ts';
 
 type Body = Fields & { readonly id?: string; readonly playerId?: string };

@@ -5,7 +5,7 @@ import { announce, asksOf } from './arrivals.ts';
 import { askAnew } from './ask-anew.ts';
 import { taken } from './answers.ts';
 import { deviceName } from './device.ts';
-import type { Entry } from './log-db.ts';
+import type { Entry } from './entry.ts';
 import { newId } from './new-id.ts';
 import { isFile } from './pending.ts';
 import type { DroppedFile } from './pending.ts';

@@ -1,6 +1,6 @@
 import { ApiError } from '../api/error.ts';
 import { drop, shelve, useLog, waiting } from './log.ts';
-import type { Entry, Refusal } from './log-db.ts';
+import type { Entry, Refusal } from './entry.ts';
 import { isFile, laneOf, needsOf } from './pending.ts';
 
 const FIRST_RETRY_MS = 1000;

@@ -1,6 +1,6 @@
 import { zipSync } from 'fflate';
 import { parseLaunchFile } from '../parse.ts';
-import type { IntakeOptions } from '../parse.ts';
+import type { IntakeOptions } from '../options.ts';
 import { readFileBytes } from './file.ts';
 import { sheetTable } from './sheet.ts';
 

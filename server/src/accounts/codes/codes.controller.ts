@@ -2,11 +2,11 @@ import { Body, Controller, Get, HttpCode, Post, Req } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
 import type { Scope } from '../../common/scope.ts';
-import { May } from '../abilities.ts';
+import { May } from '../../door/abilities.ts';
 import { browserOf } from '../browser.ts';
 import { LimitedTries } from '../limits.ts';
 import { SaysAgain, SureWho } from '../sure-who.ts';
-import { SignedInAt, Within } from '../within.ts';
+import { SignedInAt, Within } from '../../door/within.ts';
 import { CodesOffer, CodesState, ConfirmCodes, EndCodes, RecoveryCodes } from './code.dto.ts';
 import { CodesService } from './codes.service.ts';
 

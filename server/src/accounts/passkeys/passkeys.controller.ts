@@ -2,13 +2,13 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Post, Req, Res } from '
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import type { Scope } from '../../common/scope.ts';
-import { May } from '../abilities.ts';
+import { May } from '../../door/abilities.ts';
 import { Account } from '../account.dto.ts';
 import { admit } from '../admit.ts';
 import { browserOf } from '../browser.ts';
 import { LimitedTries } from '../limits.ts';
 import { SaysAgain, SureWho } from '../sure-who.ts';
-import { SignedInAt, Within } from '../within.ts';
+import { SignedInAt, Within } from '../../door/within.ts';
 import { Passkey, PasskeyAnswer, PasskeyQuestion } from './passkey.dto.ts';
 import { PasskeysService } from './passkeys.service.ts';
 import { siteOf } from './site.ts';

@@ -1,7 +1,7 @@
 import { Controller, Get, HttpCode, Post, Query } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { May } from '../abilities.ts';
-import { Within } from '../within.ts';
+import { May } from '../../door/abilities.ts';
+import { Within } from '../../door/within.ts';
 import type { Scope } from '../../common/scope.ts';
 import { DoorEvent, DoorPage, DoorQuery } from './door-event.dto.ts';
 import { DoorRecordService } from './door-record.service.ts';

@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { keepAccount, keptAccount, storeName } from '../../api/who.ts';
-import type { Entry } from '../../sync/log-db.ts';
+import type { Entry } from '../../sync/entry.ts';
 import { useLog } from '../../sync/log.ts';
 import { accountOf, show } from '../../testing/render.tsx';
 import { answering } from '../../testing/server.ts';

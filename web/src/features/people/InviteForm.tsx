@@ -6,7 +6,7 @@ import type { Role } from '../../api/account.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import type { Made } from './PeoplePage.tsx';
+import type { MadeLink } from './made-link.ts';
 import { ROLE_OPTIONS } from './roles.ts';
 
 class InviteValues {
@@ -19,7 +19,7 @@ class InviteValues {
 }
 
 /** Makes a link for somebody to join by. */
-export function InviteForm({ onMade }: { onMade: (made: Made) => void }) {
+export function InviteForm({ onMade }: { onMade: (made: MadeLink) => void }) {
   const invite = useInvite();
   const { register, handleSubmit, reset, formState } = useForm<InviteValues>({
     resolver: classValidatorResolver(InviteValues),

@@ -13,15 +13,10 @@ import { HistoryList } from '../../ui/HistoryList.tsx';
 import { Trouble } from '../../ui/Notice.tsx';
 import { ShownLink } from '../../ui/ShownLink.tsx';
 import { dayText } from '../../ui/day-text.ts';
+import type { MadeLink } from './made-link.ts';
 import { InviteForm } from './InviteForm.tsx';
 import { PersonRow } from './PersonRow.tsx';
 import { ROLE_SENTENCES } from './roles.ts';
-
-/** A link made for somebody, shown once. */
-export interface Made {
-  readonly link: string;
-  readonly what: string;
-}
 
 function Invitations() {
   const invitations = useInvitations(true).data ?? [];
@@ -57,7 +52,7 @@ export function PeoplePage() {
   const people = usePeople();
   const isOwner = useMay('own');
   const me = useAccount()?.id;
-  const [made, setMade] = useState<Made | null>(null);
+  const [made, setMade] = useState<MadeLink | null>(null);
   if (people.error !== null && people.data === undefined) return <Trouble error={people.error} />;
   return (
     <div className="mx-auto max-w-3xl px-4 py-5">

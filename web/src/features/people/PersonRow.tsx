@@ -5,14 +5,14 @@ import { Button } from '../../ui/Button.tsx';
 import { Confirm } from '../../ui/Confirm.tsx';
 import { SelectField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import type { Made } from './PeoplePage.tsx';
+import type { MadeLink } from './made-link.ts';
 import { ROLE_OPTIONS } from './roles.ts';
 
 interface PersonRowProps {
   readonly person: Person;
   readonly isMe: boolean;
   readonly isOwner: boolean;
-  readonly onMade: (made: Made) => void;
+  readonly onMade: (made: MadeLink) => void;
 }
 
 /** Somebody, and for an owner what they may do. */

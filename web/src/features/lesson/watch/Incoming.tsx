@@ -4,7 +4,7 @@ import type { IntakeResult, Player } from '../../../api/client.ts';
 import { useHealth } from '../../../api/queries.ts';
 import { answerFile, useArrivals } from '../../../sync/arrivals.ts';
 import { drop, sendAgain, useLog } from '../../../sync/log.ts';
-import type { Entry } from '../../../sync/log-db.ts';
+import type { Entry } from '../../../sync/entry.ts';
 import { isFile } from '../../../sync/pending.ts';
 import type { DroppedFile } from '../../../sync/pending.ts';
 import { Button } from '../../../ui/Button.tsx';

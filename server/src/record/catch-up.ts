@@ -2,9 +2,10 @@ import { AsyncLocalStorage } from 'node:async_hooks';
 import { Injectable, Logger } from '@nestjs/common';
 import type { OnApplicationShutdown } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
+import { Nudge } from '../common/nudge.ts';
 import { Store } from '../db/store.ts';
-import { RecordService } from '../record/record.service.ts';
-import { ReadingsService } from './readings.service.ts';
+import { RecordService } from './record.service.ts';
+import { ReadingsService } from '../readings/readings.service.ts';
 
 /** How long what changed is left alone, since more is likely to change, ms. */
 const SETTLE_MS = 1500;
@@ -28,17 +29,18 @@ export class CatchUp implements OnApplicationShutdown {
     private readonly accounts: AccountsRepository,
     private readonly readings: ReadingsService,
     private readonly records: RecordService,
-  ) {}
+    nudge: Nudge,
+  ) {
+    nudge.heard(() => {
+      // It is looked at when it has settled.
+      if (!this.hasEnded) this.lookIn(SETTLE_MS);
+    });
+  }
 
   /** From now on. */
   start(): void {
     this.hasEnded = false;
     this.lookIn(0);
-  }
-
-  /** Something changed: it is looked at when it has settled. */
-  nudge(): void {
-    if (!this.hasEnded) this.lookIn(SETTLE_MS);
   }
 
   async onApplicationShutdown(): Promise<void> {

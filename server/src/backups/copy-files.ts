@@ -8,6 +8,7 @@ import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
 import { Decrypter, Encrypter } from 'age-encryption';
 import { newestMigration } from '../db/store.ts';
+import type { Task } from '../threads/task.ts';
 
 /** What is wrong with a file that is to become the database, in a sentence, null for nothing; and how many rows each table has. */
 export interface Checked {
@@ -46,7 +47,7 @@ export interface Written {
 }
 
 /** Writes a whole database into a new file, as it is at one moment, by a connection of its own: nobody who writes waits for it. */
-export async function writeCopy({ from, to }: Pick<Sealing, 'from' | 'to'>): Promise<Written> {
+async function writeCopy({ from, to }: Pick<Sealing, 'from' | 'to'>): Promise<Written> {
   const client = createClient({ url: pathToFileURL(from).href });
   try {
     await client.execute('PRAGMA busy_timeout = 5000');
@@ -59,7 +60,7 @@ export async function writeCopy({ from, to }: Pick<Sealing, 'from' | 'to'>): Pro
 }
 
 /** Looks a copy through. */
-export async function checkCopy({ file }: { readonly file: string }): Promise<Checked> {
+async function checkCopy({ file }: { readonly file: string }): Promise<Checked> {
   const client = createClient({ url: pathToFileURL(file).href });
   try {
     const trouble = await troubleIn(client);
@@ -97,7 +98,7 @@ const write = (stream: globalThis.ReadableStream<Uint8Array>, to: string) =>
   pipeline(Readable.fromWeb(stream as unknown as ReadableStream), createWriteStream(to));
 
 /** Writes a file sealed with a passphrase, which any program for age files opens. `work`: how dear a guess is, as scrypt's log₂ N. */
-export async function sealFile({
+async function sealFile({
   from,
   to,
   passphrase,
@@ -110,7 +111,7 @@ export async function sealFile({
 }
 
 /** Writes what a sealed file holds; whether the passphrase was the right one. A file that was changed since throws. */
-export async function openFile({ from, to, passphrase }: Sealing): Promise<boolean> {
+async function openFile({ from, to, passphrase }: Sealing): Promise<boolean> {
   const decrypter = new Decrypter();
   decrypter.addPassphrase(passphrase);
   let opened: globalThis.ReadableStream<Uint8Array>;
@@ -123,3 +124,17 @@ export async function openFile({ from, to, passphrase }: Sealing): Promise<boole
   await write(opened, to);
   return true;
 }
+
+export const WRITE_COPY: Task<Pick<Sealing, 'from' | 'to'>, Written> = {
+  name: 'writeCopy',
+  work: writeCopy,
+};
+export const CHECK_COPY: Task<{ readonly file: string }, Checked> = {
+  name: 'checkCopy',
+  work: checkCopy,
+};
+export const SEAL_FILE: Task<Sealing & { readonly work: number }, void> = {
+  name: 'sealFile',
+  work: sealFile,
+};
+export const OPEN_FILE: Task<Sealing, boolean> = { name: 'openFile', work: openFile };

@@ -21,11 +21,12 @@ import type {
 } from '@loxos/core';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import type { Scope } from '../common/scope.ts';
-import { connect } from '../db/connection.ts';
+import { connect } from '../db/connect.ts';
 import { handleOn } from '../db/handle.ts';
 import type { Handle } from '../db/handle.ts';
 import { ReadingsRepository } from '../readings/readings.repository.ts';
 import type { KnownPlayer } from '../readings/readings.repository.ts';
+import type { Task } from '../threads/task.ts';
 
 interface Where {
   readonly url: string;
@@ -37,7 +38,7 @@ interface InContext extends Where {
   readonly context: ReadingContext;
 }
 
-export interface RecordToMake extends InContext {
+interface RecordToMake extends InContext {
   readonly playerId: string;
   readonly wanted: WantedByClub;
   readonly kind: ClubKind | undefined;
@@ -47,7 +48,7 @@ export interface RecordToMake extends InContext {
   readonly partedAt: string | undefined;
 }
 
-export interface StandingsToMake extends InContext {
+interface StandingsToMake extends InContext {
   readonly players: readonly {
     readonly playerId: string;
     readonly wanted: WantedByClub;
@@ -82,7 +83,7 @@ async function visitsOf(scope: Scope, db: Handle, playerId: string) {
 }
 
 /** A player's record from their kept readings. */
-export const makeRecord = (asked: RecordToMake): Promise<PlayerRecord | null> =>
+const makeRecord = (asked: RecordToMake): Promise<PlayerRecord | null> =>
   onDatabase(asked, async (db) => {
     const { visits, effects } = await visitsOf(asked.scope, db, asked.playerId);
     const { wanted, kind, from, to, partedAt } = asked;
@@ -97,7 +98,7 @@ export interface StandingMade {
 }
 
 /** Where some players of a hand stand, from their kept readings. */
-export const makeStandings = (asked: StandingsToMake): Promise<StandingMade[]> =>
+const makeStandings = (asked: StandingsToMake): Promise<StandingMade[]> =>
   onDatabase(asked, async (db) => {
     const made: StandingMade[] = [];
     for (const { playerId, wanted, known } of asked.players) {
@@ -111,15 +112,25 @@ export const makeStandings = (asked: StandingsToMake): Promise<StandingMade[]> =
     return made;
   });
 
-export interface MovedToMake {
+interface MovedToMake {
   /** JSON: MovedOfPlayer[], of each player. */
   readonly players: readonly string[];
   readonly kind: ClubKind;
 }
 
 /** What drills moved over all players. */
-export const makeMoved = ({ players, kind }: MovedToMake): MovedOverAll[] =>
+const makeMoved = ({ players, kind }: MovedToMake): MovedOverAll[] =>
   movedOverAll(
     players.map((own) => JSON.parse(own) as MovedOfPlayer[]),
     kind,
   );
+
+export const MAKE_RECORD: Task<RecordToMake, PlayerRecord | null> = {
+  name: 'makeRecord',
+  work: makeRecord,
+};
+export const MAKE_STANDINGS: Task<StandingsToMake, StandingMade[]> = {
+  name: 'makeStandings',
+  work: makeStandings,
+};
+export const MAKE_MOVED: Task<MovedToMake, MovedOverAll[]> = { name: 'makeMoved', work: makeMoved };

@@ -1,12 +1,13 @@
 import { recordOfLesson, resolveContext } from '@loxos/core';
 import type { LessonRecord, ReadingContext } from '@loxos/core';
 import type { Scope } from '../common/scope.ts';
-import { connect } from '../db/connection.ts';
+import { connect } from '../db/connect.ts';
 import { handleOn } from '../db/handle.ts';
 import type { Handle } from '../db/handle.ts';
-import { ReadingsRepository } from '../readings/readings.repository.ts';
+import { ReadingsRepository } from './readings.repository.ts';
+import type { Task } from '../threads/task.ts';
 
-export interface LessonsToRead {
+interface LessonsToRead {
   readonly url: string;
   readonly authToken: string | undefined;
   readonly scope: Scope;
@@ -14,7 +15,7 @@ export interface LessonsToRead {
   readonly context: ReadingContext;
 }
 
-export interface LessonRead {
+interface LessonRead {
   readonly lessonId: string;
   /** Of the balls that were read. */
   readonly ballsVersion: number;
@@ -39,7 +40,7 @@ async function ofOneMoment(
 }
 
 /** Reads lessons off the database by a connection of its own: neither their balls nor the work are the server's thread's. */
-export async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
+async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
   const { url, authToken, scope, lessonIds } = asked;
   const context = resolveContext(asked.context);
   const readings = new ReadingsRepository();
@@ -58,3 +59,9 @@ export async function readLessons(asked: LessonsToRead): Promise<LessonRead[]> {
     connection.close();
   }
 }
+
+/** Reads lessons in a thread. */
+export const READ_LESSONS: Task<LessonsToRead, LessonRead[]> = {
+  name: 'readLessons',
+  work: readLessons,
+};

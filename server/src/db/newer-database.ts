@@ -1,0 +1,2 @@
+/** A database that a newer version has written to. */
+export class NewerDatabase extends Error {}

@@ -1,0 +1,31 @@
+import { Module } from '@nestjs/common';
+import { AccountsModule } from '../accounts/accounts.module.ts';
+import { ConsentModule } from '../consent/consent.module.ts';
+import { DrillsModule } from '../drills/drills.module.ts';
+import { HistoryModule } from '../history/history.module.ts';
+import { LessonsModule } from '../lessons/lessons.module.ts';
+import { PlayersModule } from '../players/players.module.ts';
+import { GivenPageController } from './given-page.controller.ts';
+import { GivenPageService } from './given-page.service.ts';
+import { PageEdits } from './page.edits.ts';
+import { PagesController } from './pages.controller.ts';
+import { PagesRepository } from './pages.repository.ts';
+import { PagesService } from './pages.service.ts';
+import { TickEdits } from './tick.edits.ts';
+import { WordEdits } from './word.edits.ts';
+
+/** Pages given to players. */
+@Module({
+  imports: [
+    AccountsModule,
+    ConsentModule,
+    DrillsModule,
+    HistoryModule,
+    LessonsModule,
+    PlayersModule,
+  ],
+  controllers: [GivenPageController, PagesController],
+  providers: [GivenPageService, PageEdits, PagesRepository, PagesService, TickEdits, WordEdits],
+  exports: [GivenPageService, PageEdits, TickEdits, WordEdits],
+})
+export class PagesModule {}

@@ -1,0 +1,5 @@
+/** A link made for somebody, shown once. */
+export interface MadeLink {
+  readonly link: string;
+  readonly what: string;
+}
