@@ -1,5 +1,6 @@
 // The layers: core knows nobody, and inside it a module uses only those above it in this list.
 const ORDER = [
+  'academy',
   'units',
   'maths',
   'line',

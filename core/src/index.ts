@@ -1,51 +1,39 @@
 export { simulateShot, type SimulatedShot } from './flight/simulate.ts';
 export { strike } from './impact/strike.ts';
 export { readingFingerprint } from './reading/fingerprint.ts';
-export type { ShotLaunch } from './impact/strike.ts';
 export { flyBall, type Flight } from './flight/flight.ts';
 export type { FlightOptions, Wind } from './flight/options.ts';
-export type { PathPoint } from './flight/path.ts';
-export { AERODYNAMICS, AERO_PRESETS, type Aerodynamics, type AeroPreset } from './flight/aero.ts';
-export { STANDARD_AIR, airOf, type AirConditions } from './flight/air.ts';
-export { spinAxisOf, velocityOf, type BallLaunch } from './impact/launch.ts';
-export { CLUB_KINDS, STANDARD_HEADS, standardHead } from './delivery/head.ts';
-export type { ClubHead, ClubKind } from './delivery/head.ts';
+export { AERODYNAMICS } from './flight/aero.ts';
+export { STANDARD_AIR, airOf } from './flight/air.ts';
+export { spinAxisOf, velocityOf } from './impact/launch.ts';
+export { CLUB_KINDS, STANDARD_HEADS } from './delivery/head.ts';
+export type { ClubKind } from './delivery/head.ts';
 export { STANDARD_BAG, findClub, headOf } from './delivery/club.ts';
-export { recogniseClub } from './delivery/recognise.ts';
-export { loftOfTurnDeg, turnFace } from './delivery/turn.ts';
+export { turnFace } from './delivery/turn.ts';
 export {
   DRIVER_SPEED_RANGE_MPS,
   PLAYER_KINDS,
   UNKNOWN_PLAYER,
   plainDelivery,
   usualPlayer,
-  usualStrike,
 } from './delivery/usual.ts';
-export type { PlayerKind, UsualPlayer } from './delivery/usual.ts';
-export { BAG_RANGES, playedClub, type Bag, type BagClub } from './delivery/bag.ts';
+export type { PlayerKind } from './delivery/usual.ts';
+export { type Bag } from './delivery/bag.ts';
 export type { Club } from './delivery/club.ts';
-export { mirrorDelivery, type Delivery } from './delivery/delivery.ts';
+export { type Delivery } from './delivery/delivery.ts';
 export { spinLoftDeg } from './delivery/geometry.ts';
-export type { IntakeOptions } from './intake/options.ts';
 export { parseLaunchFile, type ParsedLaunchFile } from './intake/parse.ts';
 export { readFileBytes } from './intake/readers/file.ts';
 export type { RawTable } from './intake/readers/raw.ts';
 export { ROW_FATES, type RowFate } from './intake/fate.ts';
-export type { ColumnMapping, FileColumn } from './intake/layout.ts';
+export type { FileColumn } from './intake/layout.ts';
 export { QUESTION_KINDS } from './intake/questions.ts';
-export type {
-  ClubSaid,
-  ColumnSaid,
-  IntakeChoice,
-  IntakeQuestion,
-  IntakeSays,
-} from './intake/questions.ts';
+export type { ClubSaid, ColumnSaid, IntakeQuestion, IntakeSays } from './intake/questions.ts';
 export { partWords, type FilePart } from './intake/parts.ts';
 export type { ColumnVerdict } from './intake/verdicts.ts';
 export { withoutParts } from './intake/without-parts.ts';
 export { optionsOf, saidWith, type FileFor } from './intake/says.ts';
 export { DAY_ORDERS, type DayOrder } from './intake/day.ts';
-export type { CellProblem } from './intake/row.ts';
 export { TEXT_MEANINGS, isQuantity } from './intake/meaning.ts';
 export { CONFIDENCE } from './intake/header.ts';
 export type { ColumnMeaning, TextMeaning } from './intake/meaning.ts';
@@ -53,24 +41,11 @@ export { SIDES, sidesOf, type Side } from './intake/side.ts';
 export type { SignRule } from './intake/value.ts';
 export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
 export type { BallsJson } from './intake/ball-file.ts';
-export { printLaunchFile, type PrintOptions } from './intake/print.ts';
-export {
-  BALL_QUANTITIES,
-  EMPTY_BALL,
-  QUANTITIES,
-  QUANTITY_NAMES,
-  infoOf,
-} from './intake/quantities.ts';
-export type {
-  BallFigures,
-  BallQuantity,
-  MeasuredBall,
-  Quantity,
-  QuantityInfo,
-} from './intake/quantities.ts';
-export { HANDS, asRightHanded, handSign, type Hand } from './line/hand.ts';
-export { faceWord, pathWord, sideOf, startWord } from './line/words.ts';
-export type { BendSide, FaceWord, PathWord, StartWord } from './line/words.ts';
+export { printLaunchFile } from './intake/print.ts';
+export { BALL_QUANTITIES, EMPTY_BALL, QUANTITY_NAMES, infoOf } from './intake/quantities.ts';
+export type { BallFigures, BallQuantity, MeasuredBall } from './intake/quantities.ts';
+export { HANDS, handSign, type Hand } from './line/hand.ts';
+export { faceWord, pathWord } from './line/words.ts';
 export {
   ANGLE_STYLES,
   DEFAULT_DISPLAY_UNITS,
@@ -79,21 +54,11 @@ export {
   formatNumber,
   formatSideAngle,
   formatSideLength,
-  formatSpeed,
   tapeText,
 } from './words/format.ts';
 export type { AngleStyle, DisplayUnits } from './words/format.ts';
-export {
-  LENGTH_UNITS,
-  METRES_PER_YARD,
-  MPS_PER_MPH,
-  SPEED_UNITS,
-  UNIT_FACTORS,
-  convert,
-  fromSi,
-} from './units/units.ts';
+export { LENGTH_UNITS, SPEED_UNITS, UNIT_FACTORS, convert, fromSi } from './units/units.ts';
 export type { LengthUnit, SpeedUnit, Unit } from './units/units.ts';
-export { tooMuch } from './intake/limits.ts';
 export {
   addDaysIso,
   addMonthsIso,
@@ -106,127 +71,68 @@ export {
   timeIn,
 } from './units/days.ts';
 export { typedNumber } from './units/typed.ts';
-export { RangeMisuse } from './units/require.ts';
-export { nameShot, NAMING_SCHOOLS, type NamingSchool, type ShotName } from './reading/names.ts';
+export { NAMING_SCHOOLS, type NamingSchool } from './reading/names.ts';
 export { BAND_RANGES, DEFAULT_BANDS, type Bands } from './reading/bands.ts';
 export { BLOCK_KINDS, KEEPS, SEEN_BY } from './reading/ball.ts';
 export type { BlockKind, Keep, LessonBall, SeenBy } from './reading/ball.ts';
-export { blocksOf, clubKeyOf, readBlockOf, type Block } from './reading/blocks.ts';
+export { blocksOf, clubKeyOf, type Block } from './reading/blocks.ts';
 export { resolveContext, type ReadingContext } from './reading/context.ts';
-export type { ResolvedContext } from './reading/context.ts';
-export { readBall, type BallView, type LeftOut } from './reading/read-ball.ts';
+export { type BallView, type LeftOut } from './reading/read-ball.ts';
 export { PROOF_FIGURES } from './reading/figure.ts';
-export type { ProofBall, ProofFigure, SourcedFigure } from './reading/figure.ts';
-export { figureOf, type FigureSummary, type Figures, type GroupReading } from './reading/group.ts';
-export type { GroupFact, GroupFactKind } from './reading/facts.ts';
+export type { ProofFigure, SourcedFigure } from './reading/figure.ts';
+export { figureOf, type Figures, type GroupReading } from './reading/group.ts';
 export { isMirrored, turnedSides, type MirroredFact } from './reading/mend.ts';
-export type { Agreement, AgreementVerdict } from './reading/agreement.ts';
 export { clubSentences, readingSentences } from './words/reading.ts';
 export { readLesson } from './lesson/read.ts';
 export type { LessonContext, LessonReading, ReadClub } from './lesson/read.ts';
 export { NOTHING_DONE, judgePair, lessonFindings } from './lesson/findings.ts';
-export type {
-  BlockAims,
-  DrillInUse,
-  EarlierVisit,
-  LessonFacts,
-  LessonFindings,
-} from './lesson/findings.ts';
-export type { Sentence, SentencePart, Wording } from './words/sentence.ts';
+export type { BlockAims, LessonFacts, LessonFindings } from './lesson/findings.ts';
+export type { Sentence, Wording } from './words/sentence.ts';
 export { isByEye } from './reading/ball.ts';
 export { isSaid } from './plan/wanted.ts';
-export { ANSWERS, type Answer } from './plan/answer.ts';
-export type { Look, LookAnswer, LookShows } from './plan/looks.ts';
-export type { Worth } from './plan/worth.ts';
-export { RATES } from './maths/rates.ts';
-export { planFor, type Plan } from './plan/plan.ts';
+export { type Answer } from './plan/answer.ts';
+export type { Look, LookShows } from './plan/looks.ts';
+export { type Plan } from './plan/plan.ts';
 export type { Route, Stage } from './plan/stages.ts';
 export { MOVES, ROUTE_IDS, type Move, type RouteId } from './plan/routes.ts';
 export type { NumberState } from './plan/off.ts';
 export type { Outcome } from './plan/outcome.ts';
-export {
-  PLAIN_WANTED,
-  RULED_OUT,
-  SHAPES,
-  WANTED_DEFAULTS,
-  WANTED_RANGES,
-  wantedAsNow,
-  wantedFor,
-} from './plan/wanted.ts';
-export type { RuledOut, Shape, Wanted, WantedByClub, WantedNumbers } from './plan/wanted.ts';
-export { shapleyShares, splitMiss, type MissSplit, type SplitOptions } from './reading/split.ts';
-export { ballTrack, type TrackPoint } from './reading/track.ts';
+export { PLAIN_WANTED, RULED_OUT, SHAPES, WANTED_RANGES, wantedAsNow } from './plan/wanted.ts';
+export type { RuledOut, Shape, Wanted, WantedByClub } from './plan/wanted.ts';
+export { splitMiss } from './reading/split.ts';
+export { ballTrack } from './reading/track.ts';
 export { parseCell } from './intake/value.ts';
 export { gaussian, seededRandom, type Random } from './maths/random.ts';
-export {
-  ATTACK_SCHOOLS,
-  PLANE_RANGE_DEG,
-  USUAL_PLANE_DEG,
-  pathShiftDeg,
-} from './delivery/swing.ts';
-export type { AttackSchool } from './delivery/swing.ts';
-export { SLEEVE_CLOSES_PER_LOFT, sleeveFace, tiltFace } from './delivery/tilt.ts';
-export type { FacePointing } from './delivery/tilt.ts';
 export { DELIVERY_RANGES } from './delivery/delivery.ts';
-export { FAIRWAY, runM, type Ground, type Landing } from './flight/ground.ts';
-export { ACCURACY_RANGES, ASSUMED_SPREAD, DEVICE_ACCURACY } from './inverse/accuracy.ts';
-export type { DeviceAccuracy, SetAccuracy } from './inverse/accuracy.ts';
+export { type Landing } from './flight/ground.ts';
+export { ACCURACY_RANGES, DEVICE_ACCURACY } from './inverse/accuracy.ts';
+export type { SetAccuracy } from './inverse/accuracy.ts';
 export { solveDelivery } from './inverse/solve.ts';
-export type { ObservedBall, SolveOptions, SolvedDelivery } from './inverse/solve.ts';
-export {
-  EYE_ACCURACY,
-  EYE_AMOUNTS,
-  EYE_STRIKES,
-  EYE_WAYS,
-  ballOfTap,
-  solveFromEye,
-  usualCarryM,
-} from './inverse/eye.ts';
-export type { EyeStrike, EyeTap, EyeWay, SeenFlight } from './inverse/eye.ts';
-export {
-  FIXED_SPLIT,
-  SHARE_DEFAULTS,
-  START_SCHOOLS,
-  fitStartShare,
-  predictBySchools,
-} from './reading/schools.ts';
-export type { SchoolPrediction, ShareBall, StartSchool, StartShare } from './reading/schools.ts';
+export { EYE_AMOUNTS, ballOfTap, usualCarryM } from './inverse/eye.ts';
+export type { EyeStrike, EyeWay } from './inverse/eye.ts';
+export { FIXED_SPLIT, predictBySchools } from './reading/schools.ts';
 export { laneFor, sensitivityOf } from './inverse/lane.ts';
-export type { Lane, Sensitivity, WantedShape } from './inverse/lane.ts';
-export { COST_PER_OFFLINE, USUAL_BAG, bagView } from './aim/bag.ts';
-export type { BagPattern, BagRow, BagView } from './aim/bag.ts';
+export type { Lane } from './inverse/lane.ts';
+export { COST_PER_OFFLINE, bagView } from './aim/bag.ts';
 export { describeChange, describeLane, describeShot, finishText } from './words/what-if.ts';
-export { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS, FAULT_NODES, STAGES } from './causes/links.ts';
-export type {
-  CauseLink,
-  CauseLinkId,
-  FaultNode,
-  LinkValue,
-  Stage as SwingStage,
-} from './causes/links.ts';
-export {
-  causeLink,
-  faultOfMove,
-  faultOfNumber,
-  observationsOfBag,
-  traceCause,
-} from './causes/trace.ts';
-export type { CauseTrace, Fault, Observations, TracedLink } from './causes/trace.ts';
-export { NO_SET_UP, SET_UP_BANDS, aimOf, observationsOf, usualBallCm } from './causes/setup.ts';
+export { CAUSE_LINKS, CAUSE_LINK_IDS, STAGES } from './causes/links.ts';
+export type { CauseLinkId, LinkValue } from './causes/links.ts';
+export { faultOfNumber, traceCause } from './causes/trace.ts';
+export type { CauseTrace, Observations, TracedLink } from './causes/trace.ts';
+export { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './causes/setup.ts';
 export type { SetUp } from './causes/setup.ts';
-export { ASKS, BODY_PARTS, CAUTIONS, TENDENCIES } from './drills/drill.ts';
-export type { Ask, BodyPart, Drill, Tendency } from './drills/drill.ts';
+export { CAUTIONS } from './drills/drill.ts';
+export type { Ask, Drill } from './drills/drill.ts';
 export { DOSE, doseOf } from './drills/dose.ts';
-export { bodyPartsIn, goesGently, mindedIn } from './drills/body-notes.ts';
+export { goesGently, mindedIn } from './drills/body-notes.ts';
 export { askOfStage, askWithin, layoutFor, usualAsk } from './drills/ask.ts';
-export type { StationAsk, StationFor } from './drills/ask.ts';
+export type { StationAsk } from './drills/ask.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
-export { HEAD_LENGTH_M, STICK_M, layOut, pathOfPegDeg, pegOutM } from './drills/layout.ts';
+export { pathOfPegDeg } from './drills/layout.ts';
 export type {
   Layout,
   LayoutContext,
   PartKind,
-  PlainPart,
   Spot,
   StationPart,
   TapeMark,
@@ -235,49 +141,29 @@ export { stationCard, type StationCard } from './drills/card.ts';
 export { PART_KINDS } from './drills/layout.ts';
 export { asDrill, drillBy, kindOfHead, type OwnDrillFacts } from './drills/own.ts';
 export { judgeDrills, offeredOf } from './drills/choose.ts';
-export type { ChosenDrill, DrillReason, DrillWarning } from './drills/choose.ts';
-export { wishOf, type DrillWish } from './drills/wish.ts';
+export type { ChosenDrill } from './drills/choose.ts';
+export { type DrillWish } from './drills/wish.ts';
 export { EFFECT_FIGURES } from './drills/effect.ts';
 export type { DrillCredit, DrillEffect, EffectFigure, EffectSize } from './drills/effect.ts';
 export { scoreStation } from './drills/score.ts';
 export { isDrilled, nextBlock, type NextBlock } from './drills/next-block.ts';
-export type { Repetition, StationScore } from './drills/score.ts';
-export { judgeBlocks } from './proof/judge.ts';
-export { VERDICTS, type Verdict } from './proof/verdict.ts';
-export type { BlockVerdict, FigureChange, JudgeOptions, NamedChange } from './proof/judge.ts';
-export {
-  judgeReadBlocks,
-  readBlocks,
-  stationBalls,
-  isUnderWay,
-  usualPair,
-} from './proof/blocks.ts';
+export { VERDICTS } from './proof/verdict.ts';
+export type { BlockVerdict, FigureChange, NamedChange } from './proof/judge.ts';
+export { stationBalls, isUnderWay, usualPair } from './proof/blocks.ts';
 export type { ReadBlock, StationBalls } from './proof/blocks.ts';
 export { creditsOf } from './proof/credit.ts';
 export { drillEffects } from './proof/effects.ts';
-export { aimOfStage, workOf } from './lesson/work.ts';
-export type { BlockAim, LessonWork, WorkInput } from './lesson/work.ts';
-export type { JudgedWork } from './lesson/verdict.ts';
-export {
-  RECORD_FIGURES,
-  RECORD_LAYOUT,
-  openRecord,
-  recordOfLesson,
-} from './record/lesson-record.ts';
-export type {
-  LessonRecord,
-  RecordBalls,
-  RecordBlock,
-  RecordFigure,
-} from './record/lesson-record.ts';
-export { FINDINGS_AT_MOST, findingsOf, type RecordFinding } from './record/findings.ts';
+export { aimOfStage } from './lesson/work.ts';
+export type { BlockAim } from './lesson/work.ts';
+export { RECORD_LAYOUT, openRecord, recordOfLesson } from './record/lesson-record.ts';
+export type { LessonRecord } from './record/lesson-record.ts';
+export { FINDINGS_AT_MOST, findingsOf } from './record/findings.ts';
 export type { Followed } from './record/follow.ts';
 export { GOALS_AT_MOST, GOAL_LIMITS, goalProgress } from './record/goal.ts';
 export type { Goal, GoalProgress } from './record/goal.ts';
-export { HALF_OF_BALLS, type LandingPattern } from './record/landing.ts';
 export { movedOfPlayer, movedOverAll } from './record/moved.ts';
 export type { MovedOfPlayer, MovedOverAll } from './record/moved.ts';
-export { PLAIN, type Plain, type PlainScore } from './record/plain-score.ts';
+export { PLAIN, type Plain } from './record/plain-score.ts';
 export { FOLLOWED, endsOf } from './record/points.ts';
 export type { FollowedFigure, Target, VisitPoint } from './record/points.ts';
 export { playerRecord, type Period, type PlayerRecord } from './record/player-record.ts';
@@ -301,7 +187,7 @@ export {
 } from './words/record.ts';
 export { recordCsv } from './words/record-csv.ts';
 export type { RecordWording } from './words/record.ts';
-export { WORKING_HOURS } from './record/hours.ts';
+export { WORKING_HOURS } from './academy/hours.ts';
 export { homeworkState } from './record/homework.ts';
 export { homeworkHeld, type HomeworkDue } from './record/homework-held.ts';
 export { sourcesDiffer, visitMarks } from './record/marks.ts';
@@ -316,20 +202,18 @@ export {
   type AgeAndConsent,
   type Consent,
   type ConsentKind,
-} from './record/consent.ts';
-export { GONE_MONTHS_RANGE, PERSONAL_READERS, type PersonalReaders } from './record/personal.ts';
-export { PASSWORD_LENGTH, passwordTrouble } from './record/password.ts';
+} from './academy/consent.ts';
+export { GONE_MONTHS_RANGE, PERSONAL_READERS, type PersonalReaders } from './academy/personal.ts';
+export { PASSWORD_LENGTH, passwordTrouble } from './academy/password.ts';
 export { keptOfYouWords, keptWords, monthsText, type KeptFor } from './words/kept.ts';
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
 export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';
 export type { PageRecord } from './words/report.ts';
 export { COUNT_LABELS, PAGE_DEFAULTS, composePage } from './words/page.ts';
-export type { HomeworkDay, LessonPage, PageNumber } from './words/page.ts';
+export type { HomeworkDay } from './words/page.ts';
 export { ballNote, leftOutWords } from './words/facts.ts';
-export { LOOK_LABELS, answerLabel, answersWords, leadWords, lookWords } from './words/looks.ts';
-export { angleText, wordsOf } from './words/angles.ts';
-export { isBent } from './words/flight.ts';
+export { LOOK_LABELS, answerLabel, leadWords } from './words/looks.ts';
 export { causeQuestion, faultWords, traceWords, valueWords } from './words/causes.ts';
 export {
   GENTLY_WORDS,
@@ -341,7 +225,6 @@ export {
 } from './words/drills.ts';
 export {
   MOVE_LABELS,
-  PLAIN_FIGURES,
   ROUTE_LABELS,
   clubLabel,
   figureText,
@@ -350,17 +233,12 @@ export {
   strikeText,
 } from './words/labels.ts';
 export {
-  chosenRoute,
   expectWords,
-  gainWords,
   gapWarning,
   landingWords,
   missText,
-  likelyWords,
-  moveWords,
   planSentences,
   planWords,
-  routeWords,
   wantedWords,
   worthLabel,
   worthWords,
@@ -376,7 +254,7 @@ export {
   verdictWords,
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';
-export { NOT_YET, applySteps, withThing, type State } from './changes/apply.ts';
+export { applySteps, withThing, type State } from './changes/apply.ts';
 export {
   BLANK_BALL,
   BLANK_BLOCK,
@@ -388,8 +266,7 @@ export { laneBefore, laneOf, type Change, type Step } from './changes/change.ts'
 export { changedFields, clashing, fieldsOf, isSame, recordOf } from './changes/fields.ts';
 export type { Fields } from './changes/fields.ts';
 export { amountWords, fieldWords, figureWords, fromToWords } from './changes/field-words.ts';
-export type { WrittenFor } from './changes/field-words.ts';
 export { inverse, type Done } from './changes/inverse.ts';
 export { THINGS, THING_NAMES, VERBS, mayDo } from './changes/things.ts';
-export type { Collection, Right, ThingName, Verb } from './changes/things.ts';
+export type { Right, ThingName, Verb } from './changes/things.ts';
 export { didWords, waitingWords, type NamedStep } from './changes/words.ts';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CAUSE_EDGES, CAUSE_LINKS, CAUSE_LINK_IDS } from './links.ts';
 import type { CauseLinkId, LinkValue } from './links.ts';
 import { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './setup.ts';
-import { faultOfMove, faultOfNumber, observationsOfBag, traceCause } from './trace.ts';
+import { faultOfMove, faultOfNumber, traceCause } from './trace.ts';
 import type { Move } from '../plan/routes.ts';
 import { DEFAULT_BANDS } from '../reading/bands.ts';
 import { causeQuestion, faultWords, traceWords } from '../words/causes.ts';
@@ -175,15 +175,6 @@ describe('the fault a move is to mend', () => {
     expect(faultWords(path)).toBe('the path from going further out-to-in');
     const trace = traceCause(path, {});
     expect(causeQuestion(trace.fault)).toBe('What keeps the path from going further out-to-in?');
-  });
-});
-
-describe('the bag as links', () => {
-  it('answers for sleeve, lie and head where they are known', () => {
-    const bag = [{ club: 'driver', sleeveLoftDeg: 1.5, uprightDeg: 0, headBias: 1 as const }];
-    expect(observationsOfBag('driver', bag)).toEqual({ sleeve: 1, lie: 0, 'head-bias': 1 });
-    expect(observationsOfBag('7-iron', bag)).toEqual({});
-    expect(observationsOfBag(null, bag)).toEqual({});
   });
 });
 

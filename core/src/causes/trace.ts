@@ -1,5 +1,3 @@
-import { playedClub } from '../delivery/bag.ts';
-import type { Bag } from '../delivery/bag.ts';
 import type { Move } from '../plan/routes.ts';
 import type { Bands } from '../reading/bands.ts';
 import { CAUSE_EDGES, CAUSE_LINKS, STAGES } from './links.ts';
@@ -167,18 +165,4 @@ export function faultOfNumber(
   const own = (node === 'strike' ? 1 : handSign) * (value - wanted);
   const way = own === 0 ? 0 : own > 0 ? 1 : -1;
   return node === 'strike' ? { node, way } : called(node, way, value * handSign, bands);
-}
-
-/** Club links that a player's bag answers by itself. */
-export function observationsOfBag(club: string | null, bag: Bag): Observations {
-  const own = playedClub(club, bag)?.own ?? null;
-  if (own === null) return {};
-  const beyond = (value: number | undefined, band: number): LinkValue | undefined =>
-    value === undefined ? undefined : value > band ? 1 : value < -band ? -1 : 0;
-  const seen: Readonly<Partial<Record<CauseLinkId, LinkValue | undefined>>> = {
-    sleeve: beyond(own.sleeveLoftDeg, 0.5),
-    lie: beyond(own.uprightDeg, 1),
-    'head-bias': own.headBias,
-  };
-  return Object.fromEntries(Object.entries(seen).filter(([, value]) => value !== undefined));
 }

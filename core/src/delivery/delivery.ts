@@ -62,11 +62,3 @@ export function boundDelivery(delivery: Delivery): Delivery {
   bindDelivery(bounded);
   return bounded;
 }
-
-/** The same swing by a player of the other hand: every horizontal angle negated. */
-export const mirrorDelivery = (delivery: Delivery): Delivery => ({
-  ...delivery,
-  hand: delivery.hand === 'right' ? 'left' : 'right',
-  clubPathDeg: -delivery.clubPathDeg,
-  faceAngleDeg: -delivery.faceAngleDeg,
-});

@@ -36,16 +36,3 @@ export function spinLoftDeg(delivery: Delivery): number {
   const sine = Math.hypot(...cross(normal, travel));
   return radToDeg(Math.atan2(sine, dot(normal, travel)));
 }
-
-/**
- * Spin axis tilt, degrees, positive when the ball bends right, that the plane of the face normal
- * and the club's travel gives a centred strike; measured about `about`, a unit vector (the launch
- * direction). Geometry only: the outside check of the collision.
- */
-export function planeAxisTiltDeg(delivery: Delivery, about: Vec3): number {
-  const { normal } = faceAxes(delivery.hand, delivery.faceAngleDeg, delivery.dynamicLoftDeg);
-  const axis = cross(clubDirection(delivery), normal);
-  const right = rightOf(Math.atan2(about[2], about[0]));
-  const up = cross(right, about);
-  return radToDeg(Math.atan2(-dot(axis, up), dot(axis, right)));
-}

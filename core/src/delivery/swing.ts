@@ -18,15 +18,6 @@ export type AttackSchool = (typeof ATTACK_SCHOOLS)[number];
 /** Slopes a swing plane may have, degrees from horizontal. */
 export const PLANE_RANGE_DEG = [20, 89] as const;
 
-/** Usual slope of the plane by kind of club, degrees (common practice, no source). */
-export const USUAL_PLANE_DEG = {
-  driver: 47,
-  fairway: 52,
-  hybrid: 55,
-  iron: 60,
-  wedge: 63,
-} as const;
-
 /**
  * Club path less swing direction, degrees, positive right. `attackAngleDeg` positive up, less steep
  * than the plane. Throws RangeMisuse naming a bad value.

@@ -1,5 +1,5 @@
+import { mirrorDelivery } from '../testing/oracles.ts';
 import type { BallLaunch } from '../impact/launch.ts';
-import { mirrorDelivery } from '../delivery/delivery.ts';
 import { BAG_SHOTS, usualDelivery } from '../testing/deliveries.ts';
 import { GRAVITY_MPS2, METRES_PER_YARD, MPS_PER_MPH, degToRad } from '../units/units.ts';
 import { standardHead } from '../delivery/head.ts';

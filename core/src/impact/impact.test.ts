@@ -1,7 +1,7 @@
+import { mirrorDelivery, planeAxisTiltDeg } from '../testing/oracles.ts';
 import { seededRandom } from '../maths/random.ts';
 import { azimuthOf, dot, norm, scale, subtract } from '../maths/vector.ts';
-import { planeAxisTiltDeg, spinLoftDeg, clubDirection } from '../delivery/geometry.ts';
-import { mirrorDelivery } from '../delivery/delivery.ts';
+import { spinLoftDeg, clubDirection } from '../delivery/geometry.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import { standardHead } from '../delivery/head.ts';
 import { BAG_SHOTS, pointHead, usualDelivery } from '../testing/deliveries.ts';

@@ -1,6 +1,7 @@
+import { mirrorDelivery } from '../testing/oracles.ts';
 import fc from 'fast-check';
 import { STANDARD_BAG, headOf } from '../delivery/club.ts';
-import { DELIVERY_RANGES, mirrorDelivery } from '../delivery/delivery.ts';
+import { DELIVERY_RANGES } from '../delivery/delivery.ts';
 import type { Delivery } from '../delivery/delivery.ts';
 import { spinLoftDeg } from '../delivery/geometry.ts';
 import { collide, launchOf } from '../testing/collide.ts';

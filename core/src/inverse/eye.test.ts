@@ -8,7 +8,7 @@ import { resolveContext } from '../reading/context.ts';
 import { readGroup } from '../reading/group.ts';
 import { viewBall } from '../reading/read-ball.ts';
 import { tries } from '../testing/players.ts';
-import { EYE_ACCURACY, EYE_WAYS, ballOfTap, solveFromEye } from './eye.ts';
+import { EYE_ACCURACY, EYE_WAYS, ballOfTap } from './eye.ts';
 
 describe('a tapped flight', () => {
   it('tells a fade from a slice, and mirrors', () => {
@@ -36,22 +36,6 @@ describe('a tapped flight', () => {
 });
 
 describe('reading back from the eye', () => {
-  it('has an answer or a reason for anything that can be seen, and never throws', () => {
-    for (const id of ['driver', '7-iron', 'lw']) {
-      const head = headOf(findClub(id)!);
-      for (let startDeg = -60; startDeg <= 60; startDeg += 40) {
-        for (const finishOfflineM of [-240, -8, 0, 60]) {
-          for (const carryM of [undefined, 4, 140]) {
-            const seen = { hand: 'right', startDeg, finishOfflineM } as const;
-            const solved = solveFromEye({ ...seen, ...(carryM !== undefined && { carryM }) }, head);
-            if (solved.delivery === null) expect(solved.reason).not.toBe('');
-            else expect(Number.isFinite(solved.delivery.faceAngleDeg)).toBe(true);
-          }
-        }
-      }
-    }
-  });
-
   it('is never surer than the eye, however many equal taps', () => {
     const context = resolveContext({ hand: 'right' });
     const width = (taps: number): number => {

@@ -1,28 +1,9 @@
-import { usualClubOf } from '../delivery/club.ts';
 import type { Club } from '../delivery/club.ts';
 import type { ClubHead } from '../delivery/head.ts';
 import { UNKNOWN_PLAYER, plainDelivery } from '../delivery/usual.ts';
 import type { UsualPlayer } from '../delivery/usual.ts';
-import type { FlightOptions } from '../flight/options.ts';
 import { simulateShot } from '../flight/simulate.ts';
-import type { Hand } from '../line/hand.ts';
 import type { DeviceAccuracy } from './accuracy.ts';
-import { solveDelivery } from './solve.ts';
-import type { SolvedDelivery } from './solve.ts';
-
-/** A flight as a coach saw it. Degrees and m, positive right; each with how far the eye may be off. */
-export interface SeenFlight {
-  readonly hand: Hand;
-  readonly startDeg: number;
-  /** Where it landed from the target line, or how far it bent off its start line: one of the two. */
-  readonly finishOfflineM?: number;
-  readonly curveM?: number;
-  readonly carryM?: number;
-  readonly startSdDeg?: number;
-  readonly finishSdM?: number;
-  readonly carrySdM?: number;
-  readonly flight?: FlightOptions;
-}
 
 /**
  * How far a practised eye may be off, one standard deviation (common practice, no source). It is the same
@@ -97,35 +78,4 @@ export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {
     carryM,
     strikeToeMm: tap.strike === undefined ? null : EYE_AMOUNTS.strikeToeMm[tap.strike],
   };
-}
-
-/**
- * Face and path from the eye alone, with intervals as wide as the eye's error makes them; null with a
- * reason where there is no such delivery. Never throws for what was seen.
- */
-export function solveFromEye(seen: SeenFlight, head: ClubHead): SolvedDelivery {
-  const { startDeg, finishOfflineM, curveM, carryM } = seen;
-  if (finishOfflineM === undefined && curveM === undefined) {
-    return { delivery: null, reason: 'say where it finished, or how far it bent' };
-  }
-  const club = usualClubOf(head);
-  const eye = eyeAccuracy(carryM ?? usualCarryM(club, head));
-  return solveDelivery(
-    {
-      startDirectionDeg: startDeg,
-      ...(finishOfflineM === undefined ? { curveM: curveM! } : { offlineM: finishOfflineM }),
-      ...(carryM !== undefined && { carryM }),
-    },
-    head,
-    {
-      hand: seen.hand,
-      flight: seen.flight ?? {},
-      accuracy: {
-        ...eye,
-        ...(seen.startSdDeg !== undefined && { startDirectionDeg: seen.startSdDeg }),
-        ...(seen.finishSdM !== undefined && { offlineM: seen.finishSdM, curveM: seen.finishSdM }),
-        ...(seen.carrySdM !== undefined && { carryM: seen.carrySdM }),
-      },
-    },
-  );
 }

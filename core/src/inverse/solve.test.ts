@@ -2,12 +2,10 @@ import fc from 'fast-check';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { STANDARD_BAG, headOf } from '../delivery/club.ts';
 import { plainDelivery } from '../delivery/usual.ts';
-import { simulateShot } from '../flight/simulate.ts';
 import { strike } from '../impact/strike.ts';
 import { usualDelivery } from '../testing/deliveries.ts';
 import { seededRandom, gaussian } from '../maths/random.ts';
 import { leastSquares, eliminate } from '../maths/least-squares.ts';
-import { solveFromEye } from './eye.ts';
 import { solveDelivery } from './solve.ts';
 
 const SEED = 20261124;
@@ -137,46 +135,6 @@ describe('from the ball back to the delivery', () => {
     const solved = solveDelivery(ball, headOf(STANDARD_BAG[0]!), { hand: 'right' });
     expect(solved.delivery).toBeNull();
     expect(solved.reason).toContain(reason);
-  });
-});
-
-describe('from the eye', () => {
-  const club = STANDARD_BAG.find(({ id }) => id === '7-iron')!;
-  const head = headOf(club);
-  const truth = usualDelivery(club, { clubPathDeg: -5, faceAngleDeg: 1 });
-  const { launch, flight } = simulateShot(truth, head);
-  const seen = {
-    hand: 'right',
-    startDeg: launch.startDirectionDeg,
-    finishOfflineM: flight.offlineM,
-    carryM: flight.carryM,
-  } as const;
-
-  it('finds face and path of what was seen exactly, within what the eye can tell', () => {
-    const solved = solveFromEye(seen, head);
-    expect(solved.delivery).not.toBeNull();
-    if (solved.delivery === null) return;
-    expect(solved.delivery.faceAngleDeg).toBeCloseTo(1, 1);
-    expect(solved.delivery.clubPathDeg).toBeCloseTo(-5, 1);
-    expect(solved.half95.faceAngleDeg).toBeGreaterThan(2);
-    expect(solved.half95.faceAngleDeg).toBeLessThan(6);
-  });
-
-  it('is the mirror image for the mirrored flight of a left-hander', () => {
-    const mirrored = solveFromEye(
-      { ...seen, hand: 'left', startDeg: -seen.startDeg, finishOfflineM: -seen.finishOfflineM },
-      head,
-    );
-    expect(mirrored.delivery!.faceAngleDeg).toBeCloseTo(-1, 1);
-    expect(mirrored.delivery!.clubPathDeg).toBeCloseTo(5, 1);
-  });
-
-  it('takes the bend instead of the finish, and does without a carry', () => {
-    const solved = solveFromEye({ hand: 'right', startDeg: -0.5, curveM: 12 }, head);
-    expect(solved.delivery!.faceAngleDeg - solved.delivery!.clubPathDeg).toBeGreaterThan(2);
-    expect(solveFromEye({ hand: 'right', startDeg: 0 }, head).reason).toContain(
-      'where it finished',
-    );
   });
 });
 

@@ -12,7 +12,7 @@ import type { SwingOf } from '../testing/players.ts';
 import { tappedBalls } from '../testing/taps.ts';
 import { deviationsOf } from './belief.ts';
 import { NO_MOVE, afterMove, gains } from './chance.ts';
-import { planFor } from './plan.ts';
+import { planFor } from '../testing/plan-for.ts';
 import type { Plan } from './plan.ts';
 import { surfaceOf } from './surface.ts';
 

@@ -7,7 +7,7 @@ import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
 import { ballsOf, tries } from '../testing/players.ts';
 import type { SwingOf } from '../testing/players.ts';
 import { tappedBalls } from '../testing/taps.ts';
-import { planFor } from './plan.ts';
+import { planFor } from '../testing/plan-for.ts';
 import type { Plan } from './plan.ts';
 import type { Wanted } from './wanted.ts';
 

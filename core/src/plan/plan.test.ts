@@ -1,6 +1,6 @@
 import type { Hand } from '../line/hand.ts';
 import { exactBalls } from '../testing/players.ts';
-import { planFor } from './plan.ts';
+import { planFor } from '../testing/plan-for.ts';
 import type { Plan } from './plan.ts';
 import type { Move } from './routes.ts';
 

@@ -2,16 +2,7 @@
  * The one place that decides: what was seen and whether it is off, which route the player's own next balls speak for, how likely
  * that it gains, and so what is answered. Every step, page and trend reads its answer.
  */
-import type { Bag } from '../delivery/bag.ts';
-import type { FlightOptions } from '../flight/options.ts';
-import type { DeviceAccuracy } from '../inverse/accuracy.ts';
-import type { Hand } from '../line/hand.ts';
-import type { Bands } from '../reading/bands.ts';
-import type { LessonBall } from '../reading/ball.ts';
-import { resolveContext } from '../reading/context.ts';
-import { readGroup } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
-import { viewBall } from '../reading/read-ball.ts';
 import { answerOf, isFileInDoubt, twoWayOf } from './answer.ts';
 import type { Answer, Question, TwoWay } from './answer.ts';
 import { beliefOf } from './belief.ts';
@@ -27,14 +18,13 @@ import type { NumberState } from './off.ts';
 import { cloudFor } from './cloud.ts';
 import type { Outcome } from './outcome.ts';
 import { straightMissOf } from './routes.ts';
-import type { RouteId, StraightMiss } from './routes.ts';
-import type { FirstRoute } from './rules.ts';
+import type { StraightMiss } from './routes.ts';
 import { seenOf, spansOf } from './seen.ts';
 import type { FlightFact, SeenFact, Span } from './seen.ts';
 import { routesOf } from './stages.ts';
 import type { Route } from './stages.ts';
 import { PLAIN_WANTED, isSaid, plainOf, wantedNumbers } from './wanted.ts';
-import type { Wanted, WantedNumbers } from './wanted.ts';
+import type { WantedNumbers } from './wanted.ts';
 
 export interface Plan {
   readonly club: string;
@@ -167,33 +157,4 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     best,
     gainM: best < 0 ? null : now.missM - routes[best]!.stages.at(-1)!.expected.missM,
   };
-}
-
-export interface PlanInput {
-  readonly balls: readonly LessonBall[];
-  readonly hand: Hand;
-  /** Id of the club; balls of other clubs are passed over, those that name none are taken as it. */
-  readonly club: string;
-  readonly wanted?: Wanted;
-  readonly bands?: Partial<Bands>;
-  readonly accuracy?: Partial<DeviceAccuracy>;
-  readonly bag?: Bag;
-  readonly flight?: FlightOptions;
-  /** Where the whole body was seen to aim, degrees right of the target line. */
-  readonly aimDeg?: number | null;
-  readonly firstRoute?: FirstRoute;
-  readonly route?: RouteId | null;
-}
-
-/** The plan for balls of one club; null where they hold no face and path, measured or read backwards. */
-export function planFor(input: PlanInput): Plan | null {
-  const { balls, club, wanted = PLAIN_WANTED, aimDeg = null, firstRoute, route, ...rest } = input;
-  const context = resolveContext(rest);
-  const views = balls
-    .map((ball, index) => ({ ball: { ...ball, club: ball.club ?? club }, index }))
-    .filter(({ ball }) => ball.club === club)
-    .map(({ ball, index }) => viewBall(ball, ball.id ?? String(index + 1), context));
-  if (views.length === 0) return null;
-  const choice = { ...(firstRoute !== undefined && { firstRoute }), route: route ?? null };
-  return planGroup(readGroup(views, context), { ...context, wanted, aimDeg, ...choice });
 }

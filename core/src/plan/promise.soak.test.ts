@@ -2,7 +2,7 @@
 import { EYE_AMOUNTS } from '../inverse/eye.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import { tappedBalls } from '../testing/taps.ts';
-import { planFor } from './plan.ts';
+import { planFor } from '../testing/plan-for.ts';
 
 describe('a look', () => {
   it('promises of a sprayed face what the answer then brings', () => {

@@ -23,9 +23,6 @@ export interface Landing {
   readonly offlineM: number;
 }
 
-/** Half of the balls of a normal pattern lie inside `half` times the axes, 1.177 standard deviations. */
-export const HALF_OF_BALLS = Math.sqrt(2 * Math.LN2);
-
 export interface LandingPattern {
   readonly landings: readonly Landing[];
   readonly middle: Landing;

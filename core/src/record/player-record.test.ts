@@ -3,7 +3,7 @@ import type { DrillEffect } from '../drills/effect.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
 import { resolveContext } from '../reading/context.ts';
-import { planFor } from '../plan/plan.ts';
+import { planFor } from '../testing/plan-for.ts';
 import { ballsOf, tries } from '../testing/players.ts';
 import { visitOf } from '../testing/visits.ts';
 import { landingsOf, onFairway, patternOf } from './landing.ts';

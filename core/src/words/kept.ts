@@ -1,5 +1,5 @@
 /** What is kept of people, who reads it and for how long: in plain words, with the figures that are in force. */
-import type { PersonalReaders } from '../record/personal.ts';
+import type { PersonalReaders } from '../academy/personal.ts';
 
 /** What an academy keeps, and how long. */
 export interface KeptFor {
