@@ -84,6 +84,7 @@ async function readTheCode() {
   await single('rooms', bin('depcruise'), ['--config', '.dependency-rooms.cjs', 'server/src']);
   await single('nothing unused', bin('knip'), ['--no-progress']);
   await single('API types fresh', process.execPath, ['scripts/api-types.mjs', '--check']);
+  await single('subjects of commits', process.execPath, ['scripts/subjects.mjs']);
   await single('licences', process.execPath, ['scripts/licences.mjs', '--check']);
 }
 
