@@ -51,6 +51,12 @@ describe('the server', () => {
     expect(body).toEqual([]);
   });
 
+  it('keeps a change waiting that a page from before an update sends to a route that is no more', async () => {
+    const sent = t.http().patch('/api/players/x').set('x-loxos-change', 'of-before');
+    const { body } = await sent.send({ aims: 'x' }).expect(503);
+    expect(body.message).toContain('load the page again');
+  });
+
   it('answers what it does not know with a plain 404', async () => {
     const { body } = await t.http().get('/api/nothing').expect(404);
     expect(body).toMatchObject({ kind: 'not-found' });

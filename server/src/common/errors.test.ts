@@ -10,7 +10,7 @@ import type { Problem } from './problem.ts';
 import { invalid } from './validation.ts';
 
 /** What the filter answers to an error. */
-function answerTo(error: unknown): Problem {
+function answerTo(error: unknown, headers: Record<string, string> = {}): Problem {
   let sent: Problem | undefined;
   const response = {
     headersSent: false,
@@ -27,7 +27,7 @@ function answerTo(error: unknown): Problem {
   const host = {
     switchToHttp: () => ({
       getResponse: () => response,
-      getRequest: () => ({ method: 'GET', path: '/x' }),
+      getRequest: () => ({ method: 'GET', path: '/x', headers }),
     }),
   } as unknown as ArgumentsHost;
   new ErrorsFilter().catch(error, host);
@@ -51,6 +51,16 @@ describe('the three kinds of error', () => {
       kind: 'not-found',
     });
     expect(answerTo(new BadRequestException('plain')).fields).toEqual([]);
+  });
+
+  it('a page from before an update keeps what it sends to a route that is no more', () => {
+    const unknown = new NotFoundException('Cannot PATCH /api/balls/x');
+    expect(answerTo(unknown).statusCode).toBe(404);
+    const kept = answerTo(unknown, { 'x-loxos-change': 'c' });
+    expect(kept).toMatchObject({ statusCode: 503, message: expect.stringContaining('updated') });
+    // A thing that is not there is refused as ever.
+    const gone = new NotFoundException('There is no such ball in this academy.');
+    expect(answerTo(gone, { 'x-loxos-change': 'c' }).statusCode).toBe(404);
   });
 
   it('too large says the limit and what to do', () => {
