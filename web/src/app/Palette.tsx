@@ -54,7 +54,7 @@ export function Palette({ open, onClose, onKeys }: PaletteProps) {
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-x-0 top-[12vh] z-50 mx-auto w-[min(34rem,94vw)] rounded-xl border border-line bg-sheet text-ink shadow-xl"
+          className="fixed inset-x-0 top-[12vh] z-50 mx-auto w-[min(34rem,94vw)] panel text-ink shadow-xl"
         >
           <Dialog.Title className="sr-only">Go to</Dialog.Title>
           <Command label="Go to">

@@ -30,7 +30,7 @@ export function Confirm({ open, title, what, yes, no, usual, onYes, onClose }: C
     <AlertDialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
-        <AlertDialog.Content className="fixed inset-x-0 top-[20vh] z-50 mx-auto w-[min(32rem,94vw)] rounded-xl border border-line bg-sheet p-5 text-ink">
+        <AlertDialog.Content className="fixed inset-x-0 top-[20vh] z-50 mx-auto w-[min(32rem,94vw)] panel p-5 text-ink">
           <AlertDialog.Title className="text-xl">{title}</AlertDialog.Title>
           <AlertDialog.Description className="my-3">{what}</AlertDialog.Description>
           <div className="flex gap-2">{usual === 'yes' ? answers : answers.reverse()}</div>

@@ -77,7 +77,7 @@ export function DateField({
             align="end"
             sideOffset={4}
             collisionPadding={8}
-            className="z-50 rounded-xl border border-line bg-sheet p-3 text-ink shadow-xl"
+            className="z-50 panel p-3 text-ink shadow-xl"
           >
             <DayPicker
               mode="single"

@@ -37,7 +37,7 @@ export function Figure({
   });
   const picture = useCallback(() => latest.current, []);
   return (
-    <figure className={`contain-content rounded-xl border border-line bg-sheet p-2 ${className}`}>
+    <figure className={`contain-content panel p-2 ${className}`}>
       <Drawing shapes={shapes} box={box} title={title} className={drawingClass}>
         {children}
       </Drawing>

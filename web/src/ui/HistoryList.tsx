@@ -30,7 +30,7 @@ export function HistoryList({ of, units }: { of: HistoryOf; units: DisplayUnits 
     return { change, words: fields === '' ? often : `${often}: ${fields}` };
   });
   return (
-    <details className="rounded-xl border border-line bg-sheet px-4">
+    <details className="panel px-4">
       <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
         What was changed, {changes.length}
       </summary>

@@ -23,10 +23,7 @@ export function Menu({ label, icon, className = '', children }: MenuProps) {
         {icon}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          className="z-50 w-64 rounded-xl border border-line bg-sheet p-1 text-ink shadow-xl"
-        >
+        <DropdownMenu.Content align="start" className="z-50 w-64 panel p-1 text-ink shadow-xl">
           {children}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -17,7 +17,7 @@ export function Modal({ title, description, open, onClose, children }: ModalProp
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
-          className="fixed inset-x-0 top-[6vh] z-50 mx-auto max-h-[88vh] w-[min(46rem,94vw)] overflow-y-auto rounded-xl border border-line bg-sheet p-5 text-ink shadow-xl"
+          className="fixed inset-x-0 top-[6vh] z-50 mx-auto max-h-[88vh] w-[min(46rem,94vw)] overflow-y-auto panel p-5 text-ink shadow-xl"
           {...(description === undefined && { 'aria-describedby': undefined })}
         >
           <div className="mb-3 flex items-start justify-between gap-3">

@@ -50,10 +50,7 @@ interface PanelProps {
 /** A part of a screen that stands on its own. */
 export function Panel({ name, isTitled = false, className = '', children }: PanelProps) {
   return (
-    <section
-      aria-label={name}
-      className={`min-w-0 rounded-xl border border-line bg-sheet p-3 ${className}`}
-    >
+    <section aria-label={name} className={`min-w-0 panel p-3 ${className}`}>
       {isTitled && <h2 className="mb-1 text-lg">{name}</h2>}
       <Catch name={name}>{children}</Catch>
     </section>

@@ -32,10 +32,7 @@ export function Share({ of, content, pages, trouble }: ShareProps) {
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;
   return (
-    <section
-      aria-label="The player’s link"
-      className="space-y-2 rounded-xl border border-line bg-sheet p-4"
-    >
+    <section aria-label="The player’s link" className="space-y-2 panel p-4">
       <h2 className="text-xl">The player’s link</h2>
       <div className="flex items-end gap-2">
         <div className="w-40">

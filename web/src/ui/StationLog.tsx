@@ -60,10 +60,7 @@ export function StationLog({
     .filter(({ feltDeg, measuredDeg }) => feltDeg !== null && measuredDeg !== null)
     .at(-1);
   return (
-    <section
-      aria-label={`Station log: ${drill.name}`}
-      className="rounded-xl border border-line bg-sheet p-3"
-    >
+    <section aria-label={`Station log: ${drill.name}`} className="panel p-3">
       <div aria-live="polite" className="mb-2 flex flex-wrap items-center gap-x-4">
         <p className="text-2xl font-semibold">
           {score.count === 0 ? 'Nothing logged yet' : `${score.good} of ${score.count} good`}

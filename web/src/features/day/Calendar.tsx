@@ -54,7 +54,7 @@ export default function Calendar({ look, day, lessons, onDay, onFree }: Calendar
     moveLesson(lesson, startsAt, momentText(startsAt));
   };
   return (
-    <div className="day-calendar overflow-x-auto rounded-xl border border-line bg-sheet p-2">
+    <div className="day-calendar overflow-x-auto panel p-2">
       <div className={look === 'week' ? 'min-w-[44rem]' : 'min-w-[36rem]'}>
         <FullCalendar
           // Another week or month is another picture: it is not slid to.

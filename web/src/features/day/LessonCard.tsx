@@ -31,10 +31,7 @@ export function LessonCard({
       <span className="border-r-2 border-line pt-3 pr-2 text-right font-mono text-lg">
         {timeOf(lesson.startsAt)}
       </span>
-      <Link
-        to={`/lessons/${lesson.id}/${next}`}
-        className="rounded-xl border border-line bg-sheet px-4 py-2.5 hover:border-ink"
-      >
+      <Link to={`/lessons/${lesson.id}/${next}`} className="panel px-4 py-2.5 hover:border-ink">
         <span className="flex items-baseline justify-between gap-3">
           <span className="text-lg font-semibold">{player.name}</span>
           <span className="shrink-0 text-soft">

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function DoorFrame({ title, children }: { title: string; children: ReactNode }) {
   return (
     <main className="flex min-h-screen items-center justify-center p-4">
-      <div className="w-full max-w-md rounded-xl border border-line bg-sheet p-6">
+      <div className="w-full max-w-md panel p-6">
         <p className="mb-4 flex items-center gap-2 font-title text-lg font-bold">
           <img src="/mark.svg" alt="" className="size-7" /> Loxos
         </p>

@@ -27,10 +27,7 @@ function Invitations() {
       <h2 className="mb-2 text-xl">Invited, not yet here</h2>
       <ul className="space-y-2">
         {invitations.map(({ id, name, role, expiresAt }) => (
-          <li
-            key={id}
-            className="flex flex-wrap items-center gap-3 rounded-xl border border-line bg-sheet px-4 py-2"
-          >
+          <li key={id} className="flex flex-wrap items-center gap-3 panel px-4 py-2">
             <span className="mr-auto">
               <b>{name}</b>{' '}
               <span className="text-soft">

@@ -31,7 +31,7 @@ export function PersonRow({ person, isMe, isOwner, onMade }: PersonRowProps) {
         }),
     });
   return (
-    <li className="rounded-xl border border-line bg-sheet px-4 py-2">
+    <li className="panel px-4 py-2">
       <div className="flex flex-wrap items-center gap-3">
         <span className="mr-auto">
           <b className="text-lg">{name}</b>

@@ -179,7 +179,7 @@ function ConsentForm({ player, noted }: { player: Player; noted: PlayerConsent }
 export function AgeAndConsent({ player }: { player: Player }) {
   const consent = useConsent(player.id);
   return (
-    <details className="rounded-xl border border-line bg-sheet px-4">
+    <details className="panel px-4">
       <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">Age and consent</summary>
       {consent.error !== null && consent.data === undefined && (
         <Notice>{consent.error.message}</Notice>

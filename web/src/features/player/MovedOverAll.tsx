@@ -13,10 +13,7 @@ export function MovedOverAll() {
   const { data, error } = useMoved(kind, isOpen);
   const own = useOwnDrills().data ?? [];
   return (
-    <details
-      className="mt-4 rounded-xl border border-line bg-sheet p-3"
-      onToggle={(event) => setIsOpen(event.currentTarget.open)}
-    >
+    <details className="mt-4 panel p-3" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer py-2 text-lg font-semibold">
         What moved what, over all players
       </summary>

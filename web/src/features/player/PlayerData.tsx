@@ -12,7 +12,7 @@ export function PlayerData({ player }: { player: Player }) {
   const isOwner = useMay('own');
   const navigate = useNavigate();
   return (
-    <details className="rounded-xl border border-line bg-sheet px-4">
+    <details className="panel px-4">
       <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">Their data</summary>
       <p className="mb-2 text-soft">
         A player may ask for everything that is kept of them, and to be erased.{' '}

@@ -52,7 +52,7 @@ function PastLesson({ lesson, given }: { lesson: LessonSummary; given: Given | u
   return (
     <Link
       to={`/lessons/${lesson.id}/${lesson.ballCount === 0 ? 'watch' : 'read'}`}
-      className="block rounded-xl border border-line bg-sheet px-4 py-2.5 hover:border-ink"
+      className="block panel px-4 py-2.5 hover:border-ink"
     >
       <span className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span className="text-lg font-semibold">{momentText(lesson.startsAt)}</span>

@@ -31,7 +31,7 @@ export function PlayerRow({
   readonly standing: Standing | undefined;
 }) {
   return (
-    <li className="flex items-stretch rounded-xl border border-line bg-sheet [contain-intrinsic-size:auto_5.5rem] [content-visibility:auto] hover:border-ink">
+    <li className="flex items-stretch panel [contain-intrinsic-size:auto_5.5rem] [content-visibility:auto] hover:border-ink">
       <Link
         to={`/players/${player.id}`}
         className="grid min-w-0 flex-1 gap-x-4 px-4 py-2.5 sm:grid-cols-[1fr_1.3fr]"

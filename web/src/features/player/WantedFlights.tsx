@@ -23,7 +23,7 @@ export function WantedFlights({ player }: { player: Player }) {
   const wanted: WantedByClub = player.wanted;
   const save = (next: WantedByClub): void => changePlayer(player, { wanted: next });
   return (
-    <section aria-label="Wanted flight" className="mt-4 rounded-xl border border-line bg-sheet p-4">
+    <section aria-label="Wanted flight" className="mt-4 panel p-4">
       <h2 className="mb-2 text-xl">Wanted flight</h2>
       <WantedChoice
         legend="With every club"

@@ -75,10 +75,7 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
   const homework = answer.homework.filter(({ isDone }) => isDone).map(({ date }) => date);
   const sources = isSpread ? '' : sourceWords(shown, { hand, units: unitsOf(player) });
   return (
-    <section
-      aria-label={`${label} through the visits`}
-      className="flex min-w-0 flex-col rounded-xl border border-line bg-sheet p-3"
-    >
+    <section aria-label={`${label} through the visits`} className="flex min-w-0 flex-col panel p-3">
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
         <Segments
           legend="Figure"

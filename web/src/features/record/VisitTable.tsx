@@ -74,10 +74,7 @@ export function VisitTable({ record, wording, file }: VisitTableProps) {
   // A table that nobody looks at is not made.
   const [isOpen, setOpen] = useState(false);
   return (
-    <details
-      className="rounded-xl border border-line bg-sheet p-3"
-      onToggle={(event) => setOpen(event.currentTarget.open)}
-    >
+    <details className="panel p-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer py-2 text-lg font-semibold">
         All {record.visits.length} visits as a table
       </summary>

@@ -182,7 +182,7 @@ export function WorkshopPage() {
           />
         </section>
         <section aria-label="Drawings" className="grid content-start gap-3 sm:grid-cols-2">
-          <figure className="contain-content rounded-xl border border-line bg-sheet p-2">
+          <figure className="contain-content panel p-2">
             <PlanEditor
               hand={state.hand}
               faceAngleDeg={moved.faceAngleDeg}
@@ -218,10 +218,7 @@ export function WorkshopPage() {
             className="sm:col-span-2"
           />
         </section>
-        <Tabs.Root
-          defaultValue="split"
-          className="contain-content rounded-xl border border-line bg-sheet p-3 self-start"
-        >
+        <Tabs.Root defaultValue="split" className="contain-content panel p-3 self-start">
           <Tabs.List
             aria-label="What it means"
             className="mb-2 flex flex-wrap border-b border-line"

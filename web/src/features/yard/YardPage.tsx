@@ -40,7 +40,7 @@ function PegReader() {
   const [out, setOut] = useState(-3);
   const path = pathOfPegDeg(ahead / 100, out / 100);
   return (
-    <section aria-label="A peg you laid" className="rounded-xl border border-line bg-sheet p-3">
+    <section aria-label="A peg you laid" className="panel p-3">
       <h2 className="text-lg">A peg you laid</h2>
       <Dial label="Ahead" value={ahead} min={5} max={100} step={1} unit="cm" onChange={setAhead} />
       <Dial

@@ -147,7 +147,7 @@ export function ProveStep({ lesson, worked }: StepProps) {
               player={lesson.player}
             />
             {named !== undefined && (
-              <div className="mt-3 h-72 rounded-xl border border-line bg-sheet p-2">
+              <div className="mt-3 h-72 panel p-2">
                 <Catch name="Ball by ball">
                   <Suspense fallback={<p className="text-soft">Drawing …</p>}>
                     <BallChart

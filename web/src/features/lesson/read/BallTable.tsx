@@ -99,7 +99,7 @@ export function BallTable({ lesson, views, blocks, chosen }: BallTableProps) {
     <section
       id="balls"
       aria-label="Balls"
-      className="flex min-w-0 flex-col overflow-hidden rounded-xl border border-line bg-sheet lg:max-h-[calc(100vh-10.5rem)]"
+      className="flex min-w-0 flex-col overflow-hidden panel lg:max-h-[calc(100vh-10.5rem)]"
     >
       <DataTable
         label="Table of balls"

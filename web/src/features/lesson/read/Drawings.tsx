@@ -80,7 +80,7 @@ export function Drawings({ lesson, views, chosen, plan }: DrawingsProps) {
   return (
     <figure
       aria-label="Drawings"
-      className="flex min-w-0 flex-col rounded-xl border border-line bg-sheet p-2 lg:h-[calc(100vh-10.5rem)]"
+      className="flex min-w-0 flex-col panel p-2 lg:h-[calc(100vh-10.5rem)]"
     >
       <Catch name="Drawings">
         <Drawing

@@ -103,7 +103,7 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
   );
   useKeys(isReady ? Object.fromEntries(keys) : {}, true);
   return (
-    <section aria-label="By eye" className="rounded-xl border border-line bg-sheet p-4">
+    <section aria-label="By eye" className="panel p-4">
       <div className="mb-2 flex flex-wrap items-end gap-4">
         <div className="mr-auto">
           <h2 className="text-xl">Without a monitor: tap what you saw</h2>

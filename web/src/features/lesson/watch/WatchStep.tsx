@@ -24,10 +24,7 @@ function FileList({
 }) {
   if (lesson.files.length === 0) return null;
   return (
-    <section
-      aria-label="Files in this lesson"
-      className="rounded-xl border border-line bg-sheet p-4"
-    >
+    <section aria-label="Files in this lesson" className="panel p-4">
       <h2 className="mb-2 text-lg">Files in this lesson</h2>
       <ul className="space-y-3">
         {lesson.files.map((file) => (

@@ -83,7 +83,7 @@ export function DrillChoice({
   const shown = offered.slice(0, OFFERED);
   const rest = all.filter(({ drill }) => !shown.some((s) => s.drill.id === drill.id));
   return (
-    <section aria-label="Drills" className="rounded-xl border border-line bg-sheet p-4">
+    <section aria-label="Drills" className="panel p-4">
       <h2 className="text-xl">{heading}</h2>
       {shown.length === 0 ? (
         <p className="text-soft">No drill makes this change without pushing another number out.</p>
