@@ -1,9 +1,9 @@
 import { BLANK_BALL } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import { Edits } from '../history/edits.ts';
-import type { Found, Making, Saving } from '../history/edits.ts';
+import type { Checking, Found, Making, Saving } from '../history/edits.ts';
 import { columnsOf } from '../history/columns.ts';
 import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
@@ -51,13 +51,7 @@ export class BallEdits extends Edits<FoundBall> {
     await this.balls.insert(scope, tx, { ...BLANK_BALL, blockId, ...own });
   }
 
-  override async check(
-    scope: Scope,
-    tx: Handle,
-    { of }: FoundBall,
-    _verb: Verb,
-    fields: Fields,
-  ): Promise<Fields> {
+  override async check({ scope, tx, found: { of }, fields }: Checking<FoundBall>): Promise<Fields> {
     const blockId = fields['blockId'];
     if (typeof blockId !== 'string') return fields;
     const block = await this.blocks.find(scope, tx, blockId);

@@ -185,7 +185,7 @@ export class ChangesService {
     const said = isSet
       ? await this.checkedBy(edits.fieldsOf.set, fields)
       : { deleted: verb === 'remove' };
-    const wanted = await edits.check(scope, tx, found, verb, said);
+    const wanted = await edits.check({ scope, tx, found, verb, fields: said });
     const of = { ...found, thing };
     const expected = { seen, was: was ?? null };
     const changed = await this.history.settle(scope, tx, of, wanted, expected, writer);

@@ -37,6 +37,15 @@ export interface Saving {
   readonly who: string;
 }
 
+/** What is about to be written of a thing, to be looked at. */
+export interface Checking<F extends Found = Found> {
+  readonly scope: Scope;
+  readonly tx: Handle;
+  readonly found: F;
+  readonly verb: Verb;
+  readonly fields: Fields;
+}
+
 type FieldsClass = new () => object;
 
 /** How things of one kind are found, checked and stored; what all of them share is the executor's. */
@@ -56,7 +65,7 @@ export abstract class Edits<F extends Found = Found> {
   }
 
   /** Says what of the fields is to be written. Throws where somebody may not, or where they cannot be. */
-  check(_scope: Scope, _tx: Handle, _found: F, _verb: Verb, fields: Fields): Promise<Fields> {
+  check({ fields }: Checking<F>): Promise<Fields> {
     return Promise.resolve(fields);
   }
 

@@ -1,8 +1,8 @@
 import { BLANK_LESSON } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { Edits } from '../history/edits.ts';
-import type { Found, Making, Saving } from '../history/edits.ts';
+import type { Checking, Found, Making, Saving } from '../history/edits.ts';
 import { columnsOf } from '../history/columns.ts';
 import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
@@ -55,13 +55,7 @@ export class LessonEdits extends Edits {
     });
   }
 
-  override check(
-    _scope: Scope,
-    _tx: Handle,
-    found: Found,
-    verb: Verb,
-    fields: Fields,
-  ): Promise<Fields> {
+  override check({ found, verb, fields }: Checking): Promise<Fields> {
     if (found.fields['deleted'] === true && verb === 'set')
       throw new NotFoundException('There is no such lesson in this academy.');
     const { startsAt } = fields;

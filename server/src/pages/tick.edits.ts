@@ -1,8 +1,8 @@
 import { latestDayAt } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { Edits } from '../history/edits.ts';
-import type { Found, Saving } from '../history/edits.ts';
+import type { Checking, Found, Saving } from '../history/edits.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
@@ -40,13 +40,7 @@ export class TickEdits extends Edits<FoundTick> {
     return { ...found, lessonId, playerId, date, isHomework };
   }
 
-  override check(
-    _scope: Scope,
-    _tx: Handle,
-    { date, isHomework }: FoundTick,
-    _verb: Verb,
-    fields: Fields,
-  ): Promise<Fields> {
+  override check({ found: { date, isHomework }, fields }: Checking<FoundTick>): Promise<Fields> {
     if (!isHomework) throw invalid([{ field: 'id', reason: 'there is no homework on that day' }]);
     // A player’s own day may be ahead of the academy’s.
     if (date.slice(0, 10) > latestDayAt(this.clock.text()))

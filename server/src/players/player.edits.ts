@@ -1,9 +1,9 @@
 import { blankPlayer } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
 import { REFUSALS } from '../door/abilities.ts';
 import { Edits } from '../history/edits.ts';
-import type { Found, Making, Saving } from '../history/edits.ts';
+import type { Checking, Found, Making, Saving } from '../history/edits.ts';
 import { columnsOf } from '../history/columns.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
@@ -80,13 +80,7 @@ export class PlayerEdits extends Edits<FoundPlayer> {
     });
   }
 
-  override check(
-    scope: Scope,
-    _tx: Handle,
-    { row }: FoundPlayer,
-    verb: Verb,
-    fields: Fields,
-  ): Promise<Fields> {
+  override check({ scope, found: { row }, verb, fields }: Checking<FoundPlayer>): Promise<Fields> {
     if (row.deletedAt !== null && verb === 'set') throw new NotFoundException(NO_PLAYER);
     refuseHidden(scope, row, fields);
     return Promise.resolve(fields);

@@ -1,8 +1,8 @@
 import { fieldsOf, recordOf } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { Edits } from '../history/edits.ts';
-import type { Found, Saving } from '../history/edits.ts';
+import type { Checking, Found, Saving } from '../history/edits.ts';
 import type { Scope } from '../common/scope.ts';
 import { checked } from '../common/validation.ts';
 import type { Handle } from '../db/handle.ts';
@@ -27,13 +27,7 @@ export class SettingEdits extends Edits {
     return { id: scope.academyId, of: '', label: 'settings', fields, version };
   }
 
-  override async check(
-    _scope: Scope,
-    _tx: Handle,
-    { fields }: Found,
-    _verb: Verb,
-    asked: Fields,
-  ): Promise<Fields> {
+  override async check({ found: { fields }, fields: asked }: Checking): Promise<Fields> {
     const changes = fieldsOf('setting', asked);
     await whole({ ...fields, ...changes });
     return changes;

@@ -1,8 +1,8 @@
 import { fieldsOf, recordOf } from '@loxos/core';
-import type { Fields, Verb } from '@loxos/core';
+import type { Fields } from '@loxos/core';
 import { ForbiddenException, Injectable } from '@nestjs/common';
 import { Edits } from '../history/edits.ts';
-import type { Found, Saving } from '../history/edits.ts';
+import type { Checking, Found, Saving } from '../history/edits.ts';
 import type { Scope } from '../common/scope.ts';
 import { checked, invalid } from '../common/validation.ts';
 import type { Handle } from '../db/handle.ts';
@@ -57,13 +57,7 @@ export class PartEdits extends Edits<FoundPart> {
   }
 
   /** What it comes to is checked as a whole before any of it is kept. */
-  override async check(
-    scope: Scope,
-    tx: Handle,
-    found: FoundPart,
-    _verb: Verb,
-    asked: Fields,
-  ): Promise<Fields> {
+  override async check({ scope, tx, found, fields: asked }: Checking<FoundPart>): Promise<Fields> {
     const { part, lesson, fields } = found;
     if ('body' in asked && !(await this.body.isRead(scope, tx, lesson, fields['body'])))
       throw new ForbiddenException(BODY_HIDDEN);
