@@ -167,7 +167,7 @@ describe('a change in words', () => {
     ],
     [[step('ball', 'set', 'a', { faceAngleDeg: 2 })], 'A ball changed: face angle'],
     [[step('ball', 'add', 'a', { carryM: 2 })], 'A ball added'],
-    [[step('player', 'add', 'p', { name: 'Bo Lind' }, '')], 'Bo Lind made'],
+    [[step('player', 'add', 'p', { name: 'Bo Lind' }, '')], 'Bo Lind added'],
     [[step('block', 'add', 'k', { kind: 'toned' })], 'Block begun: toned down'],
     [[step('file', 'remove', 'f')], 'A launch file taken back'],
     [

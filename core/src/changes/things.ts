@@ -71,7 +71,7 @@ export const THINGS: { readonly [T in ThingName]: ThingDefinition } = {
     parent: null,
     collection: 'players',
     may: { add: PLAN, set: PLAN, remove: PLAN, restore: PLAN },
-    did: { add: 'made', set: 'changed', remove: 'taken away', restore: 'brought back' },
+    did: { add: 'added', set: 'changed', remove: 'taken away', restore: 'brought back' },
   },
   lesson: {
     plural: 'lessons',
