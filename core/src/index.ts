@@ -32,7 +32,7 @@ export type { ClubSaid, ColumnSaid, IntakeQuestion, IntakeSays } from './intake/
 export { partWords, type FilePart } from './intake/parts.ts';
 export type { ColumnVerdict } from './intake/verdicts.ts';
 export { withoutParts } from './intake/without-parts.ts';
-export { optionsOf, saidWith, type FileFor } from './intake/says.ts';
+export { optionsOf, saidWith, type FileFor } from './intake/file-answers.ts';
 export { DAY_ORDERS, type DayOrder } from './intake/day.ts';
 export { TEXT_MEANINGS, isQuantity } from './intake/meaning.ts';
 export { CONFIDENCE } from './intake/header.ts';
@@ -41,7 +41,7 @@ export { SIDES, sidesOf, type Side } from './intake/side.ts';
 export type { SignRule } from './intake/value.ts';
 export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
 export type { BallsJson } from './intake/ball-file.ts';
-export { printLaunchFile } from './intake/print.ts';
+export { printLaunchFile } from './intake/write-file.ts';
 export { BALL_QUANTITIES, EMPTY_BALL, QUANTITY_NAMES, infoOf } from './intake/quantities.ts';
 export type { BallFigures, BallQuantity, MeasuredBall } from './intake/quantities.ts';
 export { HANDS, handSign, type Hand } from './line/hand.ts';

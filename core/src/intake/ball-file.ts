@@ -1,8 +1,8 @@
 /** Balls written out in Loxos' own forms, which it reads back bit for bit. */
 import { findClub } from '../delivery/club.ts';
 import type { Hand } from '../line/hand.ts';
-import { printLaunchFile } from './print.ts';
-import type { PrintOptions } from './print.ts';
+import { printLaunchFile } from './write-file.ts';
+import type { PrintOptions } from './write-file.ts';
 import { BALL_QUANTITIES, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
 

@@ -14,7 +14,7 @@ import { afterMove, chanceOf, possibleOf } from './chance.ts';
 import type { Chance, ChanceContext } from './chance.ts';
 import type { Coupling } from './coupling.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
-import type { Desk } from './desk.ts';
+import type { PlanBasis } from './basis.ts';
 import { monitorLook, postLook, strikeLook } from './looks.ts';
 import type { DecidedRoute, Look } from './looks.ts';
 import type { NumberState } from './off.ts';
@@ -39,7 +39,7 @@ export interface Believed extends Tapped {
 export interface ChancesInput {
   readonly read: ReadGroup;
   readonly believed: Believed;
-  readonly desk: Desk;
+  readonly basis: PlanBasis;
   readonly coupling: Coupling;
   readonly seen: readonly SeenFact[];
   readonly numbers: readonly NumberState[];
@@ -76,11 +76,11 @@ const beyondWindow = (toeMm: number, half95: number): number =>
   1 - normalTail((Math.abs(toeMm) - STRIKE_WINDOW_MM) / Math.max(1e-9, half95 / NORMAL_975));
 
 /** The chance that face and path differ by more than a straight ball bears. */
-function gapBeyond({ normal, fields }: Belief, desk: Desk): number {
+function gapBeyond({ normal, fields }: Belief, basis: PlanBasis): number {
   const weights = gapOf(fields);
   const gap = weights.reduce((sum, weight, i) => sum + weight * normal.mean[i]!, 0);
   const sd = Math.sqrt(Math.max(1e-9, varianceOf(normal, weights)));
-  const { gapDeg, windows } = desk.wanted;
+  const { gapDeg, windows } = basis.wanted;
   return 1 - normalTail((Math.abs(gap - gapDeg) - windows.gapDeg) / sd);
 }
 
@@ -88,7 +88,7 @@ function gapBeyond({ normal, fields }: Belief, desk: Desk): number {
 const BEYOND_DEG = 9;
 
 /** Where balls land for whatever the player may deliver and be moved to. */
-function surfaceFor({ fields }: Belief, { cloud, wanted, context }: Desk) {
+function surfaceFor({ fields }: Belief, { cloud, wanted, context }: PlanBasis) {
   const { typical, head } = cloud;
   const span = (a: number, b: number): readonly [number, number] => [
     Math.min(a, b) - BEYOND_DEG,
@@ -106,13 +106,13 @@ function surfaceFor({ fields }: Belief, { cloud, wanted, context }: Desk) {
 export function believedIn(
   read: ReadGroup,
   belief: Belief,
-  desk: Desk,
+  basis: PlanBasis,
   isShapeAsked: boolean,
 ): Believed {
-  const { cloud, wanted, context } = desk;
+  const { cloud, wanted, context } = basis;
   const { typical, head } = cloud;
   const { bands } = context;
-  const surface = surfaceFor(belief, desk);
+  const surface = surfaceFor(belief, basis);
   const spread = deviationsOf(belief.scatter);
   const chance = { typical, surface, spread, wanted, isShapeAsked, bands };
   const { lieDeg } = head;
@@ -125,8 +125,8 @@ export function believedIn(
   return { belief, possible, middle: typical, chance };
 }
 
-/** A desk for a player whose middle delivery is another, read off the surface: enough to choose a route. */
-function quickDesk(delivery: Delivery, chance: ChanceContext, desk: Desk): Desk {
+/** A basis for a player whose middle delivery is another, read off the surface: enough to choose a route. */
+function quickBasis(delivery: Delivery, chance: ChanceContext, basis: PlanBasis): PlanBasis {
   const at = ({ pathDeg, faceDeg, turnDeg = 0, toeMm }: Placement) => ({
     ...afterMove(
       delivery,
@@ -143,7 +143,7 @@ function quickDesk(delivery: Delivery, chance: ChanceContext, desk: Desk): Desk 
     nameShare: 0,
     landings: [],
   });
-  return { ...desk, cloud: cloudAround(delivery, desk.cloud.head, chance.spread), at };
+  return { ...basis, cloud: cloudAround(delivery, basis.cloud.head, chance.spread), at };
 }
 
 /** Looks cost: a monitor is not at hand, a stick or a post is laid. */
@@ -152,11 +152,11 @@ const COST = { strike: 0, post: 0.02, stick: 0.05, balls: 0.02, monitor: 0.12 } 
 const TELLS_FROM = 0.03;
 
 export function chancesAt(input: ChancesInput): Chances {
-  const { read, desk, coupling, seen } = input;
+  const { read, basis, coupling, seen } = input;
   const { belief, possible, middle, chance } = input.believed;
   const strikeOff = strikeOffIn(read, seen);
   const isStrikeOff = strikeOff !== null;
-  const beyond = gapBeyond(belief, desk);
+  const beyond = gapBeyond(belief, basis);
   const off = { isGapOff: beyond >= RATES.gapOff, isGapClear: beyond >= RATES.gapSure };
   const delivered = ({ figure }: NumberState): boolean =>
     figure === 'clubPathDeg' || figure === 'faceAngleDeg' || figure === 'faceToPathDeg';
@@ -192,7 +192,7 @@ export function chancesAt(input: ChancesInput): Chances {
     return own;
   };
   const routeAt = (delivery: Delivery): DecidedRoute | null => {
-    const there = quickDesk(delivery, chance, desk);
+    const there = quickBasis(delivery, chance, basis);
     const now = there.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
     const routes = routesOf(there, coupling, { isStrikeOff: false, ...off }, now);
     const route = routes[bestOf(routes)];
@@ -213,15 +213,15 @@ interface LookInput extends ChancesInput {
 }
 
 /** Every look that would show something of these balls. */
-function looksAt({ read, believed, desk, seen, routeAt }: LookInput): Look[] {
+function looksAt({ read, believed, basis, seen, routeAt }: LookInput): Look[] {
   const { belief, possible, chance } = believed;
   const { inferred, countedIds } = read.group;
-  const { lieDeg } = desk.cloud.head;
+  const { lieDeg } = basis.cloud.head;
   const at = { belief, lieDeg, possible, context: chance, routeAt };
   const isStrikeSeen = seen.some(({ figure }) => figure === 'strikeToeMm');
   const hasPost = read.views.some(({ ball }) => ball.seen === 'post');
   const balls = countedIds.length;
-  const more = ballsThatSettle({ belief, desk, balls, chance, routeAt });
+  const more = ballsThatSettle({ belief, basis, balls, chance, routeAt });
   return [
     ...(!isStrikeSeen && belief.fields.includes('strikeToeMm') ? [strikeLook(at)] : []),
     ...(inferred?.byEye === true && !hasPost ? [postLook(at)] : []),
@@ -246,6 +246,6 @@ function lookFor(input: LookInput, p: number): Look {
     .sort((a, b) => worth(b) - worth(a));
   if (best !== undefined && worth(best) >= p + TELLS_FROM) return best;
   // Nothing tells more of what the ball says: where the body aims is looked at, which no ball says.
-  if (input.desk.context.aimDeg === null) return { ...HIT_MORE, kind: 'stick', promised: p };
+  if (input.basis.context.aimDeg === null) return { ...HIT_MORE, kind: 'stick', promised: p };
   return best ?? { ...HIT_MORE, promised: p };
 }

@@ -58,7 +58,7 @@ export interface DecidedRoute {
   readonly whole: WholeMove;
 }
 
-export interface LookDesk {
+export interface LookBasis {
   readonly belief: Belief;
   readonly lieDeg: number;
   readonly possible: readonly Possible[];
@@ -94,8 +94,8 @@ const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, x, i) => sum + x * b[i]!, 0);
 
 /** What a look would show of each that may be, what is then believed and worked on, and whether that gains. */
-function branchesOf(desk: LookDesk, { weights, sd, putDown, shows }: Measures): Branch[] {
-  const { belief, possible, context, routeAt, lieDeg } = desk;
+function branchesOf(basis: LookBasis, { weights, sd, putDown, shows }: Measures): Branch[] {
+  const { belief, possible, context, routeAt, lieDeg } = basis;
   const noises = normalPoints(possible.length, weights.length);
   return possible.map((one, i): Branch => {
     const values = belief.fields.map((field) => one.delivery[field]);
@@ -131,8 +131,8 @@ function answerOf(shows: LookShows, own: readonly Branch[], all: number): LookAn
   };
 }
 
-function lookOf(desk: LookDesk, measures: Measures): Look {
-  const branches = branchesOf(desk, measures);
+function lookOf(basis: LookBasis, measures: Measures): Look {
+  const branches = branchesOf(basis, measures);
   const all = branches.length;
   const answers = LOOK_ANSWERS.flatMap((shows) => {
     const own = branches.filter((branch) => branch.shows === shows);
@@ -156,10 +156,10 @@ const strikeAt = (toeMm: number): EyeStrike =>
   three(toeMm, SHOWS_FROM.strikeMm, ['heel', 'middle', 'toe']);
 
 /** A face sprayed: where on it the balls are struck; put down in three places, and no finer. */
-export const strikeLook = (desk: LookDesk): Look =>
-  lookOf(desk, {
+export const strikeLook = (basis: LookBasis): Look =>
+  lookOf(basis, {
     kind: 'strike',
-    weights: [pickOf(desk.belief.fields, 'strikeToeMm')],
+    weights: [pickOf(basis.belief.fields, 'strikeToeMm')],
     sd: LOOK_ERRORS.strikeMm,
     putDown: { of: (toeMm) => EYE_AMOUNTS.strikeToeMm[strikeAt(toeMm)], sd: SEEN_STRIKE_SD_MM },
     shows: ([toeMm]) => strikeAt(toeMm!),
@@ -169,17 +169,17 @@ export const strikeLook = (desk: LookDesk): Look =>
 const SLOPE_STEP = 0.5;
 
 /** A start post on the line: which side of it the balls pass. */
-export function postLook(desk: LookDesk): Look {
-  const { belief, context } = desk;
+export function postLook(basis: LookBasis): Look {
+  const { belief, context } = basis;
   const { fields, normal } = belief;
   const startOf = (values: readonly number[]): number =>
-    afterMove(deliveryAt(belief, values, context.typical, desk.lieDeg), NO_MOVE, context).startDeg;
+    afterMove(deliveryAt(belief, values, context.typical, basis.lieDeg), NO_MOVE, context).startDeg;
   const weights = fields.map((_, i) => {
     const moved = (by: number) => normal.mean.map((value, k) => (k === i ? value + by : value));
     return (startOf(moved(SLOPE_STEP)) - startOf(moved(-SLOPE_STEP))) / (2 * SLOPE_STEP);
   });
   const offset = startOf(normal.mean) - dot(weights, normal.mean) - context.wanted.startDeg;
-  return lookOf(desk, {
+  return lookOf(basis, {
     kind: 'post',
     weights: [weights],
     sd: LOOK_ERRORS.postDeg,
@@ -188,12 +188,12 @@ export function postLook(desk: LookDesk): Look {
 }
 
 /** A monitor: face and path are then known. */
-export const monitorLook = (desk: LookDesk): Look =>
-  lookOf(desk, {
+export const monitorLook = (basis: LookBasis): Look =>
+  lookOf(basis, {
     kind: 'monitor',
     weights: [
-      pickOf(desk.belief.fields, 'clubPathDeg'),
-      pickOf(desk.belief.fields, 'faceAngleDeg'),
+      pickOf(basis.belief.fields, 'clubPathDeg'),
+      pickOf(basis.belief.fields, 'faceAngleDeg'),
     ],
     sd: LOOK_ERRORS.monitorDeg,
     shows: (_, route) => (route?.first === 'face' ? 'face' : 'path'),

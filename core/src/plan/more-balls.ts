@@ -10,12 +10,12 @@ import type { Belief, PathFace } from './belief.ts';
 import { chanceOf, possibleOf } from './chance.ts';
 import type { ChanceContext } from './chance.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
-import type { Desk } from './desk.ts';
+import type { PlanBasis } from './basis.ts';
 import type { DecidedRoute } from './looks.ts';
 
 export interface MoreBallsInput {
   readonly belief: Belief;
-  readonly desk: Desk;
+  readonly basis: PlanBasis;
   /** Balls hit. */
   readonly balls: number;
   readonly chance: ChanceContext;
@@ -69,9 +69,9 @@ function isScatterInTheWay({
 
 /** The fewest of the numbers a coach would ask for that settle it in three of four; null where none does. */
 export function ballsThatSettle(input: MoreBallsInput): MoreBalls | null {
-  const { belief, desk, balls, chance, routeAt } = input;
+  const { belief, basis, balls, chance, routeAt } = input;
   if (!isScatterInTheWay(input)) return null;
-  const { typical, head } = desk.cloud;
+  const { typical, head } = basis.cloud;
   for (const more of ASKED) {
     if (more > PLAN_DEFAULTS.mostMore) break;
     const share = 1 / balls - 1 / (balls + more);

@@ -10,8 +10,8 @@ import { believedIn, chancesAt } from './chances.ts';
 import type { Middle } from './outcome.ts';
 import { couplingOf } from './coupling.ts';
 import type { Coupling } from './coupling.ts';
-import { deskOf } from './desk.ts';
-import type { PlanContext } from './desk.ts';
+import { basisOf } from './basis.ts';
+import type { PlanContext } from './basis.ts';
 import type { Look } from './looks.ts';
 import { numberStates } from './off.ts';
 import type { NumberState } from './off.ts';
@@ -111,11 +111,11 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const coupling = couplingIn(read, counted);
   const belief = beliefOf(read, delivery, context);
   const isByEye = group.inferred?.byEye === true;
-  const desk = deskOf(cloudFor(read, typical, belief), wanted, context, isByEye);
-  const believed = believedIn(read, belief, desk, said);
-  const now = desk.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
-  const chances = chancesAt({ read, believed, desk, coupling, seen, numbers });
-  const routes = routesOf(desk, coupling, chances.off, now, believed.middle);
+  const basis = basisOf(cloudFor(read, typical, belief), wanted, context, isByEye);
+  const believed = believedIn(read, belief, basis, said);
+  const now = basis.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
+  const chances = chancesAt({ read, believed, basis, coupling, seen, numbers });
+  const routes = routesOf(basis, coupling, chances.off, now, believed.middle);
   const best = chances.bestOf(routes);
   const { p, ifWrong } = chances.of(routes[best]);
   const question: Question | null = isFileInDoubt(read)

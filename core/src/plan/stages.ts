@@ -4,7 +4,7 @@ import type { ProofFigure } from '../reading/figure.ts';
 import type { WholeMove } from './chance.ts';
 import type { Coupling } from './coupling.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
-import type { Desk } from './desk.ts';
+import type { PlanBasis } from './basis.ts';
 import type { Outcome, Placement } from './outcome.ts';
 import { JUDGED_BY, JUDGED_BY_EYE, placeRoutes } from './routes.ts';
 import type { Move, PlacedStage, RouteId, RouteInput } from './routes.ts';
@@ -57,9 +57,14 @@ function stageTargets(
   );
 }
 
-function stageOf(desk: Desk, { move, at }: PlacedStage, before: Placement, now: Outcome): Stage {
-  const expected = desk.at(at);
-  const judged = (desk.isByEye ? JUDGED_BY_EYE : JUDGED_BY)[move];
+function stageOf(
+  basis: PlanBasis,
+  { move, at }: PlacedStage,
+  before: Placement,
+  now: Outcome,
+): Stage {
+  const expected = basis.at(at);
+  const judged = (basis.isByEye ? JUDGED_BY_EYE : JUDGED_BY)[move];
   return {
     move,
     pathDeg: at.pathDeg + (at.turnDeg ?? 0),
@@ -82,26 +87,26 @@ const wholeOf = (end: Placement, middle: PathAndFace): WholeMove => ({
 });
 
 export function routesOf(
-  desk: Desk,
+  basis: PlanBasis,
   coupling: Coupling,
   off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>,
   now: Outcome,
-  middle: PathAndFace = desk.cloud.typical,
+  middle: PathAndFace = basis.cloud.typical,
 ): Route[] {
-  const { typical } = desk.cloud;
+  const { typical } = basis.cloud;
   const start = { pathDeg: typical.clubPathDeg, faceDeg: typical.faceAngleDeg };
   const placed = placeRoutes({
     hand: typical.hand,
     ...start,
     toeMm: typical.strikeToeMm,
-    wanted: desk.wanted,
+    wanted: basis.wanted,
     coupling: coupling.slope,
     ...off,
-    aimDeg: desk.context.aimDeg,
+    aimDeg: basis.context.aimDeg,
   });
   return placed.map(({ id, stages }) => {
     const made = stages.map((stage, index) =>
-      stageOf(desk, stage, stages[index - 1]?.at ?? start, now),
+      stageOf(basis, stage, stages[index - 1]?.at ?? start, now),
     );
     const meanMissM = made.reduce((sum, { expected }) => sum + expected.missM, 0) / made.length;
     return { id, stages: made, whole: wholeOf(stages.at(-1)!.at, middle), meanMissM };

@@ -123,7 +123,7 @@ export function smallestChange(
   return sizes.length === 0 ? 1 : smallestShare * Math.abs(mean(sizes));
 }
 
-interface Bench {
+interface Compared {
   readonly before: readonly ProofBall[];
   readonly after: readonly ProofBall[];
   readonly options: JudgeOptions;
@@ -140,19 +140,26 @@ function nearerBy(
   return Math.abs(before - wanted) - Math.abs(after - wanted);
 }
 
-function differenceIn({ before, after, options }: Bench, figure: ProofFigure): Difference | null {
+function differenceIn(
+  { before, after, options }: Compared,
+  figure: ProofFigure,
+): Difference | null {
   const isApart = options.isSameSource === false;
   const apartSd = isApart ? Math.SQRT2 * (options.sharedSd?.[figure] ?? 0) : 0;
   return differenceOf(valuesOf(before, figure), valuesOf(after, figure), apartSd);
 }
 
-function changeOf(bench: Bench, figure: ProofFigure, confidence: number): FigureChange | null {
-  const { before, after, options } = bench;
+function changeOf(
+  compared: Compared,
+  figure: ProofFigure,
+  confidence: number,
+): FigureChange | null {
+  const { before, after, options } = compared;
   const [b, a] = [valuesOf(before, figure), valuesOf(after, figure)];
   if (b.length === 0 || a.length === 0) return null;
   const [beforeMean, afterMean] = [trimmedOf(b).middle, trimmedOf(a).middle];
   const wanted = options.wanted[figure] ?? null;
-  const difference = differenceIn(bench, figure);
+  const difference = differenceIn(compared, figure);
   const half = difference === null ? null : halfOf(difference, confidence);
   const nearer = nearerBy(figure, beforeMean, afterMean, wanted);
   const off = (value: number | null, by: number | null): number | null =>
@@ -177,7 +184,7 @@ function changeOf(bench: Bench, figure: ProofFigure, confidence: number): Figure
 }
 
 /** Half-width of where the block after stands: an absolute claim, so the shared error counts in full. */
-function standsHalf({ after, options }: Bench, figure: ProofFigure, confidence: number): number {
+function standsHalf({ after, options }: Compared, figure: ProofFigure, confidence: number): number {
   const values = valuesOf(after, figure);
   if (values.length < BALLS_AT_LEAST) return Infinity;
   const { variance, degrees } = trimmedOf(values);
@@ -185,13 +192,13 @@ function standsHalf({ after, options }: Bench, figure: ProofFigure, confidence: 
   return Math.hypot(own, NORMAL_975 * (options.sharedSd?.[figure] ?? 0));
 }
 
-function verdictOf(bench: Bench, change: FigureChange, confidence: number): Verdict {
+function verdictOf(compared: Compared, change: FigureChange, confidence: number): Verdict {
   const { figure, low, high, nearerLow, nearerHigh, smallest, wanted, afterMean } = change;
   if (low === null || high === null || nearerLow === null || nearerHigh === null) {
     return 'not yet clear';
   }
-  const window = (bench.options.windows ?? WINDOWS)[figure];
-  const half = standsHalf(bench, figure, confidence);
+  const window = (compared.options.windows ?? WINDOWS)[figure];
+  const half = standsHalf(compared, figure, confidence);
   if (window !== undefined && wanted !== null) {
     const [from, to] = [change.beforeMean - wanted, afterMean - wanted];
     if (Math.abs(to) + half <= window) return 'there';
@@ -214,10 +221,10 @@ function neededOf(change: FigureChange, verdict: Verdict, confidence: number): n
   return needed === null || needed <= Math.max(beforeCount, afterCount) ? null : needed;
 }
 
-function namedOf(bench: Bench, figure: ProofFigure, confidence: number): NamedChange[] {
-  const change = changeOf(bench, figure, confidence);
+function namedOf(compared: Compared, figure: ProofFigure, confidence: number): NamedChange[] {
+  const change = changeOf(compared, figure, confidence);
   if (change === null) return [];
-  const verdict = verdictOf(bench, change, confidence);
+  const verdict = verdictOf(compared, change, confidence);
   return [{ ...change, verdict, ballsNeeded: neededOf(change, verdict, confidence) }];
 }
 
@@ -250,10 +257,15 @@ const pOf = ({ by, error, degrees }: Difference): number =>
   error > 0 ? 2 * (1 - tCumulative(Math.abs(by) / error, degrees)) : by === 0 ? 1 : 0;
 
 /** The figures beside the named ones, each with an interval under which all of them hold at once. */
-function othersOf(bench: Bench, figures: readonly ProofFigure[], rate: number): FigureChange[] {
+function othersOf(
+  compared: Compared,
+  figures: readonly ProofFigure[],
+  rate: number,
+): FigureChange[] {
   const known = figures.flatMap((figure) => {
-    const difference = differenceIn(bench, figure);
-    return valuesOf(bench.before, figure).length > 0 && valuesOf(bench.after, figure).length > 0
+    const difference = differenceIn(compared, figure);
+    return valuesOf(compared.before, figure).length > 0 &&
+      valuesOf(compared.after, figure).length > 0
       ? [{ figure, p: difference === null ? 1 : pOf(difference) }]
       : [];
   });
@@ -261,17 +273,17 @@ function othersOf(bench: Bench, figures: readonly ProofFigure[], rate: number): 
     known.map(({ p }) => p),
     rate,
   );
-  return known.flatMap(({ figure }, i) => changeOf(bench, figure, 1 - rates[i]!) ?? []);
+  return known.flatMap(({ figure }, i) => changeOf(compared, figure, 1 - rates[i]!) ?? []);
 }
 
 /** Whether it scatters less: start and finish together, each ball a row. */
-function steadiedOf(bench: Bench): Verdict {
+function steadiedOf(compared: Compared): Verdict {
   const rowsOf = (balls: readonly ProofBall[]): number[][] =>
     balls.flatMap((ball) => {
-      const row = bench.options.figures.map((figure) => ball[figure]);
+      const row = compared.options.figures.map((figure) => ball[figure]);
       return row.every((value) => typeof value === 'number') ? [row] : [];
     });
-  const test = testSpread(rowsOf(bench.before), rowsOf(bench.after));
+  const test = testSpread(rowsOf(compared.before), rowsOf(compared.after));
   if (test === null) return 'not yet clear';
   if (test.pTighter <= RATES.tighter) return 'on plan';
   return test.pWider <= RATES.wider ? 'away from plan' : 'not yet clear';
@@ -291,13 +303,13 @@ export function judgeBlocks(
   if (figures.length < 1 || figures.length > 2 || !isKnown) {
     throw new RangeMisuse('options.figures', figures.join(', '), 'one or two proof figures');
   }
-  const bench = { before, after, options };
+  const compared = { before, after, options };
   const share = isOpen ? RATES.openShare : 1;
   const [decides, objects] = figures as [ProofFigure, ProofFigure | undefined];
-  const first = namedOf(bench, decides, 1 - share * RATES.headline);
+  const first = namedOf(compared, decides, 1 - share * RATES.headline);
   const isChanged = first.some(({ verdict }) => CHANGED.has(verdict));
   const left = share * (isChanged ? RATES.afterHeadline : RATES.besideHeadline);
-  const second = objects === undefined ? [] : namedOf(bench, objects, 1 - left / 2);
+  const second = objects === undefined ? [] : namedOf(compared, objects, 1 - left / 2);
   const named = [...first, ...second];
   const rest = PROOF_FIGURES.filter((figure) => !figures.includes(figure));
   const spread = spreadChange(
@@ -306,12 +318,12 @@ export function judgeBlocks(
     1 - (isSteadied ? 2 * RATES.tighter : left / 8),
   );
   return {
-    verdict: isSteadied ? steadiedOf(bench) : headlineOf(named),
+    verdict: isSteadied ? steadiedOf(compared) : headlineOf(named),
     isOpen,
     isSteadied,
     named,
     counts: [],
-    others: othersOf(bench, rest, left / 2),
+    others: othersOf(compared, rest, left / 2),
     spread,
   };
 }

@@ -9,7 +9,7 @@ import { ballsOf, tries } from '../../testing/players.ts';
 import type { Unit } from '../../units/units.ts';
 import { parseLaunchFile } from '../parse.ts';
 import type { ParsedLaunchFile } from '../parse.ts';
-import { printLaunchFile } from '../print.ts';
+import { printLaunchFile } from '../write-file.ts';
 import { EMPTY_BALL, infoOf } from '../quantities.ts';
 import type { BallQuantity, MeasuredBall } from '../quantities.ts';
 import { TURNABLE } from './signs.ts';

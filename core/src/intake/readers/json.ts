@@ -1,6 +1,6 @@
 import { BALLS_FORMAT } from '../ball-file.ts';
 import { INTAKE_LIMITS, tooManyRows } from '../limits.ts';
-import { ownName } from '../print.ts';
+import { ownName } from '../write-file.ts';
 import { BALL_QUANTITIES } from '../quantities.ts';
 import type { RawRow, RawTable } from './raw.ts';
 

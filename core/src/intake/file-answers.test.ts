@@ -1,5 +1,5 @@
 import type { IntakeSays } from './questions.ts';
-import { optionsOf, saidWith } from './says.ts';
+import { optionsOf, saidWith } from './file-answers.ts';
 
 describe('what is said of a file', () => {
   it('is said of each column once: more of the same adds, another meaning starts anew', () => {

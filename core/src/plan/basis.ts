@@ -14,7 +14,7 @@ export interface PlanContext extends ResolvedContext {
   readonly route?: RouteId | null;
 }
 
-export interface Desk {
+export interface PlanBasis {
   readonly cloud: Cloud;
   readonly wanted: WantedNumbers;
   readonly context: PlanContext;
@@ -24,12 +24,12 @@ export interface Desk {
 }
 
 /** Outcomes are asked for more than once for the same place. */
-export function deskOf(
+export function basisOf(
   cloud: Cloud,
   wanted: WantedNumbers,
   context: PlanContext,
   isByEye: boolean,
-): Desk {
+): PlanBasis {
   const known = new Map<string, Outcome>();
   const at = (place: Placement): Outcome => {
     const key = [place.pathDeg, place.faceDeg, place.toeMm, place.turnDeg].join(' ');
