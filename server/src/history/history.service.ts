@@ -44,13 +44,15 @@ export interface Expected {
 
 const read = (json: string | null): Fields => (json === null ? {} : (JSON.parse(json) as Fields));
 
-/** Throws 409 with the fields as they are, where there are any. */
-function refuse(fields: readonly string[], current: Fields, version: number): void {
+type Standing = Changed & { readonly fields: Fields };
+
+/** Throws 409 with the thing's id and its fields as they are, where there are any. */
+function refuse(fields: readonly string[], { id, version, fields: current }: Standing): void {
   if (fields.length === 0) return;
   throw new ConflictException({
     message: `Somebody else changed ${fields.join(', ')} meanwhile.`,
     fields: fields.map((field) => ({ field, reason: 'changed by somebody else meanwhile' })),
-    current: { version, ...Object.fromEntries(fields.map((f) => [f, current[f] ?? null])) },
+    current: { id, version, ...Object.fromEntries(fields.map((f) => [f, current[f] ?? null])) },
   });
 }
 
@@ -84,18 +86,18 @@ export class HistoryService {
   async settle(
     scope: Scope,
     tx: Handle,
-    of: Changed & { readonly fields: Fields },
+    of: Standing,
     wanted: Fields,
     { seen, was }: Expected,
     { device }: Pick<Writer, 'device'>,
   ): Promise<FromTo | null> {
     const { thing, id, version, fields: current } = of;
     const unexpected = Object.keys(was ?? {}).filter((name) => !isSame(current[name], was?.[name]));
-    refuse(unexpected, current, version);
+    refuse(unexpected, of);
     if (seen !== null && seen < version) {
       const rows = await this.history.since(scope, tx, thing, id, seen);
       const since = rows.map((row) => ({ device: row.device, after: read(row.after) }));
-      refuse(clashing(wanted, current, since, device), current, version);
+      refuse(clashing(wanted, current, since, device), of);
     }
     const names = Object.keys(wanted);
     const before = Object.fromEntries(names.map((name) => [name, current[name] ?? null]));

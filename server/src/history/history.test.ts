@@ -60,7 +60,7 @@ describe('two devices', () => {
     expect(clash.body).toMatchObject({
       kind: 'conflict',
       fields: [{ field: 'aims' }],
-      current: { aims: 'Straighter', version: 2 },
+      current: { id, aims: 'Straighter', version: 2 },
     });
     expect(await playerNow(id)).toMatchObject({ aims: 'Straighter', bodyNotes: '' });
     // Having seen it, the writer may still want theirs.

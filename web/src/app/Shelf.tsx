@@ -28,7 +28,9 @@ const changeWords = (change: Pending): string =>
 
 function Clash({ entry, current }: { entry: Entry; current: Readonly<Record<string, unknown>> }) {
   const wanted = wantedOf(entry);
-  const names = Object.keys(current).filter((name) => name !== 'version' && name in wanted);
+  const names = Object.keys(current).filter(
+    (name) => !['id', 'version'].includes(name) && name in wanted,
+  );
   return (
     <dl className="grid grid-cols-[auto_1fr_1fr] gap-x-4 text-sm">
       <dt className="font-semibold">Field</dt>

@@ -76,6 +76,21 @@ describe('the log of changes', () => {
   });
 });
 
+describe('a change of several things that clashed in one', () => {
+  it('goes over that one, and over nothing else unseen', async () => {
+    queryClient.setQueryData(keys.piece('l', 'balls'), [
+      { id: 'a', version: 1 },
+      { id: 'b', version: 2 },
+    ]);
+    const out = (id: string) => step('ball.set', { id, of: 'l' }, { keep: 'out' });
+    await push(out('a'), out('b'));
+    const { id } = useLog.getState().entries[0]!;
+    await shelve(id, { reason: 'changed', current: { id: 'b', version: 7, keep: 'in' } });
+    await sendAgain(id);
+    expect(steps().map(({ seen }) => seen)).toEqual([1, 7]);
+  });
+});
+
 describe('two tabs of one browser', () => {
   it('lose nothing of each other: what the other wrote is read beside what is being written here', async () => {
     await push(part('ours'));

@@ -1,3 +1,4 @@
+import type { Fields, Step } from '@loxos/core';
 import { create } from 'zustand';
 import { newId } from './new-id.ts';
 import { deleteEntry, putEntry, readEntries } from './log-db.ts';
@@ -74,18 +75,21 @@ export function drop(id: string): Promise<void> {
 export const shelve = (id: string, refusal: Refusal): Promise<void> =>
   replace(id, (entry) => ({ ...entry, refusal }));
 
-/** A change that knows of a version it goes over. */
-function knowing(change: Pending, seen: number): Pending {
-  if (isFile(change)) return change;
+/** A change that knows of the version it goes over, of the thing that clashed and of no other. */
+function knowing(change: Pending, { id, version }: Fields): Pending {
+  if (isFile(change) || typeof version !== 'number') return change;
+  const isOne = change.steps.some((step) => step.id === id);
+  const seeing = (step: Step): Step =>
+    isOne && step.id !== id ? step : { ...step, seen: version };
   const [first, ...rest] = change.steps;
-  return { steps: [{ ...first, seen }, ...rest.map((step) => ({ ...step, seen }))] };
+  return { steps: [seeing(first), ...rest.map(seeing)] };
 }
 
 /** Sends a refused change again; after a conflict, knowing what it goes over. */
 export const sendAgain = (id: string): Promise<void> =>
   replace(id, (entry) => {
-    const version = entry.refusal?.current?.['version'];
-    const change = typeof version === 'number' ? knowing(entry.change, version) : entry.change;
+    const current = entry.refusal?.current ?? null;
+    const change = current === null ? entry.change : knowing(entry.change, current);
     return { ...entry, change, refusal: null };
   });
 
