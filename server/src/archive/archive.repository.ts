@@ -7,7 +7,7 @@ import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
 import { closed, player as playerTable, rawFile } from '../db/schema/index.ts';
-import type { LessenedFile } from '../intake/lessened.ts';
+import type { SmallerFile } from '../intake/file-without-parts.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
 import type { TableName } from './tables.ts';
@@ -130,7 +130,7 @@ export class ArchiveRepository {
     scope: Scope,
     db: Handle,
     id: string,
-    { content, ...made }: LessenedFile,
+    { content, ...made }: SmallerFile,
   ): Promise<void> {
     await this.keepFiles(scope, db, [content]);
     const which = and(eq(launchFile.academyId, scope.academyId), eq(launchFile.id, id));

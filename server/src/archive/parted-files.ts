@@ -1,21 +1,21 @@
-import { lessened, partsIn } from '../intake/lessened.ts';
-import type { LessenedFile } from '../intake/lessened.ts';
+import { fileWithoutParts, partsIn } from '../intake/file-without-parts.ts';
+import type { SmallerFile } from '../intake/file-without-parts.ts';
 import type { SharedFile } from './archive.repository.ts';
 
 /** Files to be put in the place of others, by their ids. */
-export type InPlace = ReadonlyMap<string, LessenedFile>;
+export type InPlace = ReadonlyMap<string, SmallerFile>;
 
 async function inPlaceOf(
   files: readonly SharedFile[],
   isDroppedFor: (file: SharedFile) => ((key: string) => boolean) | null,
 ): Promise<InPlace> {
-  const made = new Map<string, LessenedFile>();
+  const made = new Map<string, SmallerFile>();
   for (const one of files) {
     const isDropped = isDroppedFor(one);
     if (isDropped === null) continue;
     const { file, content, player } = one;
     const readFor = { hand: player.hand, player: player.name };
-    const less = await lessened({ ...file, content }, readFor, isDropped);
+    const less = await fileWithoutParts({ ...file, content }, readFor, isDropped);
     if (less !== null) made.set(file.id, less);
   }
   return made;

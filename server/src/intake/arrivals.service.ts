@@ -19,7 +19,7 @@ import type { Marked } from './intake.logic.ts';
 import type { ChangedFigure, LaunchFile, Row } from './intake.dto.ts';
 import { changedFigures } from './changed.ts';
 import type { FileRead } from './read-launch-file.ts';
-import type { Way } from './ways.ts';
+import type { UploadUnderWay } from './uploads-under-way.ts';
 
 export interface Upload {
   readonly name: string;
@@ -113,8 +113,13 @@ export class ArrivalsService {
    * steps, as those of a file that is taken back, and show all at once at the end: cut short, nothing shows. A ball whose
    * line reads otherwise than before is changed, and stays the ball it was.
    */
-  async bringIn(scope: Scope, incoming: Incoming, writer: Writer, way: Way): Promise<Arrived> {
-    way.stage = 'storing';
+  async bringIn(
+    scope: Scope,
+    incoming: Incoming,
+    writer: Writer,
+    underWay: UploadUnderWay,
+  ): Promise<Arrived> {
+    underWay.stage = 'storing';
     const settled = await this.store.write(async (tx) => {
       const found = await this.settle(scope, tx, incoming);
       const count = found.fresh.length;
@@ -132,7 +137,7 @@ export class ArrivalsService {
     const { id, fresh, rows, reread, changed } = settled;
     if (fresh.length > STEP || reread.length > STEP) {
       // What was in the lesson, or reads anew, is changed already.
-      way.canStop = settled.before?.deletedAt !== null && reread.length === 0;
+      underWay.canStop = settled.before?.deletedAt !== null && reread.length === 0;
       for (let from = 0; from < reread.length; from += STEP) {
         const some = reread.slice(from, from + STEP);
         await this.store.step((tx) =>
@@ -140,13 +145,13 @@ export class ArrivalsService {
         );
       }
       for (let to = fresh.length - STEP; to > 0; to -= STEP) {
-        way.share = 1 - to / fresh.length;
-        way.goOn();
+        underWay.share = 1 - to / fresh.length;
+        underWay.goOn();
         const step: readonly [number, number] = [Math.max(0, to - STEP), to];
         await this.store.step((tx) => this.putBalls(scope, tx, incoming, settled, step, true));
       }
-      way.goOn();
-      way.canStop = false;
+      underWay.goOn();
+      underWay.canStop = false;
       await this.store.write(async (tx) => {
         await this.files.mark(scope, tx, id, null);
         const run: readonly [number, number] = [settled.first, settled.first + fresh.length - 1];

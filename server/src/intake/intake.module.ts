@@ -12,13 +12,13 @@ import { SourceEdits } from './source.edits.ts';
 import { SourcesController } from './sources.controller.ts';
 import { SourcesRepository } from './sources.repository.ts';
 import { SourcesService } from './sources.service.ts';
-import { WaysController } from './ways.controller.ts';
-import { Ways } from './ways.ts';
+import { UploadsUnderWayController } from './uploads-under-way.controller.ts';
+import { UploadsUnderWay } from './uploads-under-way.ts';
 
 /** Launch files and their sources. */
 @Module({
   imports: [BallsModule, BlocksModule, HistoryModule, LessonsModule],
-  controllers: [WaysController, IntakeController, SourcesController],
+  controllers: [UploadsUnderWayController, IntakeController, SourcesController],
   providers: [
     ArrivalsService,
     FileEdits,
@@ -27,7 +27,7 @@ import { Ways } from './ways.ts';
     SourceEdits,
     SourcesRepository,
     SourcesService,
-    Ways,
+    UploadsUnderWay,
   ],
   exports: [FileEdits, SourceEdits],
 })

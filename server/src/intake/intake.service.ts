@@ -16,8 +16,8 @@ import { resultMessage, rowPage } from './intake.logic.ts';
 import type { IntakeAnswers, IntakeResult, LaunchFile, Row, RowPage } from './intake.dto.ts';
 import { READ_LAUNCH_FILE, ROWS_AS_THEY_CAME } from './read-launch-file.ts';
 import type { FileAsked, FileNotRead, FileRead } from './read-launch-file.ts';
-import { Stopped, Ways } from './ways.ts';
-import type { Way } from './ways.ts';
+import { Stopped, UploadsUnderWay } from './uploads-under-way.ts';
+import type { UploadUnderWay } from './uploads-under-way.ts';
 import { SourcesRepository } from './sources.repository.ts';
 import { SourcesService } from './sources.service.ts';
 
@@ -42,7 +42,7 @@ export class IntakeService {
     private readonly sources: SourcesRepository,
     private readonly told: SourcesService,
     private readonly arrivals: ArrivalsService,
-    private readonly ways: Ways,
+    private readonly uploads: UploadsUnderWay,
     private readonly pool: Pool,
     private readonly history: HistoryService,
   ) {}
@@ -59,11 +59,11 @@ export class IntakeService {
     writer: Writer,
     gone?: AbortSignal,
   ): Promise<IntakeResult> {
-    return this.ways.on(scope, writer, async (way) => {
-      gone?.addEventListener('abort', () => way.stop(), { once: true });
+    return this.uploads.on(scope, writer, async (underWay) => {
+      gone?.addEventListener('abort', () => underWay.stop(), { once: true });
       try {
         return await this.arrivals.inTurn(lessonId, () =>
-          this.bringInAlone(scope, lessonId, upload, said, writer, way),
+          this.bringInAlone(scope, lessonId, upload, said, writer, underWay),
         );
       } catch (error) {
         if (error instanceof Stopped) return stoppedAt(upload.name);
@@ -78,9 +78,9 @@ export class IntakeService {
     upload: Upload,
     { answers: given, isAskedAgain }: Said,
     writer: Writer,
-    way: Way,
+    underWay: UploadUnderWay,
   ): Promise<IntakeResult> {
-    way.goOn();
+    underWay.goOn();
     const sha256 = createHash('sha256').update(upload.bytes).digest('hex');
     const { of, kept, before, isTaken } = await this.store.read(async (db) => ({
       of: await this.lessons.require(scope, db, lessonId),
@@ -99,8 +99,8 @@ export class IntakeService {
       was: readBy(before),
       readFor: { hand: of.player.hand, player: of.player.name, lessonAt: of.lesson.startsAt },
     };
-    const read = await this.read(scope, asked, way);
-    way.goOn();
+    const read = await this.read(scope, asked, underWay);
+    underWay.goOn();
     if (read.outcome === 'refused') throw new BadRequestException(read.reason);
     // A blank row says nothing: a file of line ends alone would make an answer many times its size.
     const rows: Row[] = read.rows
@@ -112,7 +112,7 @@ export class IntakeService {
       scope,
       { lessonId, upload, sha256, parsed: read, rows },
       writer,
-      way,
+      underWay,
     );
     return {
       ...settled(made.file, made.rows, made.rereadCount),
@@ -126,11 +126,15 @@ export class IntakeService {
   }
 
   /** Reads a file; a large one, or one that has to be unfolded, in a thread of its own. */
-  private async read(scope: Scope, asked: FileAsked, way: Way): Promise<FileRead | FileNotRead> {
+  private async read(
+    scope: Scope,
+    asked: FileAsked,
+    underWay: UploadUnderWay,
+  ): Promise<FileRead | FileNotRead> {
     const isPacked = asked.bytes[0] === 0x50 && asked.bytes[1] === 0x4b;
     if (asked.bytes.length <= LARGE_BYTES && !isPacked) return READ_LAUNCH_FILE.work(asked);
     try {
-      return await this.pool.read(scope, READ_LAUNCH_FILE, asked, way.signal);
+      return await this.pool.read(scope, READ_LAUNCH_FILE, asked, underWay.signal);
     } catch (error) {
       if (error instanceof TookTooMuch) return { outcome: 'refused', reason: TAKES_TOO_MUCH };
       throw error;

@@ -9,7 +9,7 @@ import { launchFile } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { IntakeResult } from './intake.dto.ts';
-import type { FileUnderWay } from './ways.controller.ts';
+import type { FileUnderWay } from './uploads-under-way.controller.ts';
 import type { HistoryEntry } from '../changes/past.dto.ts';
 import { edit, putBack, putInto } from '../testing/edit.ts';
 

@@ -903,10 +903,10 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get: operations['ways_find'];
+    get: operations['uploadsunderway_find'];
     put?: never;
     post?: never;
-    delete: operations['ways_stop'];
+    delete: operations['uploadsunderway_stop'];
     options?: never;
     head?: never;
     patch?: never;
@@ -5512,7 +5512,7 @@ export interface operations {
       };
     };
   };
-  ways_find: {
+  uploadsunderway_find: {
     parameters: {
       query?: never;
       header?: never;
@@ -5551,7 +5551,7 @@ export interface operations {
       };
     };
   };
-  ways_stop: {
+  uploadsunderway_stop: {
     parameters: {
       query?: never;
       header?: never;

@@ -3,8 +3,8 @@ import { ApiNoContentResponse, ApiOkResponse, ApiProperty, ApiTags } from '@nest
 import { May } from '../door/abilities.ts';
 import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { Ways } from './ways.ts';
-import type { Way } from './ways.ts';
+import { UploadsUnderWay } from './uploads-under-way.ts';
+import type { UploadUnderWay } from './uploads-under-way.ts';
 
 const STAGES = ['reading', 'storing'] as const;
 
@@ -18,8 +18,8 @@ export class FileUnderWay {
 /** Files on their way into a lesson, by the change that brings them: how far they are, and stopping them. */
 @ApiTags('intake')
 @Controller('api/files-under-way')
-export class WaysController {
-  constructor(private readonly ways: Ways) {}
+export class UploadsUnderWayController {
+  constructor(private readonly uploads: UploadsUnderWay) {}
 
   @Get(':id')
   @May('log')
@@ -37,9 +37,9 @@ export class WaysController {
     this.require(scope, id).stop();
   }
 
-  private require(scope: Scope, id: string): Way {
-    const way = this.ways.find(scope, id);
-    if (way === null) throw new NotFoundException('No such file is on its way.');
-    return way;
+  private require(scope: Scope, id: string): UploadUnderWay {
+    const underWay = this.uploads.find(scope, id);
+    if (underWay === null) throw new NotFoundException('No such file is on its way.');
+    return underWay;
   }
 }

@@ -6,7 +6,7 @@ import type { Writer } from '../history/history.service.ts';
 export class Stopped extends Error {}
 
 /** How far a file on its way into a lesson has come. */
-export class Way {
+export class UploadUnderWay {
   stage: 'reading' | 'storing' = 'reading';
   /** Share of its balls that are stored, from 0 to 1. */
   share = 0;
@@ -29,23 +29,27 @@ export class Way {
 
 /** Files on their way, by the change that brings each. */
 @Injectable()
-export class Ways {
-  private readonly all = new Map<string, Way>();
+export class UploadsUnderWay {
+  private readonly all = new Map<string, UploadUnderWay>();
 
   /** Does something on a way of its own; a change without a name has one nobody else sees. */
-  async on<T>(scope: Scope, { id }: Writer, work: (way: Way) => Promise<T>): Promise<T> {
-    const way = new Way();
-    if (id === null) return work(way);
+  async on<T>(
+    scope: Scope,
+    { id }: Writer,
+    work: (underWay: UploadUnderWay) => Promise<T>,
+  ): Promise<T> {
+    const underWay = new UploadUnderWay();
+    if (id === null) return work(underWay);
     const key = keyOf(scope, id);
-    this.all.set(key, way);
+    this.all.set(key, underWay);
     try {
-      return await work(way);
+      return await work(underWay);
     } finally {
-      if (this.all.get(key) === way) this.all.delete(key);
+      if (this.all.get(key) === underWay) this.all.delete(key);
     }
   }
 
-  find(scope: Scope, changeId: string): Way | null {
+  find(scope: Scope, changeId: string): UploadUnderWay | null {
     return this.all.get(keyOf(scope, changeId)) ?? null;
   }
 }

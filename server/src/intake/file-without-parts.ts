@@ -14,7 +14,7 @@ export interface HeldFile {
 }
 
 /** The same with fewer rows. */
-export interface LessenedFile extends HeldFile {
+export interface SmallerFile extends HeldFile {
   readonly answers: string;
   readonly content: Buffer;
   readonly sha256: string;
@@ -29,11 +29,11 @@ export const partsIn = (answers: string | null): readonly string[] | null =>
  * A lesson's file without the rows of some of its parts, as text; null where it has none of them. Nothing of its balls
  * changes: what is left stands on the lines it stood on.
  */
-export async function lessened(
+export async function fileWithoutParts(
   { name, answers, rows, content }: HeldFile,
   readFor: FileFor,
   isDropped: (key: string) => boolean,
-): Promise<LessenedFile | null> {
+): Promise<SmallerFile | null> {
   const reading = await readFileBytes(content);
   if (reading.outcome === 'refused') return null;
   const { table } = reading;
