@@ -147,9 +147,13 @@ describe('a player’s page', () => {
 
   it('that was withdrawn says so, and leaves nothing on the phone', async () => {
     await open();
+    noNetwork();
+    say('It hurts when I swing');
+    await waitFor(async () => expect(await readEntries()).toHaveLength(1));
     const message = 'Your coach has withdrawn this page. Ask for a new link.';
     answering({ [GET]: { status: 410, message } });
     await act(lookAgain);
+    expect(await readEntries()).toEqual([]);
     expect(screen.getByText(message)).toBeInTheDocument();
     noNetwork();
     await act(() => openPage(TOKEN));

@@ -44,6 +44,7 @@ async function refresh(): Promise<void> {
     if (status === 404 || status === 410) {
       set({ page: null, trouble: message });
       await forgetPage().catch(() => undefined);
+      for (const { id } of useLog.getState().entries) await drop(id);
     } else set({ isReached: false, trouble: get().page === null ? message : null });
   }
 }
