@@ -41,7 +41,7 @@ describe('founding', () => {
   it('makes an owner, whose name stands by what they change', async () => {
     const player = await t.player();
     const { body } = await t.http().get(`/api/players/${player}/history`).expect(200);
-    expect(body).toMatchObject([{ what: 'player made', who: OWNER.name }]);
+    expect(body).toMatchObject([{ what: 'player added', who: OWNER.name }]);
     expect((await t.http().get(`/api/players/${player}`)).body.coachId).toBe(
       (await t.http().get('/api/account')).body.id,
     );
