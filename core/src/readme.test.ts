@@ -1,6 +1,7 @@
 // The examples of the README, run as they stand there.
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { runInNewContext } from 'node:vm';
 import ts from 'typescript';
 import * as core from './index.ts';
 
@@ -15,11 +16,7 @@ function run(example: string, names: readonly string[]): unknown[] {
     compilerOptions: { module: ts.ModuleKind.ESNext, target: ts.ScriptTarget.ES2022 },
   });
   const body = outputText.replace(/import \{(.*?)\} from '@loxos\/core';/gs, 'const {$1} = core;');
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval
-  const made = new Function('core', `${body}\nreturn [${names.join(', ')}];`) as (
-    given: typeof core,
-  ) => unknown[];
-  return made(core);
+  return runInNewContext(`${body}\n;[${names.join(', ')}];`, { core }) as unknown[];
 }
 
 describe('the README of core', () => {

@@ -1,17 +1,16 @@
 // Edits things as a test says them, by the one way in: `edit(http, 'ball.add', { of: lessonId, fields })`.
 import { randomUUID } from 'node:crypto';
-import type { Step, ThingName, Verb } from '@loxos/core';
+import { inverse } from '@loxos/core';
+import type { Done, Step, ThingName, Verb } from '@loxos/core';
 import type { ChangeAnswer, ChangesAnswer } from '../changes/change.dto.ts';
 import type { HistoryEntry } from '../changes/past.dto.ts';
-import { inverse } from '@loxos/core';
-import type { Done } from '@loxos/core';
+import type { Response } from 'supertest';
 import type { TestAgent } from './agent.ts';
 
 /** What became of an edit: 200 with the thing as it is since, or the problem; of several, the first. */
 export interface Edited {
   readonly status: number;
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  readonly body: any;
+  readonly body: Response['body'];
 }
 
 /** By whom, under which name, and at which page. */
