@@ -83,7 +83,10 @@ export class StepDto implements Step {
   @Max(999_999_999)
   readonly seen: number | null = null;
 
-  @ApiPropertyOptional({ ...FIELDS, description: 'What its fields must still be, or 409' })
+  @ApiPropertyOptional({
+    ...FIELDS,
+    description: 'What the fields that are written must still be, or 409',
+  })
   @IfGiven()
   @IsObject()
   readonly was?: Record<string, unknown>;
@@ -143,7 +146,8 @@ export class ChangeAnswer {
   @ApiProperty() readonly id!: string;
   @ApiProperty({ type: Problem, nullable: true, description: 'Null where it was taken' })
   readonly problem!: Problem | null;
-  @ApiProperty({ type: [ChangedThing] }) readonly things!: ChangedThing[];
+  @ApiProperty({ type: [ChangedThing], description: 'None at a page' })
+  readonly things!: ChangedThing[];
 }
 
 /** In the order sent; those after one that the server itself failed on are left out, to be sent again. */

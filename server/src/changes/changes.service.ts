@@ -85,9 +85,11 @@ export class ChangesService {
     const writer = { ...by, id };
     const own = steps.map((step) => within(scope, step));
     try {
+      // Also of a change that was taken before: it may name other things now, and what they are is answered.
+      for (const step of own) this.editsOf(scope, step);
       const things = await this.store.write(async (tx) => {
         if (!(await this.history.isTaken(scope, tx, id))) await this.doAll(scope, tx, own, writer);
-        return this.read(scope, tx, own);
+        return scope.page === undefined ? this.read(scope, tx, own) : [];
       });
       return { id, problem: null, things };
     } catch (error) {
@@ -186,6 +188,10 @@ export class ChangesService {
       ? await this.checkedBy(edits.fieldsOf.set, fields)
       : { deleted: verb === 'remove' };
     const wanted = await edits.check({ scope, tx, found, verb, fields: said });
+    const beside = Object.keys(was ?? {}).filter((name) => !(name in wanted));
+    // What is not written may not be read by what it is refused for.
+    if (beside.length > 0)
+      throw invalid([{ field: 'was', reason: `was: ${beside.join(', ')} is not changed here` }]);
     const of = { ...found, thing };
     const expected = { seen, was: was ?? null };
     const changed = await this.history.settle(scope, tx, of, wanted, expected, writer);
@@ -211,7 +217,7 @@ export class ChangesService {
     return type === undefined ? fields : given(await checked(type, fields));
   }
 
-  /** Reads what steps are of, each thing once. */
+  /** Reads what steps are of, each thing once: a player’s page asks for itself anew. */
   private async read(scope: Scope, tx: Handle, steps: readonly StepDto[]): Promise<ChangedThing[]> {
     const all = new Map(steps.map((step) => [`${step.thing} ${step.id}`, step]));
     const things: ChangedThing[] = [];

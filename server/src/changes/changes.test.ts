@@ -5,7 +5,9 @@ import fc from 'fast-check';
 import { BallsRepository } from '../balls/balls.repository.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp, WholeLesson } from '../testing/app.ts';
-import { putBack, sendSteps } from '../testing/edit.ts';
+import { edit, putBack, sendSteps } from '../testing/edit.ts';
+import { pageWith } from '../testing/pages.ts';
+import { join } from '../testing/people.ts';
 import type { ChangesAnswer } from './change.dto.ts';
 import type { HistoryEntry } from './past.dto.ts';
 
@@ -272,5 +274,42 @@ describe('several changes at once', () => {
   ])('that are none are refused in words: %#', async (body, words) => {
     const answer = await t.http().post('/api/changes').send(body).expect(400);
     expect((answer.body as { message: string }).message).toContain(words);
+  });
+});
+
+describe('what somebody may not read', () => {
+  it('is not told by sending a change again that names it, nor at a page', async () => {
+    const playerId = await t.player();
+    const lesson = await t.lesson(playerId);
+    const content = pageWith({ points: ['a'] });
+    const given = await t.http().post(`/api/lessons/${lesson}/pages`).send({ days: 7, content });
+    const { token } = given.body as { token: string };
+    const id = crypto.randomUUID();
+    const at = (steps: object[]) =>
+      t
+        .as('')
+        .post(`/api/p/${token}/changes`)
+        .send({ changes: [{ id, steps }] });
+    const word = { thing: 'word', verb: 'add', id: 'a-word-back', fields: { text: 'Hello' } };
+    const first = await at([word]).expect(200);
+    expect((first.body as ChangesAnswer).answers[0]).toEqual({ id, problem: null, things: [] });
+    const rules = { thing: 'setting', verb: 'set', id: 'academy', fields: {} };
+    const again = await at([word, rules]).expect(200);
+    expect((again.body as ChangesAnswer).answers[0]).toMatchObject({
+      problem: { statusCode: 403 },
+      things: [],
+    });
+  });
+
+  it('is not told by what it is refused for', async () => {
+    await t.http().patch('/api/academy').send({ personalFor: 'own-coach' }).expect(200);
+    const own = await join(t, 'coach');
+    const lesson = await t.lesson(await t.player({ coachId: own.id }));
+    const id = `${lesson}.setup`;
+    const fields = { body: 'The hip pinches' };
+    await edit(t.as(own.cookie), 'part.set', { id, fields }).expect(200);
+    const asked = { thing: 'part', verb: 'set', id, fields: { target: 'oak' }, was: { body: 'x' } };
+    const { body } = await sendSteps(t.http(), [asked as Partial<Step>]).expect(400);
+    expect(JSON.stringify(body)).not.toContain('pinches');
   });
 });
