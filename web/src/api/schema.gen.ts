@@ -2123,7 +2123,7 @@ export interface components {
       };
       /** @description The version that was seen */
       seen: number | null;
-      /** @description What its fields must still be, or 409 */
+      /** @description What the fields that are written must still be, or 409 */
       was?: {
         [key: string]: unknown;
       };
@@ -2292,6 +2292,7 @@ export interface components {
       id: string;
       /** @description Null where it was taken */
       problem: components['schemas']['Problem'] | null;
+      /** @description None at a page */
       things: components['schemas']['ChangedThing'][];
     };
     ChangesAnswer: {
