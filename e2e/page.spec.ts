@@ -14,21 +14,16 @@ const inDays = (days: number): string => addDaysIso(dayIn(now().toISOString(), o
 
 async function givenPage(request: APIRequestContext, name: string) {
   const lessonId = await newLesson(request, name, 'left');
-  const content = {
+  const fields = {
     points: ['Swing the club more from the inside.'],
-    numbers: [],
-    slants: [{ label: 'Now', faceAngleDeg: 2, clubPathDeg: -4 }],
-    stations: [],
     homework: [
       { date: inDays(0), what: 'Ten through the rails' },
       { date: inDays(3), what: 'Ten more' },
     ],
     nextLook: inDays(14),
-    words: null,
   };
-  const made = await request.post(`/api/lessons/${lessonId}/pages`, {
-    data: { content, days: 30 },
-  });
+  await edit(request, 'part.set', { id: `${lessonId}.send`, fields });
+  const made = await request.post(`/api/lessons/${lessonId}/pages`, { data: { days: 30 } });
   return { lessonId, token: ((await made.json()) as { token: string }).token };
 }
 

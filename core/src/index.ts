@@ -68,6 +68,7 @@ export {
   isZone,
   latestDayAt,
   ownZone,
+  shortDayIn,
   timeIn,
 } from './units/days.ts';
 export { typedNumber } from './units/typed.ts';
@@ -86,7 +87,20 @@ export { clubSentences, readingSentences } from './words/reading.ts';
 export { readLesson } from './lesson/read.ts';
 export type { LessonContext, LessonReading, ReadClub } from './lesson/read.ts';
 export { NOTHING_DONE, judgePair, lessonFindings } from './lesson/findings.ts';
-export type { BlockAims, LessonFacts, LessonFindings } from './lesson/findings.ts';
+export type { LessonFacts, LessonFindings } from './lesson/findings.ts';
+export { contextOf, lessonBall } from './lesson/held.ts';
+export type { HeldLesson } from './lesson/held.ts';
+export { BLANK_PARTS, partOf } from './lesson/parts.ts';
+export type {
+  HomeworkDay,
+  LessonParts,
+  RichText,
+  SendPart,
+  SetUpPart,
+  WorkPart,
+} from './lesson/parts.ts';
+export { askOfStation, clubShown, keyOfClub, observationsIn, workedOf } from './lesson/worked.ts';
+export type { Worked, WorkedFrom } from './lesson/worked.ts';
 export type { Sentence, Wording } from './words/sentence.ts';
 export { isByEye } from './reading/ball.ts';
 export { isSaid } from './plan/wanted.ts';
@@ -159,7 +173,7 @@ export { RECORD_LAYOUT, openRecord, recordOfLesson } from './record/lesson-recor
 export type { LessonRecord } from './record/lesson-record.ts';
 export { FINDINGS_AT_MOST, findingsOf } from './record/findings.ts';
 export type { Followed } from './record/follow.ts';
-export { GOALS_AT_MOST, GOAL_LIMITS, goalProgress } from './record/goal.ts';
+export { GOALS_AT_MOST, GOAL_LIMITS, goalsOf } from './record/goal.ts';
 export type { Goal, GoalProgress } from './record/goal.ts';
 export { movedOfPlayer, movedOverAll } from './record/moved.ts';
 export type { MovedOfPlayer, MovedOverAll } from './record/moved.ts';
@@ -208,10 +222,16 @@ export { PASSWORD_LENGTH, passwordTrouble } from './academy/password.ts';
 export { keptOfYouWords, keptWords, monthsText, type KeptFor } from './words/kept.ts';
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
-export { PAGE_POINTS, recordForPlayer, reportNumbers, reportSlants } from './words/report.ts';
 export type { PageRecord } from './words/report.ts';
 export { COUNT_LABELS, PAGE_DEFAULTS, composePage } from './words/page.ts';
-export type { HomeworkDay } from './words/page.ts';
+export { pageKind, pageOfLesson, pageRecord, periodOf, reportOf } from './words/page-content.ts';
+export type {
+  PageContent,
+  PageDraft,
+  PagePeriod,
+  Report,
+  ReportDraft,
+} from './words/page-content.ts';
 export { ballNote, leftOutWords } from './words/facts.ts';
 export { LOOK_LABELS, answerLabel, leadWords } from './words/looks.ts';
 export { causeQuestion, faultWords, traceWords, valueWords } from './words/causes.ts';

@@ -1,16 +1,5 @@
-import {
-  DEFAULT_BANDS,
-  DEFAULT_DISPLAY_UNITS,
-  addDaysIso,
-  composePage,
-  dayIn,
-  fieldsOf,
-  findDrill,
-  instantIn,
-  ownZone,
-  stationCard,
-} from '@loxos/core';
-import type { Hand } from '@loxos/core';
+import { addDaysIso, dayIn, fieldsOf, findDrill, instantIn, ownZone } from '@loxos/core';
+import type { HomeworkDay } from '@loxos/core';
 import type { Api } from './api.ts';
 import { visitFiles } from './files.ts';
 import { PEOPLE, allVisits } from './people.ts';
@@ -74,43 +63,16 @@ async function addSteps(api: Api, lessonId: string, visit: Visit, today: string)
     const fields = { drillId, good: mark === '+', miss, ...step };
     await api.edit([{ thing: 'repetition', verb: 'add', id, of: lessonId, fields }]);
   }
-  if (done.pageTicks !== undefined)
-    await addPage(api, lessonId, drillId, wanted, { ticks: done.pageTicks, today });
+  if (done.pageTicks !== undefined) await addPage(api, lessonId, done.pageTicks, today);
 }
 
 /** A page as it was given, with some of its homework ticked from the link. */
-async function addPage(
-  api: Api,
-  lessonId: string,
-  drillId: string,
-  wanted: { readonly pathDeg: number; readonly faceDeg: number; readonly startDeg: number },
-  { ticks, today }: { readonly ticks: number; readonly today: string },
-): Promise<void> {
-  const drill = findDrill(drillId)!;
-  const { startsAt, player } = await api.get<{ startsAt: string; player: { hand: Hand } }>(
-    `/api/lessons/${lessonId}`,
-  );
-  const { hand } = player;
-  const page = composePage({
-    findings: null,
-    drills: [drill],
-    gently: false,
-    wording: { hand, bands: DEFAULT_BANDS, units: DEFAULT_DISPLAY_UNITS },
-    date: dayIn(startsAt, ZONE),
-  });
-  const content = {
-    points: page.points,
-    numbers: [],
-    slants: [],
-    stations: [stationCard(drill, { hand, kind: 'iron', ...wanted }, false)],
-    homework: page.homework,
-    nextLook: page.nextLook,
-  };
+async function addPage(api: Api, lessonId: string, ticks: number, today: string): Promise<void> {
   const { token } = await api.post<{ token: string }>(`/api/lessons/${lessonId}/pages`, {
-    content,
     days: 90,
   });
-  const due = page.homework.filter(({ date }) => date <= today);
+  const { homework } = await api.get<{ homework: HomeworkDay[] }>(`/api/p/${token}`);
+  const due = homework.filter(({ date }) => date <= today);
   for (const { date } of due.slice(0, ticks)) {
     await api.edit([{ thing: 'tick', verb: 'set', id: date, fields: { done: true } }], token);
   }

@@ -4,8 +4,6 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import type { OpenAPIObject } from '@nestjs/swagger';
 import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import { pino } from 'pino';
@@ -21,7 +19,6 @@ import { NestPino } from './common/logger.ts';
 import { ownOrigin } from './common/own-origin.ts';
 import { plainJson } from './common/plain-json.ts';
 import { pathWords } from './common/log-words.ts';
-import { Problem } from './common/problem.ts';
 import { validationPipe } from './common/validation.ts';
 import { UPLOAD_LIMIT_BYTES } from './common/upload-limit.ts';
 import type { ServerConfig } from './config.ts';
@@ -29,27 +26,13 @@ import { isFile } from './db/connect.ts';
 import { refuseFolder } from './db/one-server.ts';
 import { Store } from './db/store.ts';
 import { ApiDocument } from './http/api-document.controller.ts';
+import { describeApi } from './http/describe-api.ts';
 import { sendHeaders } from './http/headers.ts';
 import { serveWebApp } from './http/web-app.ts';
-import { IntakeAnswers } from './intake/intake.dto.ts';
 
 const KEEP_ALIVE_MS = 75_000;
 /** What a body of JSON is called: a form's, and a browser's report. */
 const JSON_TYPES = ['application/json', 'application/csp-report'];
-
-export function describeApi(app: NestExpressApplication): OpenAPIObject {
-  const builder = new DocumentBuilder()
-    .setTitle('Loxos')
-    .setDescription(
-      'Lengths in metres, speeds in m/s, angles in degrees, positive right of the target line.',
-    )
-    .setVersion('1');
-  return SwaggerModule.createDocument(app, builder.build(), {
-    extraModels: [Problem, IntakeAnswers],
-    operationIdFactory: (controller, method) =>
-      `${controller.replace('Controller', '').toLowerCase()}_${method}`,
-  });
-}
 
 /** The application, ready to listen; tests give it a store of their own. */
 export async function createApp(

@@ -83,7 +83,7 @@ describe('pooled estimates', () => {
 
   it('claim nothing from one, and refuse an error of none', () => {
     expect(pooledOf([])).toBeNull();
-    expect(pooledOf([{ value: 2, error: 1 }])).toMatchObject({ value: 2, low: -Infinity });
+    expect(pooledOf([{ value: 2, error: 1 }])).toMatchObject({ value: 2, low: null, high: null });
     expect(() => pooledOf([{ value: 2, error: 0 }])).toThrow('above 0');
   });
 
@@ -99,7 +99,7 @@ describe('pooled estimates', () => {
           return { value: truth + error * gaussian(random), error };
         });
         const { low, high } = pooledOf(estimates)!;
-        if (low <= 2 && 2 <= high) held++;
+        if (low! <= 2 && 2 <= high!) held++;
       }
       expect(held / runs).toBeGreaterThan(0.93);
       expect(held / runs).toBeLessThan(0.975);

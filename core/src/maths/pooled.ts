@@ -14,9 +14,9 @@ export interface Pooled {
   readonly value: number;
   /** Standard error of the common value. */
   readonly error: number;
-  /** Its 95 % interval; infinite ends for one estimate and no prior. */
-  readonly low: number;
-  readonly high: number;
+  /** Its 95 % interval; nulls for one estimate, of which nothing says how far another would be off. */
+  readonly low: number | null;
+  readonly high: number | null;
   /** Standard deviation of the true values between them. */
   readonly between: number;
   readonly count: number;
@@ -50,6 +50,10 @@ function varianceBetween(estimates: readonly Estimate[]): number {
   return (low + high) / 2;
 }
 
+/** Returns whether the whole interval is further from nothing than `by`; never for one estimate. */
+export const isClearBy = ({ low, high }: Pooled, by: number): boolean =>
+  low !== null && high !== null && (low > by || high < -by);
+
 /** Pools estimates; null for none. Throws RangeError for an error that is not above 0. */
 export function pooledOf(estimates: readonly Estimate[]): Pooled | null {
   const count = estimates.length;
@@ -60,7 +64,7 @@ export function pooledOf(estimates: readonly Estimate[]): Pooled | null {
   const { weight, value, q } = weighed(estimates, variance);
   const plain = 1 / Math.sqrt(weight);
   const error = count < 2 ? plain : plain * Math.sqrt(Math.max(LEAST_SCATTER, q / (count - 1)));
-  const half = count < 2 ? Infinity : tQuantile(0.975, count - 1) * error;
+  const half = count < 2 ? null : tQuantile(0.975, count - 1) * error;
   const shrunken = estimates.map(({ value: own, error: e }) => {
     const share = variance / (variance + e ** 2);
     return value + share * (own - value);
@@ -68,8 +72,8 @@ export function pooledOf(estimates: readonly Estimate[]): Pooled | null {
   return {
     value,
     error,
-    low: value - half,
-    high: value + half,
+    low: half === null ? null : value - half,
+    high: half === null ? null : value + half,
     between: Math.sqrt(variance),
     count,
     shrunken,

@@ -1,4 +1,5 @@
 /** What a record has to say, the most important first; words are made of it elsewhere. */
+import { isClearBy } from '../maths/pooled.ts';
 import type { Pooled } from '../maths/pooled.ts';
 import type { Change, Drift, Followed, Now } from './follow.ts';
 import type { PlayerRecord } from './player-record.ts';
@@ -79,9 +80,7 @@ function latest({ figure, drift, chart, points, changes }: Followed): RecordFind
 }
 
 const isWorthSaying = (pooled: Pooled | null): pooled is Pooled =>
-  pooled !== null &&
-  (pooled.low >= CLEAR_OF_DEG || pooled.high <= -CLEAR_OF_DEG) &&
-  Math.abs(pooled.value) >= WORTH_SAYING_DEG;
+  pooled !== null && isClearBy(pooled, CLEAR_OF_DEG) && Math.abs(pooled.value) >= WORTH_SAYING_DEG;
 
 /** The findings of a record, the most important first; at most three. */
 export function findingsOf(record: PlayerRecord): RecordFinding[] {

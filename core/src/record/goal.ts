@@ -9,6 +9,7 @@ import { mean } from '../maths/statistics.ts';
 import { tQuantile } from '../maths/student.ts';
 import { standsAt } from './follow.ts';
 import type { Followed, Now } from './follow.ts';
+import type { PlayerRecord } from './player-record.ts';
 import { outsideOf } from './points.ts';
 import type { FollowedFigure, VisitPoint } from './points.ts';
 
@@ -158,3 +159,15 @@ export function goalProgress(goal: Goal, followed: Followed | null, today: strin
     forecast: state === 'within' ? null : forecastOf(followed, goal, today),
   };
 }
+
+/** Returns how a player's goals with the record's kind of club go, today (ISO day). */
+export const goalsOf = (
+  goals: readonly Goal[],
+  { kind, followed }: PlayerRecord,
+  today: string,
+): GoalProgress[] =>
+  goals
+    .filter((goal) => goal.kind === kind)
+    .map((goal) =>
+      goalProgress(goal, followed.find(({ figure }) => figure === goal.figure) ?? null, today),
+    );

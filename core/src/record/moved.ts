@@ -3,7 +3,7 @@ import type { ClubKind } from '../delivery/head.ts';
 import type { DrillEffect, EffectFigure } from '../drills/effect.ts';
 import { handSign } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
-import { pooledOf } from '../maths/pooled.ts';
+import { isClearBy, pooledOf } from '../maths/pooled.ts';
 import type { Estimate, Pooled } from '../maths/pooled.ts';
 import { creditsOf } from '../proof/credit.ts';
 
@@ -56,7 +56,7 @@ export function movedOverAll(
   const all = [...groups.values()].map((estimates): MovedOverAll => {
     const { drillId, figure } = estimates[0]!;
     const pooled = pooledOf(estimates)!;
-    const isClear = estimates.length > 1 && (pooled.low > 0 || pooled.high < 0);
+    const isClear = isClearBy(pooled, 0);
     return { drillId, figure, pooled, isClear, players: estimates.length };
   });
   return all.sort(byClearness);

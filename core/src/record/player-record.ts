@@ -14,8 +14,8 @@ import { sharedSdOf } from '../reading/error.ts';
 import { mean } from '../maths/statistics.ts';
 import { follow } from './follow.ts';
 import type { Followed } from './follow.ts';
-import { landingsOf, onFairway, onRuledOutSide, patternOf } from './landing.ts';
-import type { LandingPattern } from './landing.ts';
+import { PATTERN_AT_LEAST, landingsOf, onFairway, onRuledOutSide } from './landing.ts';
+import type { Landing } from './landing.ts';
 import type { DrillCredit } from '../drills/effect.ts';
 import { creditsWith } from '../proof/credit.ts';
 import { plainScorer } from './plain-score.ts';
@@ -42,7 +42,7 @@ export interface Period {
   /** First visit of it and the one after its last, by place. */
   readonly from: number;
   readonly to: number;
-  readonly pattern: LandingPattern | null;
+  readonly landings: readonly Landing[];
   /** On a fairway as wide as the player accepts. */
   readonly fairway: Proportion | null;
   /** Beyond that width on the side the player rules out. */
@@ -185,7 +185,7 @@ export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecor
     return {
       from,
       to,
-      pattern: patternOf(landings),
+      landings: landings.length < PATTERN_AT_LEAST ? [] : landings,
       fairway: wanted === null ? null : onFairway(landings, 2 * wanted.halfWidthM),
       ruledOut: wanted === null ? null : onRuledOutSide(landings, wanted),
       score: score?.(own) ?? null,

@@ -44,8 +44,8 @@ export interface VisitPoint {
   readonly error: number;
   /** 95 % half-width of the middle. */
   readonly half95: number;
-  /** Its 95 % interval, where that is not as wide to both sides. */
-  readonly ends?: readonly [low: number, high: number];
+  /** Where its 95 % interval is of ratios: how many times less and more than the middle it reaches. */
+  readonly times95?: number;
   /** Balls within the window; null where there is none. */
   readonly inside: number | null;
   /** What wrote most of its balls down, as a key; null where nobody said, or the coach's eye did. */
@@ -58,9 +58,9 @@ export interface VisitPoint {
 export const endsOf = ({
   middle,
   half95,
-  ends,
-}: Pick<VisitPoint, 'middle' | 'half95' | 'ends'>): readonly [low: number, high: number] =>
-  ends ?? [middle - half95, middle + half95];
+  times95,
+}: Pick<VisitPoint, 'middle' | 'half95' | 'times95'>): readonly [low: number, high: number] =>
+  times95 === undefined ? [middle - half95, middle + half95] : [middle / times95, middle * times95];
 
 /** What is wanted of a figure, and how far to each side is within. */
 export interface Target {

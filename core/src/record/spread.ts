@@ -16,10 +16,9 @@ export function spreadOf({ figure, points, sources }: Followed): Followed {
     const { count } = point;
     const middle = (point.spread * count) / (count - FEW);
     const error = MAD_ERROR / Math.sqrt(count - 2);
-    const times = Math.exp(NORMAL_975 * error);
-    const ends = [middle / times, middle * times] as const;
+    const times95 = Math.exp(NORMAL_975 * error);
     const half95 = NORMAL_975 * error * middle;
-    return { ...point, middle, error: error * middle, half95, ends, inside: null };
+    return { ...point, middle, error: error * middle, half95, times95, inside: null };
   });
   const nothing = { target: null, levels: [], changes: [], chart: [], now: null, drift: null };
   return { figure, points: spreads, sources, ...nothing };

@@ -3,7 +3,7 @@
  * day a moment is on is a question of whose clock, so the zone (an IANA name) comes in.
  */
 import { TZDate } from '@date-fns/tz';
-import { addMonths } from 'date-fns';
+import { addMonths, format, parseISO } from 'date-fns';
 
 const two = (value: number): string => String(value).padStart(2, '0');
 
@@ -28,6 +28,10 @@ export function dayIn(instant: string, zone: string): string {
   const at = inZone(instant, zone);
   return `${String(at.getFullYear()).padStart(4, '0')}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 }
+
+/** Returns a day as it is written where there is little room, and as it is typed: `Wed 25 Nov 2026`; a moment's as the zone has it. */
+export const shortDayIn = (iso: string, zone: string): string =>
+  format(iso.length === 10 ? parseISO(iso) : inZone(iso, zone), 'EEE d MMM yyyy');
 
 /** Where a day begins first. */
 const FIRST_ZONE = 'Pacific/Kiritimati';

@@ -9,6 +9,7 @@ import { asRightHanded } from '../line/hand.ts';
 import type { LessonFindings } from '../lesson/findings.ts';
 import { POINTS_AT_MOST, pagePoints } from '../lesson/page-points.ts';
 import type { PagePoint } from '../lesson/page-points.ts';
+import type { HomeworkDay } from '../lesson/parts.ts';
 import type { Stage } from '../plan/stages.ts';
 import type { BlockVerdict, NamedChange } from '../proof/judge.ts';
 import type { Verdict } from '../proof/verdict.ts';
@@ -27,12 +28,6 @@ export interface PageNumber {
   readonly after: string;
   /** How it stands, in the player's words. */
   readonly verdict: string;
-}
-
-export interface HomeworkDay {
-  /** ISO date. */
-  readonly date: string;
-  readonly what: string;
 }
 
 export interface LessonPage {

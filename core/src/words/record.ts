@@ -72,8 +72,9 @@ export function standText(
 
 const nameOf = (figure: FollowedFigure): string => shortFigure(figure);
 
-/** An interval of sizes towards one side: `0.5 to 1.9`. */
+/** An interval of sizes towards one side: `0.5 to 1.9`; of one estimate there is none. */
 function spanText({ value, low, high }: Pooled, digits: number): string {
+  if (low === null || high === null) return 'from one';
   const sign = value < 0 ? -1 : 1;
   const ends = [sign * low, sign * high].sort((a, b) => a - b);
   return ends.map((end) => formatNumber(end, digits)).join(' to ');

@@ -11,8 +11,8 @@ import type { ChangesAnswer } from '../changes/change.dto.ts';
 import { cookieOf, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { MIGRATION_TAGS, oldDatabase } from '../testing/old-database.ts';
+import { givePage } from '../testing/pages.ts';
 import { join } from '../testing/people.ts';
-import { pageWith } from '../testing/pages.ts';
 
 type Method = 'get' | 'post' | 'patch' | 'put' | 'delete';
 type Needs = 'anyone' | 'page' | 'see' | 'log' | 'plan' | 'own';
@@ -21,11 +21,7 @@ type Route = readonly [Method, string, Needs, object?];
 const AT = '2026-05-04T09:00:00Z';
 const FRESH = '5f0c5c55-0f70-4a3a-9d0a-6d7a0a3c0001';
 
-const PAGE = { days: 7, content: pageWith({ points: ['a'] }) };
-const REPORT = {
-  ...PAGE,
-  content: { ...PAGE.content, period: { from: '2026-01-01', to: '2026-05-04' } },
-};
+const PAGE = { days: 7 };
 
 /** Ids are the names of the things: a database with a row in every table has them so. */
 const ROUTES: readonly Route[] = [
@@ -81,7 +77,7 @@ const ROUTES: readonly Route[] = [
   ['get', '/api/players/{player}/effects', 'see'],
   ['get', '/api/players/{player}/record', 'see'],
   ['get', '/api/players/{player}/reports', 'see'],
-  ['post', '/api/players/{player}/reports', 'plan', REPORT],
+  ['post', '/api/players/{player}/reports', 'plan', PAGE],
   ['get', '/api/kept', 'see'],
   ['get', '/api/kept/gone', 'own'],
   ['post', '/api/players/{player}/keep', 'own', {}],
@@ -212,7 +208,7 @@ beforeAll(async () => {
   const owner = await join(t, 'owner');
   const left = await join(t, 'coach', 'left@academy.example');
   await t.as(left.cookie).delete('/api/sessions/this').expect(204);
-  const page = await t.http().post('/api/lessons/lesson/pages').send(PAGE);
+  const page = await givePage(t.http(), 'lesson');
   Object.assign(cookies, {
     stranger,
     owner: owner.cookie,

@@ -10,8 +10,9 @@ import {
   StreamableFile,
   UploadedFile,
 } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import { Recorded, ofPlayer } from '../accounts/record/recorded.ts';
 import { Within } from '../door/within.ts';
@@ -30,7 +31,7 @@ export class ArchiveController {
   @Recorded('archive-taken', () => ({ detail: 'the whole academy' }))
   @May('own')
   @Header('Content-Disposition', 'attachment; filename="academy.loxos.zip"')
-  @ApiOkResponse({ type: String, description: 'The academy as a file' })
+  @OkFile('application/zip', 'The academy as a file')
   async out(@Within() scope: Scope): Promise<StreamableFile> {
     return new StreamableFile(await this.archive.takeOut(scope), { type: 'application/zip' });
   }
@@ -54,7 +55,7 @@ export class ArchiveController {
   @Recorded('archive-taken', ofPlayer('all of a player'))
   @May('plan')
   @Header('Content-Disposition', 'attachment; filename="player.loxos.zip"')
-  @ApiOkResponse({ type: String, description: 'Everything of a player as a file' })
+  @OkFile('application/zip', 'Everything of a player as a file')
   async outPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<StreamableFile> {
     const bytes = await this.archive.takeOutPlayer(scope, id);
     return new StreamableFile(bytes, { type: 'application/zip' });

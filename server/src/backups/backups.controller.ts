@@ -14,6 +14,7 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { TakesFile } from '../common/one-file.ts';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import { Recorded } from '../accounts/record/recorded.ts';
 import type { Admitted } from '../door/within.ts';
@@ -93,7 +94,7 @@ export class BackupsController {
   @Get(':name')
   @Recorded('copy-taken', ofCopy)
   @May('own')
-  @ApiOkResponse({ type: String, description: 'The copy, as a file' })
+  @OkFile('application/octet-stream', 'The copy, as a file')
   async download(
     @Param('name') name: string,
     @Res({ passthrough: true }) response: Response,

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { KEPT, copyName, overdue, readCopyName } from './copies.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage } from '../testing/pages.ts';
 import { closed } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import type { HistoryEntry } from '../changes/past.dto.ts';
@@ -109,13 +109,9 @@ describe('a folder where copies cannot be made', () => {
 });
 
 describe('a copy that is put back', () => {
-  const content = pageWith();
   const give = async (): Promise<{ id: string; token: string; lessonId: string }> => {
     const lesson = await t.lesson();
-    const { body } = await t
-      .http()
-      .post(`/api/lessons/${lesson}/pages`)
-      .send({ content, days: 90 });
+    const { body } = await givePage(t.http(), lesson, {}, 90);
     return { ...(body as { id: string; token: string }), lessonId: lesson };
   };
   const copy = async (): Promise<Buffer> => {

@@ -1,8 +1,9 @@
 import { Controller, Get, Header, Param, Query, StreamableFile } from '@nestjs/common';
-import { ApiOkResponse, ApiProduces, ApiTags } from '@nestjs/swagger';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { ballsAsCells, ballsAsCsv, ballsAsJson } from '@loxos/core';
 import type { BallsJson } from '@loxos/core';
 import writeSheets from 'write-excel-file/node';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import { BallPage, BallsQuery } from './ball.dto.ts';
 import { BallsService } from './balls.service.ts';
@@ -31,8 +32,7 @@ export class BallsController {
   @Get('lessons/:lessonId/balls.csv')
   @Recorded('exported', ofLesson('balls as CSV', 'lessonId'))
   @May('see')
-  @ApiProduces('text/csv')
-  @ApiOkResponse({ type: String, description: 'The balls as a launch file in SI units' })
+  @OkFile('text/csv', 'The balls as a launch file in SI units')
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @Header('Content-Disposition', 'attachment; filename="balls.csv"')
   async csv(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<string> {
@@ -43,7 +43,6 @@ export class BallsController {
   @Get('lessons/:lessonId/balls.json')
   @Recorded('exported', ofLesson('balls as JSON', 'lessonId'))
   @May('see')
-  @ApiProduces('application/json')
   @ApiOkResponse({ type: Object, description: 'The balls by docs/balls.schema.json' })
   @Header('Content-Disposition', 'attachment; filename="balls.json"')
   async json(@Within() scope: Scope, @Param('lessonId') lessonId: string): Promise<BallsJson> {
@@ -54,8 +53,7 @@ export class BallsController {
   @Get('lessons/:lessonId/balls.xlsx')
   @Recorded('exported', ofLesson('balls as a spreadsheet', 'lessonId'))
   @May('see')
-  @ApiProduces(XLSX)
-  @ApiOkResponse({ type: String, description: 'The balls as a spreadsheet, as in the CSV' })
+  @OkFile(XLSX, 'The balls as a spreadsheet, as in the CSV')
   @Header('Content-Type', XLSX)
   @Header('Content-Disposition', 'attachment; filename="balls.xlsx"')
   async sheet(

@@ -1,6 +1,6 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage, homeworkOn } from '../testing/pages.ts';
 import { edit, putInto, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
@@ -100,8 +100,7 @@ describe('lessons and players taken away', () => {
 
   it('take the player’s page with them', async () => {
     const id = await t.lesson();
-    const content = pageWith({ homework: [{ date: '2026-05-07', what: 'Ten swings' }] });
-    const { body } = await t.http().post(`/api/lessons/${id}/pages`).send({ content, days: 9 });
+    const { body } = await givePage(t.http(), id, { homework: homeworkOn('2026-05-07') });
     expect((await lessonOf(id)).pages).toMatchObject([{ points: ['Aim there'], ticked: [] }]);
     await t.http().get(`/api/p/${body.token}`).expect(200);
     await edit(t.http(), 'lesson.remove', { id: id }).expect(200);

@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Recorded } from '../accounts/record/recorded.ts';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import { LimitedPage } from '../accounts/limits.ts';
 import { Within } from '../door/within.ts';
@@ -42,7 +43,7 @@ export class CalendarController {
   @Header('Content-Type', 'text/calendar; charset=utf-8')
   @Header('Content-Disposition', 'inline; filename="lessons.ics"')
   @Header('Referrer-Policy', 'no-referrer')
-  @ApiOkResponse({ type: String })
+  @OkFile('text/calendar', 'Lessons')
   read(@Param('token') token: string): Promise<string> {
     return this.calendars.read(token);
   }

@@ -6,7 +6,7 @@ import { BallsRepository } from '../balls/balls.repository.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp, WholeLesson } from '../testing/app.ts';
 import { edit, putBack, sendSteps } from '../testing/edit.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage } from '../testing/pages.ts';
 import { join } from '../testing/people.ts';
 import type { ChangesAnswer } from './change.dto.ts';
 import type { HistoryEntry } from './past.dto.ts';
@@ -281,8 +281,7 @@ describe('what somebody may not read', () => {
   it('is not told by sending a change again that names it, nor at a page', async () => {
     const playerId = await t.player();
     const lesson = await t.lesson(playerId);
-    const content = pageWith({ points: ['a'] });
-    const given = await t.http().post(`/api/lessons/${lesson}/pages`).send({ days: 7, content });
+    const given = await givePage(t.http(), lesson);
     const { token } = given.body as { token: string };
     const id = crypto.randomUUID();
     const at = (steps: object[]) =>

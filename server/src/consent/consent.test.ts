@@ -2,7 +2,7 @@
 import { addDaysIso } from '@loxos/core';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage } from '../testing/pages.ts';
 import { join } from '../testing/people.ts';
 
 let t: TestApp;
@@ -21,7 +21,7 @@ const noted = async (id: string) =>
   (await t.http().get(`/api/players/${id}/consent`).expect(200)).body as object;
 const give = async (playerId: string) => {
   const lesson = await t.lesson(playerId);
-  return t.http().post(`/api/lessons/${lesson}/pages`).send({ days: 30, content: pageWith() });
+  return givePage(t.http(), lesson);
 };
 const page = (token: string) => t.as('').get(`/api/p/${token}`);
 
@@ -37,8 +37,7 @@ it('without it no link is made for a minor, nor a report', async () => {
   const refused = await give(id);
   expect(refused.status).toBe(409);
   expect(refused.body.message).toMatch(/^Ida Moor is a minor: first note/);
-  const content = pageWith({ period: { from: '2026-01-01', to: '2026-05-04' } });
-  await t.http().post(`/api/players/${id}/reports`).send({ days: 7, content }).expect(409);
+  await t.http().post(`/api/players/${id}/reports`).send({ days: 7 }).expect(409);
   await note(id, FOR_PAGES).expect(200);
   expect((await give(id)).status).toBe(201);
 });

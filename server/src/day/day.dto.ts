@@ -13,7 +13,7 @@ export class DayQuery {
 export class Given {
   @ApiProperty() readonly lessonId!: string;
   @ApiProperty() readonly lessonAt!: string;
-  @ApiProperty({ type: [String] }) readonly points!: string[];
+  @ApiProperty({ type: [String] }) readonly points!: readonly string[];
   @ApiProperty() readonly nextLook!: string;
   @ApiProperty({ description: 'Days of homework ticked, of those past' })
   readonly homeworkDone!: number;

@@ -1,8 +1,9 @@
 import { homeworkState } from '@loxos/core';
+import type { PageContent } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import type { Scope } from '../common/scope.ts';
 import { Store } from '../db/store.ts';
-import type { PageContent, PageWord } from '../pages/page.dto.ts';
+import type { PageWord } from '../pages/page.dto.ts';
 import { readsPersonal } from '../players/personal.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { PlayerRow } from '../players/players.repository.ts';

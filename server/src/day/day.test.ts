@@ -1,25 +1,17 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage, homeworkOn } from '../testing/pages.ts';
 import { edit, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-const page = (point: string) =>
-  pageWith({
-    points: [point],
-    homework: ['2026-05-06', '2026-05-08', '2026-05-10'].map((date) => ({ date, what: 'Ten' })),
-  });
-
 async function given(playerId: string, startsAt: string, point: string) {
   const { body: lesson } = await edit(t.http(), 'lesson.add', { fields: { playerId, startsAt } });
-  const { body } = await t
-    .http()
-    .post(`/api/lessons/${lesson.id}/pages`)
-    .send({ content: page(point), days: 30 })
-    .expect(201);
+  const homework = homeworkOn('2026-05-06', '2026-05-08', '2026-05-10');
+  const { body, status } = await givePage(t.http(), lesson.id, { points: [point], homework });
+  expect(status).toBe(201);
   return { lessonId: lesson.id as string, token: body.token as string, pageId: body.id as string };
 }
 

@@ -6,6 +6,7 @@ import { PLAIN_FILE, startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { Connection } from './connection.ts';
 import { Store } from './store.ts';
+import { givePage } from '../testing/pages.ts';
 import { edit, putInto } from '../testing/edit.ts';
 
 /** Tables that grow with every lesson: read by an index, or not at all. */
@@ -49,16 +50,7 @@ async function tour(): Promise<void> {
   await edit(http(), 'part.set', { id: `${lesson}.setup`, fields }).expect(200);
   const repetition = { id: crypto.randomUUID(), drillId: 'rails', good: true };
   await edit(http(), 'repetition.add', { of: lesson, fields: repetition }).expect(200);
-  const content = {
-    points: ['x'],
-    numbers: [],
-    slants: [],
-    stations: [],
-    homework: [],
-    nextLook: '2026-06-01',
-    words: null,
-  };
-  await http().post(`${path}/pages`).send({ content, days: 9 }).expect(201);
+  expect((await givePage(http(), lesson)).status).toBe(201);
   await t.whole(lesson);
   const today = '?today=2026-05-05';
   const reads = [

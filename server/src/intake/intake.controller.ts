@@ -14,6 +14,7 @@ import {
 import { FileInterceptor } from '@nestjs/platform-express';
 import { ApiBody, ApiConsumes, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { ApiBodyOptions } from '@nestjs/swagger';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import type { Response } from 'express';
 import { NamesItsChange, Writes } from '../history/writer.ts';
@@ -111,7 +112,7 @@ export class IntakeController {
 
   @Get('files/:id')
   @May('see')
-  @ApiOkResponse({ type: String, description: 'The file as it came' })
+  @OkFile('application/octet-stream', 'The file as it came')
   async raw(
     @Within() scope: Scope,
     @Param('id') id: string,

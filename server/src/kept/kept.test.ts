@@ -45,7 +45,7 @@ it('the longest a link opens is what a link may be given', async () => {
   const { body } = await t.http().get('/api/kept').expect(200);
   const lesson = await t.lesson();
   const share = (days: number) =>
-    t.http().post(`/api/lessons/${lesson}/pages`).send({ days, content: {} });
+    t.http().post(`/api/lessons/${lesson}/pages`).send({ days, club: 7 });
   const fieldsOf = async (days: number) => JSON.stringify((await share(days).expect(400)).body);
   const most = (body as { pageDays: number }).pageDays;
   expect(await fieldsOf(most)).not.toContain('"days"');

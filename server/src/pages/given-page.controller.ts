@@ -1,11 +1,14 @@
 import { Controller, Get, Header, Param, Req } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiExtraModels, ApiOkResponse, ApiTags, refs } from '@nestjs/swagger';
 import type { Request } from 'express';
+import { OkFile } from '../common/ok-file.ts';
 import { May } from '../door/abilities.ts';
 import { browserOf } from '../accounts/browser.ts';
+import { coreRef } from '../common/core-shape.ts';
 import { LimitedPage } from '../accounts/limits.ts';
 import { GivenPageService } from './given-page.service.ts';
-import { PlayerPage } from './page.dto.ts';
+import { PageHead } from './page.dto.ts';
+import type { PlayerPage } from './page.dto.ts';
 
 @ApiTags('page')
 @Controller('api')
@@ -16,7 +19,8 @@ export class GivenPageController {
   @May('page')
   @LimitedPage()
   @Header('Referrer-Policy', 'no-referrer')
-  @ApiOkResponse({ type: PlayerPage })
+  @ApiExtraModels(PageHead)
+  @ApiOkResponse({ schema: { allOf: [coreRef('PageContent'), ...refs(PageHead)] } })
   open(@Param('token') token: string, @Req() request: Request): Promise<PlayerPage> {
     return this.page.open(token, browserOf(request));
   }
@@ -26,7 +30,7 @@ export class GivenPageController {
   @LimitedPage()
   @Header('Content-Type', 'text/calendar; charset=utf-8')
   @Header('Content-Disposition', 'attachment; filename="homework.ics"')
-  @ApiOkResponse({ type: String })
+  @OkFile('text/calendar', 'Homework and the next look')
   calendar(@Param('token') token: string): Promise<string> {
     return this.page.calendar(token);
   }

@@ -1,4 +1,5 @@
 import { dayIn } from '@loxos/core';
+import type { PageContent } from '@loxos/core';
 import { GoneException, Injectable, NotFoundException } from '@nestjs/common';
 import ical from 'ical-generator';
 import type { Browser } from '../accounts/browser.ts';
@@ -17,7 +18,7 @@ import { toRepetition } from '../steps/steps.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import { stationsOf } from './given-before.ts';
-import type { PageContent, PlayerPage } from './page.dto.ts';
+import type { PlayerPage } from './page.dto.ts';
 import { PagesRepository } from './pages.repository.ts';
 import type { PageRow } from './pages.repository.ts';
 
@@ -78,7 +79,7 @@ export class GivenPageService {
     const own = await this.drills.list(scope, db);
     return {
       ...content,
-      stations: stationsOf(content.stations, player.hand, own) as PageContent['stations'],
+      stations: stationsOf(content.stations, player.hand, own),
       playerName: player.name,
       hand: player.hand,
       lengthUnit: player.lengthUnit,

@@ -3,7 +3,7 @@ import { repetition } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage, homeworkOn } from '../testing/pages.ts';
 import { edit } from '../testing/edit.ts';
 
 let t: TestApp;
@@ -15,8 +15,7 @@ afterEach(() => t.close());
 /** A page given to a player, with homework on some days. */
 async function given(...days: string[]): Promise<{ id: string; token: string; lessonId: string }> {
   const lessonId = await t.lesson();
-  const content = pageWith({ homework: days.map((date) => ({ date, what: 'Ten swings' })) });
-  const { body } = await t.http().post(`/api/lessons/${lessonId}/pages`).send({ content, days: 9 });
+  const { body } = await givePage(t.http(), lessonId, { homework: homeworkOn(...days) });
   return { ...(body as { id: string; token: string }), lessonId };
 }
 

@@ -3,7 +3,7 @@ import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { May } from '../door/abilities.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
 import type { Writer } from '../history/history.service.ts';
-import { NewSharedPage, SharePage, SharedPage } from './page.dto.ts';
+import { NewSharedPage, SharePage, ShareReport, SharedPage } from './page.dto.ts';
 import { PagesService } from './pages.service.ts';
 import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
@@ -47,7 +47,7 @@ export class PagesController {
   report(
     @Within() scope: Scope,
     @Param('playerId') playerId: string,
-    @Body() body: SharePage,
+    @Body() body: ShareReport,
     @Writes() writer: Writer,
   ): Promise<NewSharedPage> {
     return this.pages.report(scope, playerId, body, writer);

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { and, asc, eq, isNull } from 'drizzle-orm';
-import { homeworkTick, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
+import type { PageContent } from '@loxos/core';
+import { homeworkTick, lesson, pageWord, repetition, sharedPage } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
 import type { PageWord } from './page.dto.ts';
 import type { RepetitionRow } from '../steps/steps.repository.ts';
@@ -27,6 +28,22 @@ export class PagesRepository {
       .from(sharedPage)
       .where(and(this.own(scope), eq(sharedPage.playerId, playerId), isNull(sharedPage.lessonId)))
       .orderBy(asc(sharedPage.createdAt));
+  }
+
+  /** What the newest lesson with a page gave its player last: the points, and the next look; null where nothing was given. */
+  async lastOf(scope: Scope, db: Handle, playerId: string) {
+    const [row] = await db
+      .select({ content: sharedPage.content })
+      .from(sharedPage)
+      .innerJoin(lesson, and(eq(lesson.id, sharedPage.lessonId), isNull(lesson.deletedAt)))
+      .where(
+        and(this.own(scope), eq(sharedPage.playerId, playerId), isNull(sharedPage.withdrawnAt)),
+      )
+      .orderBy(desc(lesson.startsAt), desc(sharedPage.createdAt))
+      .limit(1);
+    if (row === undefined) return null;
+    const { points, nextLook } = JSON.parse(row.content) as PageContent;
+    return { points, nextLook };
   }
 
   async insert(scope: Scope, db: Handle, row: Omit<PageRow, 'academyId'>): Promise<void> {

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { PageContent } from '@loxos/core';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { ConsentService } from '../consent/consent.service.ts';
 import { Clock } from '../common/clock.ts';
@@ -9,8 +10,10 @@ import { Store } from '../db/store.ts';
 import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { NewSharedPage, PageContent, SharePage, SharedPage } from './page.dto.ts';
+import type { NewSharedPage, SharePage, ShareReport, SharedPage } from './page.dto.ts';
+import { PageMaker } from './page-maker.ts';
 import { readsPersonal } from '../players/personal.ts';
+import { toPlayer } from '../players/players.service.ts';
 import type { PlayerRow } from '../players/players.repository.ts';
 import { PlayersRepository } from '../players/players.repository.ts';
 import { PagesRepository } from './pages.repository.ts';
@@ -27,6 +30,7 @@ export class PagesService {
     private readonly lessons: LessonsRepository,
     private readonly players: PlayersRepository,
     private readonly pages: PagesRepository,
+    private readonly maker: PageMaker,
     private readonly consent: ConsentService,
     private readonly history: HistoryService,
     private readonly clock: Clock,
@@ -48,26 +52,36 @@ export class PagesService {
     });
   }
 
-  share(scope: Scope, lessonId: string, page: SharePage, writer: Writer): Promise<NewSharedPage> {
-    const { period, points } = page.content;
-    const trouble =
-      period != null
-        ? 'content: a page of a lesson is of no period'
-        : points.length === 0
-          ? 'points: write at least one'
-          : null;
-    if (trouble !== null) throw invalid([{ field: 'content', reason: trouble }]);
-    return this.give(scope, page, writer, async (tx) => {
+  /** Gives a player the page that a lesson makes now. */
+  async share(
+    scope: Scope,
+    lessonId: string,
+    { days, club = null }: SharePage,
+    writer: Writer,
+  ): Promise<NewSharedPage> {
+    const content = await this.maker.ofLesson(scope, lessonId, club);
+    if (content.points.length === 0)
+      throw invalid([{ field: 'points', reason: 'points: write at least one' }]);
+    return this.give(scope, { content, days }, writer, async (tx) => {
       const { player } = await this.lessons.require(scope, tx, lessonId);
       return { player, lessonId };
     });
   }
 
-  /** Gives a player a report: a page of a period. */
-  report(scope: Scope, playerId: string, page: SharePage, writer: Writer): Promise<NewSharedPage> {
-    if (page.content.period == null)
-      throw invalid([{ field: 'content', reason: 'period: say from when to when it is' }]);
-    return this.give(scope, page, writer, async (tx) => {
+  /** Gives a player a report: a page of a period, as their record makes it now. */
+  async report(
+    scope: Scope,
+    playerId: string,
+    { days, kind }: ShareReport,
+    writer: Writer,
+  ): Promise<NewSharedPage> {
+    const row = await this.store.read(async (db) => {
+      const found = await this.requirePlayer(scope, db, playerId);
+      await this.consent.requireForPages(scope, db, playerId);
+      return found;
+    });
+    const content = await this.maker.report(scope, toPlayer(scope, row), kind);
+    return this.give(scope, { content, days }, writer, async (tx) => {
       return { player: await this.requirePlayer(scope, tx, playerId), lessonId: null };
     });
   }
@@ -92,7 +106,7 @@ export class PagesService {
 
   private give(
     scope: Scope,
-    { content, days }: SharePage,
+    { content, days }: { readonly content: PageContent; readonly days: number },
     writer: Writer,
     to: (tx: Handle) => Promise<{ readonly player: PlayerRow; readonly lessonId: string | null }>,
   ): Promise<NewSharedPage> {

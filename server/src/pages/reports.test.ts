@@ -1,53 +1,34 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage, threeVisits } from '../testing/pages.ts';
 import { edit } from '../testing/edit.ts';
+import type { PlayerPage } from './page.dto.ts';
 
 let t: TestApp;
 beforeAll(async () => (t = await startTestApp()));
 afterAll(() => t.close());
 
-const RECORD = {
-  figure: 'faceToPathDeg',
-  words: ['Your clubface is 2° open to the way the club travels.'],
-  goals: [],
-  points: [
-    { at: '2026-01-05T10:00:00.000Z', middle: 5.1, half95: 0.8 },
-    { at: '2026-02-05T10:00:00.000Z', middle: 2.2, half95: 0.7 },
-  ],
-  levels: [{ from: 0, to: 2, value: 3.4 }],
-  target: { wanted: 0, window: 1 },
-};
-const content = pageWith({
-  points: [],
-  record: RECORD,
-  period: { from: '2026-01-01', to: '2026-03-01' },
-});
-const give = (playerId: string, more: object = {}) =>
+const give = (playerId: string, body: object = {}) =>
   t
     .http()
     .post(`/api/players/${playerId}/reports`)
-    .send({ content: { ...content, ...more }, days: 30 });
+    .send({ days: 30, ...body });
+const visited = (who?: Record<string, unknown>) => threeVisits(t, who);
+const opened = async ({ token }: { token: string }): Promise<PlayerPage> =>
+  (await t.as('').get(`/api/p/${token}`).expect(200)).body as PlayerPage;
 
 describe('a report', () => {
-  it('opens behind its link as it was given, and the coach sees what was written back', async () => {
-    const player = await t.player({ name: 'Nan Brook', hand: 'left' });
+  it('opens behind its link as the record made it, and the coach sees what was written back', async () => {
+    const { player } = await visited({ name: 'Nan Brook' });
     const { body: given } = await give(player).expect(201);
     const { token, id } = given as { token: string; id: string };
-    const { body: page } = await t.as('').get(`/api/p/${token}`).expect(200);
-    expect(page).toMatchObject({
-      playerName: 'Nan Brook',
-      hand: 'left',
-      period: content.period,
-      record: RECORD,
-      points: [],
-    });
-    await edit(
-      t.as(''),
-      'word.add',
-      { fields: { id: 'a-word-back', text: 'I see it' } },
-      { page: token },
-    ).expect(200);
+    const page = await opened(given as { token: string });
+    expect(page).toMatchObject({ playerName: 'Nan Brook', hand: 'right', points: [] });
+    expect(page.record!.words.join(' ')).toMatch(/^Your clubface is .*° open/);
+    expect(page.numbers.map(({ label }) => label)).toContain('Face to path (what bends the ball)');
+    expect(page.period!.from < page.period!.to).toBe(true);
+    const word = { id: 'a-word-back', text: 'I see it' };
+    await edit(t.as(''), 'word.add', { fields: word }, { page: token }).expect(200);
     const log = { id: crypto.randomUUID(), drillId: 'rails', good: true };
     const { body: refused } = await edit(
       t.as(''),
@@ -57,17 +38,35 @@ describe('a report', () => {
     ).expect(400);
     expect(JSON.stringify(refused)).toContain('a report has no station');
     const { body: reports } = await t.http().get(`/api/players/${player}/reports`).expect(200);
-    expect(reports).toMatchObject([{ id, period: content.period, said: [{ text: 'I see it' }] }]);
+    expect(reports).toMatchObject([{ id, period: page.period, said: [{ text: 'I see it' }] }]);
     expect(JSON.stringify(reports)).not.toContain(token);
-    await edit(t.http(), 'page.remove', { id: id }).expect(200);
+    await edit(t.http(), 'page.remove', { id }).expect(200);
     await t.as('').get(`/api/p/${token}`).expect(410);
   });
 
+  it('holds what the coach wrote over it, and stays as it was given when that changes', async () => {
+    const { player, lesson } = await visited();
+    await givePage(t.http(), lesson, { points: ['Of the lesson'], nextLook: '2099-01-02' });
+    const write = (report: object | null) =>
+      edit(t.http(), 'player.set', { id: player, fields: { report } }).expect(200);
+    await write({ findings: ['Well done.'], points: [null, 'Keep at it.'] });
+    const { body: given } = await give(player).expect(201);
+    const first = await opened(given as { token: string });
+    expect(first.record!.words[0]).toBe('Well done.');
+    // What is not written over is as it was last given.
+    expect([first.points, first.nextLook]).toEqual([
+      ['Of the lesson', 'Keep at it.'],
+      '2099-01-02',
+    ]);
+    await write(null);
+    expect(await opened(given as { token: string })).toEqual(first);
+    const { body: anew } = await give(player).expect(201);
+    expect((await opened(anew as { token: string })).record!.words[0]).toMatch(/^Your clubface/);
+  });
+
   it('is no lesson’s page: neither the day nor the lessons hold it for the last that was given', async () => {
-    const player = await t.player({ name: 'Finn Tarn' });
-    const lesson = await t.lesson(player);
-    const page = { ...content, points: ['Of the lesson'], record: null, period: null };
-    await t.http().post(`/api/lessons/${lesson}/pages`).send({ content: page, days: 30 });
+    const { player, lesson } = await visited({ name: 'Finn Tarn' });
+    await givePage(t.http(), lesson, { points: ['Of the lesson'] });
     const { body: given } = await give(player).expect(201);
     await edit(
       t.as(''),
@@ -84,7 +83,7 @@ describe('a report', () => {
   });
 
   it('goes with its player, and comes back with them; erased it is gone', async () => {
-    const player = await t.player({ name: 'Ida Moor' });
+    const { player } = await visited({ name: 'Ida Moor' });
     const { body: given } = await give(player).expect(201);
     const { token } = given as { token: string };
     await edit(t.http(), 'player.remove', { id: player }).expect(200);
@@ -95,22 +94,16 @@ describe('a report', () => {
     await t.as('').get(`/api/p/${token}`).expect(404);
   });
 
-  it('is refused without a period, with more than fits, or of nobody; a lesson’s page with one', async () => {
-    const player = await t.player();
-    expect(JSON.stringify((await give(player, { period: null }).expect(400)).body)).toContain(
-      'say from when to when',
-    );
-    await give(player, { record: { ...RECORD, figure: 'mood' } }).expect(400);
-    await give(player, { record: { ...RECORD, words: ['a', 'b', 'c', 'd'] } }).expect(400);
-    await give(player, { period: { from: 'soon', to: '2026-01-01' } }).expect(400);
+  it('is refused of a period without a ball, with words made elsewhere, or of nobody', async () => {
+    const { player } = await visited();
+    await give(player, { kind: 'spoon' }).expect(400);
+    await give(player, { content: { points: ['a'] } }).expect(400);
+    await give(player, { days: 0 }).expect(400);
     await give('nobody').expect(404);
-    const lesson = await t.lesson(player);
-    const { body } = await t
-      .http()
-      .post(`/api/lessons/${lesson}/pages`)
-      .send({ content: { ...content, points: ['a'] }, days: 30 })
-      .expect(400);
-    expect(JSON.stringify(body)).toContain('of no period');
+    const period = { from: '2020-01-01', to: '2020-02-01' };
+    await edit(t.http(), 'player.set', { id: player, fields: { report: period } }).expect(200);
+    const { body } = await give(player).expect(400);
+    expect(JSON.stringify(body)).toContain('no visit with a named club in this period');
   });
 });
 

@@ -1,5 +1,6 @@
 import { latestDayAt } from '@loxos/core';
 import type { Fields } from '@loxos/core';
+import type { PageContent } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { Edits } from '../history/edits.ts';
 import type { Checking, Found, Saving } from '../history/edits.ts';
@@ -8,7 +9,6 @@ import type { Scope } from '../common/scope.ts';
 import { invalid } from '../common/validation.ts';
 import type { Handle } from '../db/handle.ts';
 import { TickHomework } from './page.dto.ts';
-import type { PageContent } from './page.dto.ts';
 import { PagesRepository } from './pages.repository.ts';
 
 interface FoundTick extends Found {

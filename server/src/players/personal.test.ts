@@ -4,7 +4,7 @@ import { history } from '../db/schema/index.ts';
 import { Store } from '../db/store.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage } from '../testing/pages.ts';
 import { join } from '../testing/people.ts';
 import type { HistoryEntry } from '../changes/past.dto.ts';
 import { edit, putBack } from '../testing/edit.ts';
@@ -50,8 +50,7 @@ beforeAll(async () => {
   await t.app
     .get(Store)
     .write((tx) => tx.update(history).set({ at: '2026-05-04T09:10:00.000Z' }).where(thatDay));
-  const page = { days: 30, content: pageWith() };
-  const given = await t.http().post(`/api/lessons/${ids.lesson}/pages`).send(page).expect(201);
+  const given = await givePage(t.http(), ids.lesson);
   const { id, token } = given.body as { id: string; token: string };
   ids.page = id;
   const word = { id: '6f0c1f9e-6d2e-4b61-9b0e-3f3f7a2f1a11', text: `It hurt, ${SECRETS[2]}` };

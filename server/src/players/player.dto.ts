@@ -7,7 +7,7 @@ import {
   PLAYER_KINDS,
   SPEED_UNITS,
 } from '@loxos/core';
-import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit } from '@loxos/core';
+import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit, ReportDraft } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -25,6 +25,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { WantedByClubDto } from '../common/wanted.dto.ts';
+import { OfCore } from '../common/core-shape.ts';
 import { IfGiven, IsDay } from '../common/given.ts';
 import { OneLine } from '../common/one-line.ts';
 import { trimmed } from '../common/trimmed.ts';
@@ -110,7 +111,7 @@ class PlayerFields {
   @Type(() => GoalDto)
   readonly goals?: GoalDto[];
 
-  @ApiPropertyOptional({ type: ReportDraftDto, nullable: true })
+  @OfCore('ReportDraft', { isNullable: true, isOptional: true })
   @IsOptional()
   @IsObject()
   @ValidateNested()
@@ -152,7 +153,7 @@ export class Player {
   readonly coachId!: string;
   @ApiProperty({ type: WantedByClubDto }) readonly wanted!: WantedByClubDto;
   @ApiProperty({ type: [GoalDto] }) readonly goals!: GoalDto[];
-  @ApiProperty({ type: ReportDraftDto, nullable: true, description: 'The report being written' })
-  readonly report!: ReportDraftDto | null;
+  @OfCore('ReportDraft', { isNullable: true, description: 'The report being written' })
+  readonly report!: ReportDraft | null;
   @ApiProperty() readonly version!: number;
 }

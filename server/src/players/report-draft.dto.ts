@@ -1,6 +1,5 @@
 import { CLUB_KINDS, FINDINGS_AT_MOST, PAGE_DEFAULTS } from '@loxos/core';
-import type { ClubKind } from '@loxos/core';
-import { ApiPropertyOptional } from '@nestjs/swagger';
+import type { ClubKind, ReportDraft } from '@loxos/core';
 import { ArrayMaxSize, IsArray, IsIn, IsOptional, ValidateBy } from 'class-validator';
 import { IsDay } from '../common/given.ts';
 import { IsRichText } from '../common/rich-text.ts';
@@ -10,7 +9,6 @@ const Written =
   (most: number): PropertyDecorator =>
   (target, name) => {
     const decorators = [
-      ApiPropertyOptional({ type: 'array', items: { type: 'string', nullable: true } }),
       IsOptional(),
       IsArray(),
       ArrayMaxSize(most),
@@ -28,17 +26,15 @@ const Written =
   };
 
 /** The report being written: what the coach chose and wrote over; what is left out is as the record makes it. */
-export class ReportDraftDto {
-  @ApiPropertyOptional({ description: 'ISO days' }) @IsOptional() @IsDay() readonly from?: string;
-  @ApiPropertyOptional() @IsOptional() @IsDay() readonly to?: string;
-  @ApiPropertyOptional({ enum: CLUB_KINDS })
+export class ReportDraftDto implements ReportDraft {
+  @IsOptional() @IsDay() readonly from?: string;
+  @IsOptional() @IsDay() readonly to?: string;
   @IsOptional()
   @IsIn(CLUB_KINDS)
   readonly kind?: ClubKind;
-  @Written(FINDINGS_AT_MOST) readonly findings?: (string | null)[];
-  @Written(PAGE_DEFAULTS.points) readonly points?: (string | null)[];
-  @ApiPropertyOptional() @IsOptional() @IsDay() readonly nextLook?: string;
-  @ApiPropertyOptional({ type: 'object', additionalProperties: true, nullable: true })
+  @Written(FINDINGS_AT_MOST) readonly findings?: readonly (string | null)[];
+  @Written(PAGE_DEFAULTS.points) readonly points?: readonly (string | null)[];
+  @IsOptional() @IsDay() readonly nextLook?: string;
   @IsOptional()
   @IsRichText()
   readonly words?: Record<string, unknown> | null;

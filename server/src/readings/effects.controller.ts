@@ -1,9 +1,10 @@
+import type { DrillEffect } from '@loxos/core';
 import { Controller, Get, Param } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { coreRef } from '../common/core-shape.ts';
 import { May } from '../door/abilities.ts';
 import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
-import { PlayerEffect } from './effect.dto.ts';
 import { ReadingsService } from './readings.service.ts';
 
 @ApiTags('players')
@@ -13,8 +14,8 @@ export class EffectsController {
 
   @Get(':id/effects')
   @May('see')
-  @ApiOkResponse({ type: [PlayerEffect] })
-  ofPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<PlayerEffect[]> {
+  @ApiOkResponse({ schema: { type: 'array', items: coreRef('DrillEffect') } })
+  ofPlayer(@Within() scope: Scope, @Param('id') id: string): Promise<DrillEffect[]> {
     return this.readings.effectsOf(scope, id);
   }
 }

@@ -9,6 +9,7 @@ import type {
 } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn, IsISO8601 } from 'class-validator';
+import { OfCore } from '../common/core-shape.ts';
 import { IfGiven, IsDay } from '../common/given.ts';
 
 export class RecordQuery {
@@ -68,12 +69,9 @@ export class StationDay implements DayAtStation {
 }
 
 export class RecordAnswer {
-  @ApiProperty({
-    type: 'object',
-    additionalProperties: true,
-    nullable: true,
-    description:
-      'Core’s PlayerRecord: degrees, m, positive right; null before the first named club',
+  @OfCore('PlayerRecord', {
+    isNullable: true,
+    description: 'Degrees, m, positive right; null before the first named club',
   })
   readonly record!: PlayerRecord | null;
 
@@ -86,19 +84,14 @@ export class RecordAnswer {
 
 export class PlayerStandings {
   @ApiProperty() readonly playerId!: string;
-  @ApiProperty({
-    type: 'array',
-    items: { type: 'object', additionalProperties: true },
-    description: 'Core’s Standing, a kind of club each, the one hit most first',
-  })
+  @OfCore('Standing', { isList: true, description: 'A kind of club each, the one hit most first' })
   readonly standings!: Standing[];
 }
 
 export class AcademyMoved {
-  @ApiProperty({
-    type: 'array',
-    items: { type: 'object', additionalProperties: true },
-    description: 'Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first',
+  @OfCore('MovedOverAll', {
+    isList: true,
+    description: 'Degrees, as a right-hander’s; those that are clear first',
   })
   readonly moved!: MovedOverAll[];
 }

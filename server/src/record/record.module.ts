@@ -11,5 +11,6 @@ import { RecordService } from './record.service.ts';
   imports: [AccountsModule, ReadingsModule],
   controllers: [RecordController],
   providers: [CatchUp, RecordRepository, RecordService],
+  exports: [RecordService],
 })
 export class RecordModule {}

@@ -1,12 +1,11 @@
 import { HANDS, dayIn, wentAway } from '@loxos/core';
-import type { ClubKind, Standing, WantedByClub } from '@loxos/core';
+import type { ClubKind, PageContent, Standing, WantedByClub } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { Clock } from '../common/clock.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
 import { Store } from '../db/store.ts';
-import type { PageContent } from '../pages/page.dto.ts';
 import { ReadingsService } from '../readings/readings.service.ts';
 import { Pool } from '../threads/pool.ts';
 import { MAKE_MOVED, MAKE_RECORD, MAKE_STANDINGS } from './make-record.ts';

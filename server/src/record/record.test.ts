@@ -16,7 +16,7 @@ import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import type { AcademyMoved, PlayerStandings, RecordAnswer } from './record.dto.ts';
 import { RecordService } from './record.service.ts';
-import { pageWith } from '../testing/pages.ts';
+import { givePage, homeworkOn } from '../testing/pages.ts';
 import { edit, tickAt } from '../testing/edit.ts';
 
 let t: TestApp;
@@ -297,15 +297,8 @@ describe('beside it', () => {
   it('stand the days on which the homework was done', async () => {
     const player = await t.player();
     const lesson = await visit(player, dayOf(0), -4);
-    const content = pageWith({
-      homework: ['2026-01-08', '2026-01-11'].map((date) => ({ date, what: 'rails' })),
-      nextLook: '2026-02-01',
-    });
-    const given = await t
-      .http()
-      .post(`/api/lessons/${lesson}/pages`)
-      .send({ content, days: 9 })
-      .expect(201);
+    const homework = homeworkOn('2026-01-08', '2026-01-11');
+    const given = await givePage(t.http(), lesson, { homework, nextLook: '2026-02-01' });
     const { token } = given.body as { token: string };
     const tick = (date: string, done: boolean) =>
       tickAt(t.http(), token, { date, done }).expect(200);

@@ -11,6 +11,6 @@ import { StepsService } from './steps.service.ts';
   imports: [LessonsModule],
   controllers: [StepsController],
   providers: [PartEdits, RepetitionEdits, StepsRepository, StepsService],
-  exports: [PartEdits, RepetitionEdits],
+  exports: [PartEdits, RepetitionEdits, StepsService],
 })
 export class StepsModule {}

@@ -1,5 +1,5 @@
 import { inverse } from '@loxos/core';
-import type { ClubKind, Done, MovedOverAll, PlayerRecord, Standing } from '@loxos/core';
+import type { ClubKind, Done, MovedOverAll, Standing } from '@loxos/core';
 import {
   keepPreviousData,
   useInfiniteQuery,
@@ -17,7 +17,6 @@ import type {
   LaunchFile,
   Lesson,
   OwnDrill,
-  PageContent,
   Player,
   Settings,
 } from './client.ts';
@@ -194,10 +193,7 @@ export function useStandings(since?: string): ReadonlyMap<string, readonly Stand
       ),
   });
   return useMemo(
-    () =>
-      new Map(
-        data?.map(({ playerId, standings }) => [playerId, standings as unknown as Standing[]]),
-      ),
+    () => new Map(data?.map(({ playerId, standings }) => [playerId, standings])),
     [data],
   );
 }
@@ -206,10 +202,8 @@ export function useStandings(since?: string): ReadonlyMap<string, readonly Stand
 export const useMoved = (kind: ClubKind, isLooking: boolean) =>
   useQuery({
     queryKey: keys.moved(kind),
-    queryFn: async () => {
-      const answer = await answerOf(api.GET('/api/moved', { params: { query: { kind } } }));
-      return answer.moved as unknown as MovedOverAll[];
-    },
+    queryFn: async (): Promise<readonly MovedOverAll[]> =>
+      (await answerOf(api.GET('/api/moved', { params: { query: { kind } } }))).moved,
     enabled: isLooking,
     placeholderData: keepPreviousData,
   });
@@ -226,11 +220,8 @@ export interface RecordOf {
 export const useRecord = (id: string, of: RecordOf = {}) =>
   useQuery({
     queryKey: keys.record(id, of),
-    queryFn: async () => {
-      const params = { path: { id }, query: of };
-      const answer = await answerOf(api.GET('/api/players/{id}/record', { params }));
-      return { ...answer, record: answer.record as unknown as PlayerRecord | null };
-    },
+    queryFn: () =>
+      answerOf(api.GET('/api/players/{id}/record', { params: { path: { id }, query: of } })),
     // What was shown stays while more of the same player is fetched: another player's never stands in.
     placeholderData: (before, asked) => (asked?.queryKey[1] === id ? before : undefined),
   });
@@ -257,8 +248,10 @@ export function useOwnDrills(): { data: readonly OwnDrill[] | undefined } {
   return { data };
 }
 
-/** What a page is given of: a lesson, or a player's period. */
-export type GivenOf = { readonly lessonId: string } | { readonly playerId: string };
+/** What a page is given of: a lesson and one of its clubs, or a player's record with a kind of club. */
+export type GivenOf =
+  | { readonly lessonId: string; readonly playerId: string; readonly club: string | null }
+  | { readonly playerId: string; readonly kind: ClubKind };
 
 const givenKey = (of: GivenOf) =>
   'lessonId' in of ? keys.lesson(of.lessonId) : keys.reports(of.playerId);
@@ -266,10 +259,16 @@ const givenKey = (of: GivenOf) =>
 export function useSharePage(of: GivenOf) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (body: { content: PageContent; days: number }) =>
-      'lessonId' in of
-        ? answerOf(api.POST('/api/lessons/{lessonId}/pages', { params: { path: of }, body }))
-        : answerOf(api.POST('/api/players/{playerId}/reports', { params: { path: of }, body })),
+    mutationFn: (days: number) => {
+      if ('lessonId' in of) {
+        const { lessonId, club } = of;
+        const asked = { params: { path: { lessonId } }, body: { days, club } };
+        return answerOf(api.POST('/api/lessons/{lessonId}/pages', asked));
+      }
+      const { playerId, kind } = of;
+      const asked = { params: { path: { playerId } }, body: { days, kind } };
+      return answerOf(api.POST('/api/players/{playerId}/reports', asked));
+    },
     onSuccess: () => client.invalidateQueries({ queryKey: givenKey(of) }),
   });
 }

@@ -1717,19 +1717,6 @@ export interface components {
       /** @description ISO day */
       setOn: string;
     };
-    ReportDraftDto: {
-      /** @description ISO days */
-      from?: string;
-      to?: string;
-      /** @enum {string} */
-      kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      findings?: (string | null)[];
-      points?: (string | null)[];
-      nextLook?: string;
-      words?: {
-        [key: string]: unknown;
-      } | null;
-    };
     CreatePlayer: {
       name: string;
       /** @enum {string} */
@@ -1755,7 +1742,7 @@ export interface components {
       coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
       goals?: components['schemas']['GoalDto'][];
-      report?: components['schemas']['ReportDraftDto'] | null;
+      report?: components['schemas']['Core.ReportDraft'] | null;
     };
     UpdatePlayer: {
       name?: string;
@@ -1782,7 +1769,7 @@ export interface components {
       coachId?: string;
       wanted?: components['schemas']['WantedByClubDto'];
       goals?: components['schemas']['GoalDto'][];
-      report?: components['schemas']['ReportDraftDto'] | null;
+      report?: components['schemas']['Core.ReportDraft'] | null;
       /** @description Though long gone, kept until this day; an owner says so */
       keepUntil?: string | null;
     };
@@ -2165,7 +2152,7 @@ export interface components {
       wanted: components['schemas']['WantedByClubDto'];
       goals: components['schemas']['GoalDto'][];
       /** @description The report being written */
-      report: components['schemas']['ReportDraftDto'] | null;
+      report: components['schemas']['Core.ReportDraft'] | null;
       version: number;
     };
     LessonSummary: {
@@ -2657,121 +2644,7 @@ export interface components {
       previousLessonId: string | null;
       lastChange: components['schemas']['LastChange'] | null;
     };
-    PageNumberDto: {
-      label: string;
-      before: string;
-      after: string;
-      verdict: string;
-    };
-    PageSlant: {
-      label: string;
-      faceAngleDeg: number;
-      clubPathDeg: number;
-    };
-    PagePart: {
-      alongM: number;
-      rightM: number;
-      /** @enum {string} */
-      kind:
-        | 'stick'
-        | 'peg'
-        | 'ball'
-        | 'rod'
-        | 'cover'
-        | 'line'
-        | 'corridor'
-        | 'head'
-        | 'shoe'
-        | 'body'
-        | 'brim'
-        | 'hold';
-      label: string;
-      lengthM: number;
-      widthM: number;
-      angleDeg: number;
-      count: number;
-    };
-    PageSpot: {
-      alongM: number;
-      rightM: number;
-    };
-    PageTape: {
-      label: string;
-      distanceM: number;
-      from: components['schemas']['PageSpot'];
-      to: components['schemas']['PageSpot'];
-    };
-    PageLayout: {
-      parts: components['schemas']['PagePart'][];
-      tape: components['schemas']['PageTape'][];
-    };
-    PageStation: {
-      drillId: string;
-      name: string;
-      how: string;
-      good: string;
-      misses: string[];
-      cautions: string[];
-      steps: string[];
-      dose: string[];
-      /** @enum {string} */
-      hand: 'right' | 'left';
-      layout: components['schemas']['PageLayout'];
-    };
-    HomeworkLine: {
-      date: string;
-      what: string;
-    };
-    PageVisit: {
-      at: string;
-      middle: number;
-      half95: number;
-    };
-    PageLevel: {
-      from: number;
-      to: number;
-      value: number;
-    };
-    PageTarget: {
-      wanted: number;
-      window: number;
-    };
-    PageRecordDto: {
-      /** @enum {string} */
-      figure:
-        | 'faceToPathDeg'
-        | 'clubPathDeg'
-        | 'faceAngleDeg'
-        | 'startDirectionDeg'
-        | 'curveM'
-        | 'offlineM'
-        | 'strikeToeMm';
-      words: string[];
-      goals: string[];
-      points: components['schemas']['PageVisit'][];
-      levels: components['schemas']['PageLevel'][];
-      target: components['schemas']['PageTarget'] | null;
-    };
-    PagePeriod: {
-      from: string;
-      to: string;
-    };
-    PlayerPage: {
-      points: string[];
-      /** @description What to expect for now */
-      expect?: string;
-      numbers: components['schemas']['PageNumberDto'][];
-      slants: components['schemas']['PageSlant'][];
-      stations: components['schemas']['PageStation'][];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description The coach’s words: a document of the editor */
-      words?: {
-        [key: string]: unknown;
-      } | null;
-      record?: components['schemas']['PageRecordDto'] | null;
-      /** @description Of a report */
-      period?: components['schemas']['PagePeriod'] | null;
+    PageHead: {
       playerName: string;
       /** @enum {string} */
       hand: 'right' | 'left';
@@ -2784,6 +2657,10 @@ export interface components {
       repetitions: components['schemas']['StoredRepetition'][];
       /** @description What they wrote back */
       said: components['schemas']['PageWord'][];
+    };
+    HomeworkLine: {
+      date: string;
+      what: string;
     };
     SharedPage: {
       id: string;
@@ -2798,29 +2675,13 @@ export interface components {
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
       /** @description Of a report */
-      period: components['schemas']['PagePeriod'] | null;
-    };
-    PageContent: {
-      points: string[];
-      /** @description What to expect for now */
-      expect?: string;
-      numbers: components['schemas']['PageNumberDto'][];
-      slants: components['schemas']['PageSlant'][];
-      stations: components['schemas']['PageStation'][];
-      homework: components['schemas']['HomeworkLine'][];
-      nextLook: string;
-      /** @description The coach’s words: a document of the editor */
-      words?: {
-        [key: string]: unknown;
-      } | null;
-      record?: components['schemas']['PageRecordDto'] | null;
-      /** @description Of a report */
-      period?: components['schemas']['PagePeriod'] | null;
+      period: components['schemas']['Core.PagePeriod'] | null;
     };
     SharePage: {
-      content: components['schemas']['PageContent'];
       /** @description Days until the link ends */
       days: number;
+      /** @description The club it is about; the one hit most, where left out */
+      club?: string | null;
     };
     NewSharedPage: {
       id: string;
@@ -2835,30 +2696,17 @@ export interface components {
       homework: components['schemas']['HomeworkLine'][];
       nextLook: string;
       /** @description Of a report */
-      period: components['schemas']['PagePeriod'] | null;
+      period: components['schemas']['Core.PagePeriod'] | null;
       token: string;
     };
-    PlayerEffectSize: {
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
-    };
-    PlayerEffect: {
-      byDeg: number;
-      /** @description Standard error */
-      errorDeg: number;
-      /** @description Null: what a visit without a drill did from its first half to its second */
-      drillId: string | null;
-      /** @enum {string} */
-      kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
-      /** @enum {string} */
-      figure: 'clubPathDeg' | 'faceAngleDeg';
-      balls: number;
-      /** @description Degrees of freedom of the error */
-      degrees: number;
-      /** @description Share of a visit’s warming up between the two, 0 to 1 */
-      apart: number;
-      returned: components['schemas']['PlayerEffectSize'] | null;
+    ShareReport: {
+      /** @description Days until the link ends */
+      days: number;
+      /**
+       * @description Where the report itself says none; the kind hit most, where left out
+       * @enum {string}
+       */
+      kind?: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'wedge';
     };
     StationDay: {
       drillId: string;
@@ -2877,10 +2725,8 @@ export interface components {
       isDone: boolean;
     };
     RecordAnswer: {
-      /** @description Core’s PlayerRecord: degrees, m, positive right; null before the first named club */
-      record: {
-        [key: string]: unknown;
-      } | null;
+      /** @description Degrees, m, positive right; null before the first named club */
+      record: components['schemas']['Core.PlayerRecord'] | null;
       /** @description In the order of days */
       stations: components['schemas']['StationDay'][];
       /** @description In the order of days */
@@ -2888,19 +2734,76 @@ export interface components {
     };
     PlayerStandings: {
       playerId: string;
-      /** @description Core’s Standing, a kind of club each, the one hit most first */
-      standings: {
-        [key: string]: unknown;
-      }[];
+      /** @description A kind of club each, the one hit most first */
+      standings: components['schemas']['Core.Standing'][];
     };
     AcademyMoved: {
-      /** @description Core’s MovedOverAll: degrees, as a right-hander’s; those that are clear first */
-      moved: {
-        [key: string]: unknown;
-      }[];
+      /** @description Degrees, as a right-hander’s; those that are clear first */
+      moved: components['schemas']['Core.MovedOverAll'][];
+    };
+    'Core.DrillEffect': import('./as-json.ts').AsJson<import('@loxos/core').DrillEffect>;
+    'Core.MovedOverAll': import('./as-json.ts').AsJson<import('@loxos/core').MovedOverAll>;
+    'Core.PageContent': import('./as-json.ts').AsJson<import('@loxos/core').PageContent>;
+    'Core.PagePeriod': import('./as-json.ts').AsJson<import('@loxos/core').PagePeriod>;
+    'Core.PlayerRecord': import('./as-json.ts').AsJson<import('@loxos/core').PlayerRecord>;
+    'Core.ReportDraft': import('./as-json.ts').AsJson<import('@loxos/core').ReportDraft>;
+    'Core.Standing': import('./as-json.ts').AsJson<import('@loxos/core').Standing>;
+  };
+  responses: {
+    Problem429: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description Nobody is signed in */
+    Problem401NobodyIsSignedIn: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description Needs the right to own */
+    Problem403NeedsTheRightToOwn: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description Needs the right to see */
+    Problem403NeedsTheRightToSee: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description Needs the right to plan */
+    Problem403NeedsTheRightToPlan: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description Needs the right to log */
+    Problem403NeedsTheRightToLog: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
     };
   };
-  responses: never;
   parameters: never;
   requestBodies: never;
   headers: never;
@@ -2948,14 +2851,7 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   account_changeAcademy: {
@@ -2984,24 +2880,8 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   door_signIn: {
@@ -3025,14 +2905,7 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   door_useKey: {
@@ -3056,14 +2929,7 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   door_demo: {
@@ -3104,14 +2970,7 @@ export interface operations {
           'application/json': components['schemas']['OpenLink'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   door_take: {
@@ -3137,14 +2996,7 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   account_get: {
@@ -3164,24 +3016,8 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   account_change: {
@@ -3210,24 +3046,8 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   account_password: {
@@ -3251,32 +3071,9 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   account_key: {
@@ -3301,32 +3098,9 @@ export interface operations {
           'application/json': components['schemas']['NewLink'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   account_list: {
@@ -3346,24 +3120,8 @@ export interface operations {
           'application/json': components['schemas']['SignedIn'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   account_end: {
@@ -3383,24 +3141,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   account_leave: {
@@ -3418,24 +3160,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   people_list: {
@@ -3455,24 +3181,8 @@ export interface operations {
           'application/json': components['schemas']['Person'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   people_change: {
@@ -3503,24 +3213,8 @@ export interface operations {
           'application/json': components['schemas']['Person'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   people_reset: {
@@ -3548,24 +3242,8 @@ export interface operations {
           'application/json': components['schemas']['NewLink'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   people_invitations: {
@@ -3585,24 +3263,8 @@ export interface operations {
           'application/json': components['schemas']['Invitation'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   people_invite: {
@@ -3631,24 +3293,8 @@ export interface operations {
           'application/json': components['schemas']['NewLink'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   people_withdraw: {
@@ -3668,24 +3314,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   passkeys_list: {
@@ -3705,24 +3335,8 @@ export interface operations {
           'application/json': components['schemas']['Passkey'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   passkeys_add: {
@@ -3746,24 +3360,8 @@ export interface operations {
           'application/json': components['schemas']['Passkey'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   passkeys_offer: {
@@ -3788,32 +3386,9 @@ export interface operations {
           'application/json': components['schemas']['PasskeyQuestion'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   passkeys_remove: {
@@ -3833,24 +3408,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   passkeys_ask: {
@@ -3871,14 +3430,7 @@ export interface operations {
           'application/json': components['schemas']['PasskeyQuestion'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   passkeys_enter: {
@@ -3902,14 +3454,7 @@ export interface operations {
           'application/json': components['schemas']['Account'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   doorrecord_page: {
@@ -3932,24 +3477,8 @@ export interface operations {
           'application/json': components['schemas']['DoorPage'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   doorrecord_news: {
@@ -3970,24 +3499,8 @@ export interface operations {
           'application/json': components['schemas']['DoorEvent'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   doorrecord_seen: {
@@ -4005,24 +3518,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   codes_state: {
@@ -4042,24 +3539,8 @@ export interface operations {
           'application/json': components['schemas']['CodesState'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   codes_confirm: {
@@ -4083,32 +3564,9 @@ export interface operations {
           'application/json': components['schemas']['RecoveryCodes'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   codes_offer: {
@@ -4132,32 +3590,9 @@ export interface operations {
           'application/json': components['schemas']['CodesOffer'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   codes_end: {
@@ -4179,32 +3614,9 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+      429: components['responses']['Problem429'];
     };
   };
   archive_out: {
@@ -4222,27 +3634,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/zip': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   archive_bringIn: {
@@ -4274,24 +3670,8 @@ export interface operations {
           'application/json': components['schemas']['BroughtIn'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   archive_outPlayer: {
@@ -4311,27 +3691,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/zip': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
     };
   };
   archive_erase: {
@@ -4360,24 +3724,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_list: {
@@ -4398,24 +3746,8 @@ export interface operations {
           'application/json': components['schemas']['Copy'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_make: {
@@ -4435,24 +3767,8 @@ export interface operations {
           'application/json': components['schemas']['Copy'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_restoreFile: {
@@ -4477,24 +3793,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_state: {
@@ -4514,24 +3814,8 @@ export interface operations {
           'application/json': components['schemas']['CopiesState'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_tryOut: {
@@ -4552,24 +3836,8 @@ export interface operations {
           'application/json': components['schemas']['CopiesState'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_seal: {
@@ -4591,24 +3859,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_unseal: {
@@ -4626,24 +3878,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_download: {
@@ -4663,27 +3899,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/octet-stream': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   backups_restore: {
@@ -4707,24 +3927,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   balls_page: {
@@ -4749,24 +3953,8 @@ export interface operations {
           'application/json': components['schemas']['BallPage'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   balls_csv: {
@@ -4789,24 +3977,8 @@ export interface operations {
           'text/csv': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   balls_json: {
@@ -4829,24 +4001,8 @@ export interface operations {
           'application/json': Record<string, never>;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   balls_sheet: {
@@ -4869,24 +4025,8 @@ export interface operations {
           'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   blocks_list: {
@@ -4909,24 +4049,8 @@ export interface operations {
           'application/json': components['schemas']['Block'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   calendar_get: {
@@ -4946,24 +4070,8 @@ export interface operations {
           'application/json': components['schemas']['CalendarFeedAnswer'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   calendar_make: {
@@ -4987,24 +4095,8 @@ export interface operations {
           'application/json': components['schemas']['NewCalendarFeed'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   calendar_end: {
@@ -5022,24 +4114,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   calendar_read: {
@@ -5053,22 +4129,16 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
+      /** @description Lessons */
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'text/calendar': string;
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   pagechanges_take: {
@@ -5094,14 +4164,7 @@ export interface operations {
           'application/json': components['schemas']['ChangesAnswer'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   changes_take: {
@@ -5125,24 +4188,8 @@ export interface operations {
           'application/json': components['schemas']['ChangesAnswer'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToLog'];
     };
   };
   past_ofLesson: {
@@ -5165,24 +4212,8 @@ export interface operations {
           'application/json': components['schemas']['HistoryEntry'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   past_ofPlayer: {
@@ -5205,24 +4236,8 @@ export interface operations {
           'application/json': components['schemas']['HistoryEntry'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   past_ofAcademy: {
@@ -5243,24 +4258,8 @@ export interface operations {
           'application/json': components['schemas']['HistoryEntry'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   consent_get: {
@@ -5282,24 +4281,8 @@ export interface operations {
           'application/json': components['schemas']['PlayerConsent'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
     };
   };
   consent_note: {
@@ -5330,24 +4313,8 @@ export interface operations {
           'application/json': components['schemas']['PlayerConsent'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
     };
   };
   day_last: {
@@ -5370,24 +4337,8 @@ export interface operations {
           'application/json': components['schemas']['GivenTo'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   day_ofPlayer: {
@@ -5412,24 +4363,8 @@ export interface operations {
           'application/json': components['schemas']['Given'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   drills_list: {
@@ -5449,24 +4384,8 @@ export interface operations {
           'application/json': components['schemas']['OwnDrill'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   health_health: {
@@ -5503,14 +4422,7 @@ export interface operations {
         };
         content?: never;
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   uploadsunderway_find: {
@@ -5532,24 +4444,8 @@ export interface operations {
           'application/json': components['schemas']['FileUnderWay'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToLog'];
     };
   };
   uploadsunderway_stop: {
@@ -5570,24 +4466,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToLog'];
     };
   };
   intake_list: {
@@ -5609,24 +4489,8 @@ export interface operations {
           'application/json': components['schemas']['LaunchFile'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   intake_bringIn: {
@@ -5670,24 +4534,8 @@ export interface operations {
           'application/json': components['schemas']['IntakeResult'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to log */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToLog'];
     };
   };
   intake_rows: {
@@ -5725,24 +4573,8 @@ export interface operations {
           'application/json': components['schemas']['RowPage'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   intake_raw: {
@@ -5762,27 +4594,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'application/octet-stream': string;
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   sources_all: {
@@ -5802,24 +4618,8 @@ export interface operations {
           'application/json': components['schemas']['FileSource'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   kept_inForce: {
@@ -5840,24 +4640,8 @@ export interface operations {
           'application/json': components['schemas']['Kept'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   kept_gone: {
@@ -5878,24 +4662,8 @@ export interface operations {
           'application/json': components['schemas']['GonePlayer'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   kept_keep: {
@@ -5921,24 +4689,8 @@ export interface operations {
         };
         content?: never;
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to own */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToOwn'];
     };
   };
   lessons_list: {
@@ -5965,24 +4717,8 @@ export interface operations {
           'application/json': components['schemas']['LessonSummary'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   lessons_get: {
@@ -6007,24 +4743,8 @@ export interface operations {
           'application/json': components['schemas']['LessonHead'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   givenpage_open: {
@@ -6043,17 +4763,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['PlayerPage'];
+          'application/json': components['schemas']['Core.PageContent'] &
+            components['schemas']['PageHead'];
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   givenpage_calendar: {
@@ -6067,22 +4781,16 @@ export interface operations {
     };
     requestBody?: never;
     responses: {
+      /** @description Homework and the next look */
       200: {
         headers: {
           [name: string]: unknown;
         };
         content: {
-          'application/json': string;
+          'text/calendar': string;
         };
       };
-      429: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      429: components['responses']['Problem429'];
     };
   };
   pages_list: {
@@ -6104,24 +4812,8 @@ export interface operations {
           'application/json': components['schemas']['SharedPage'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   pages_share: {
@@ -6152,24 +4844,8 @@ export interface operations {
           'application/json': components['schemas']['NewSharedPage'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
     };
   };
   pages_reports: {
@@ -6192,24 +4868,8 @@ export interface operations {
           'application/json': components['schemas']['SharedPage'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   pages_report: {
@@ -6228,7 +4888,7 @@ export interface operations {
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['SharePage'];
+        'application/json': components['schemas']['ShareReport'];
       };
     };
     responses: {
@@ -6240,24 +4900,8 @@ export interface operations {
           'application/json': components['schemas']['NewSharedPage'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to plan */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
     };
   };
   players_list: {
@@ -6277,24 +4921,8 @@ export interface operations {
           'application/json': components['schemas']['Player'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   players_get: {
@@ -6316,24 +4944,8 @@ export interface operations {
           'application/json': components['schemas']['Player'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   effects_ofPlayer: {
@@ -6352,27 +4964,11 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['PlayerEffect'][];
+          'application/json': components['schemas']['Core.DrillEffect'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   record_ofPlayer: {
@@ -6403,24 +4999,8 @@ export interface operations {
           'application/json': components['schemas']['RecordAnswer'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   record_standings: {
@@ -6443,24 +5023,8 @@ export interface operations {
           'application/json': components['schemas']['PlayerStandings'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   record_moved: {
@@ -6482,24 +5046,8 @@ export interface operations {
           'application/json': components['schemas']['AcademyMoved'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   settings_get: {
@@ -6519,24 +5067,8 @@ export interface operations {
           'application/json': components['schemas']['StoredSettings'];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   steps_parts: {
@@ -6558,24 +5090,8 @@ export interface operations {
           'application/json': components['schemas']['LessonPart'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
   steps_repetitions: {
@@ -6598,24 +5114,8 @@ export interface operations {
           'application/json': components['schemas']['StoredRepetition'][];
         };
       };
-      /** @description Nobody is signed in */
-      401: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-      /** @description Needs the right to see */
-      403: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
     };
   };
 }

@@ -21,7 +21,7 @@ const STEPS = [0.5, 1, 2, 5, 10, 20, 50, 100] as const;
 
 /** What the chart shows. */
 export interface RecordChart extends Pick<PageRecord, 'figure' | 'levels' | 'target'> {
-  readonly points: readonly (PageRecord['points'][number] & Pick<VisitPoint, 'ends'>)[];
+  readonly points: readonly (PageRecord['points'][number] & Pick<VisitPoint, 'times95'>)[];
   readonly hand: Hand;
   readonly unit: LengthUnit;
   /** Whether it is of spreads, which have no side and are never below nothing. */

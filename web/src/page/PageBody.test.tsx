@@ -1,6 +1,6 @@
 import { render, screen, within } from '@testing-library/react';
 import { drillBy, stationCard } from '@loxos/core';
-import type { PageContent } from '../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { PageBody } from './PageBody.tsx';
 
 const laid = { hand: 'left', kind: 'iron', pathDeg: 4, faceDeg: 0, startDeg: 0 } as const;
@@ -13,7 +13,7 @@ const content: PageContent = {
     { label: 'Before', faceAngleDeg: 0, clubPathDeg: -6 },
     { label: 'After', faceAngleDeg: 0, clubPathDeg: -2 },
   ],
-  stations: [card] as unknown as PageContent['stations'],
+  stations: [card],
   homework: [{ date: '2026-03-05', what: '20 balls at Rails' }],
   nextLook: '2026-03-18',
   words: null,

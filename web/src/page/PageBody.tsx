@@ -1,6 +1,6 @@
 import type { Hand, StationCard } from '@loxos/core';
 import type { ReactNode } from 'react';
-import type { PageContent } from '../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
 import { Figure } from '../ui/Figure.tsx';
 import { StationView } from '../ui/StationView.tsx';

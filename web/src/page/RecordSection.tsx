@@ -1,6 +1,6 @@
 import { followedLabel } from '@loxos/core';
 import type { Hand } from '@loxos/core';
-import type { PageContent } from '../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { RECORD_CHART_BOX, recordChart } from '../drawing/record-chart.ts';
 import { Figure } from '../ui/Figure.tsx';
 

@@ -1,4 +1,4 @@
-import type { PageContent } from '../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { shortDay } from '../ui/day-text.ts';
 
 const OF_A_LESSON = {

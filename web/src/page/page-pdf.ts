@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import type { Content } from 'pdfmake/interfaces';
-import type { PageContent } from '../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { IMPACT_VIEW, impactPlan } from '../drawing/impact-plan.ts';
 import { RECORD_CHART_BOX, recordChart } from '../drawing/record-chart.ts';
 import { svgText } from '../drawing/svg-text.ts';

@@ -3,6 +3,7 @@ import {
   EMPTY_BALL,
   findClub,
   headOf,
+  lessonBall,
   plainDelivery,
   readLesson,
   simulateShot,
@@ -10,7 +11,6 @@ import {
 } from '@loxos/core';
 import type { BlockKind, Hand, LessonReading } from '@loxos/core';
 import type { Ball, Lesson } from '../api/client.ts';
-import { toLessonBall } from '../features/lesson/lesson-ball.ts';
 import { workedOf } from '../features/lesson/lesson-work.ts';
 import type { Worked, WorkedFrom } from '../features/lesson/lesson-work.ts';
 import { playerWith } from './player.ts';
@@ -100,7 +100,7 @@ export function lessonOf(
 /** What the worker would make of it. */
 export const readingOf = (lesson: Lesson, context: object = {}): LessonReading =>
   readLesson(
-    lesson.balls.map((ball) => toLessonBall(ball, lesson.blocks)),
+    lesson.balls.map((ball) => lessonBall(ball, lesson.blocks)),
     { hand: lesson.player.hand, ...context },
   );
 

@@ -1,8 +1,10 @@
 import { Link2 } from 'lucide-react';
 import { useState } from 'react';
-import type { PageContent, SharedPage } from '../api/client.ts';
+import type { SharedPage } from '../api/client.ts';
 import { useSharePage, useWithdrawPage } from '../api/queries.ts';
 import type { GivenOf } from '../api/queries.ts';
+import { useLog, waiting } from '../sync/log.ts';
+import { laneOf } from '../sync/pending.ts';
 import { Button } from './Button.tsx';
 import { TextField } from './Field.tsx';
 import { Notice } from './Notice.tsx';
@@ -14,7 +16,6 @@ const LINK_DAYS = 30;
 
 interface ShareProps {
   readonly of: GivenOf;
-  readonly content: PageContent;
   /** What has been given of it so far. */
   readonly pages: readonly SharedPage[];
   /** Why it cannot be given yet; null where it can. */
@@ -25,9 +26,24 @@ interface ShareProps {
 const usedText = ({ homework, ticked }: SharedPage): string =>
   homework.length === 0 ? '' : `; ${ticked.length} of the homework ticked`;
 
+/** The page is made of what the server has: the lanes of what it reads are empty first. */
+const lanesOf = (of: GivenOf): readonly string[] => [
+  'lessonId' in of ? `lesson ${of.lessonId}` : '',
+  `player ${of.playerId}`,
+  'setting',
+  'drill',
+];
+
 /** The player’s link: made, shown once, withdrawn. */
-export function Share({ of, content, pages, trouble }: ShareProps) {
+export function Share({ of, pages, trouble: own }: ShareProps) {
   const share = useSharePage(of);
+  const lanes = lanesOf(of);
+  const isUnsent = useLog(({ entries }) =>
+    waiting(entries).some(({ change }) => lanes.includes(laneOf(change))),
+  );
+  const trouble =
+    own ??
+    (isUnsent ? 'What you changed is still on its way: the link is made once it is stored.' : null);
   const withdraw = useWithdrawPage(of);
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;
@@ -46,7 +62,7 @@ export function Share({ of, content, pages, trouble }: ShareProps) {
         <Button
           look="main"
           disabled={share.isPending || !/^\d{1,3}$/.test(days) || trouble !== null}
-          onClick={() => share.mutate({ content, days: Number(days) })}
+          onClick={() => share.mutate(Number(days))}
         >
           <Link2 aria-hidden size={16} /> Make the link
         </Button>

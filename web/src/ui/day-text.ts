@@ -1,3 +1,4 @@
+import { shortDayIn } from '@loxos/core';
 import { TZDate } from '@date-fns/tz';
 import { format, isValid, parse, parseISO } from 'date-fns';
 import { academyZone } from './academy-time.ts';
@@ -13,7 +14,7 @@ export const dayText = (iso: string): string => formatDay(iso, 'EEEE d MMMM');
 /** With its time: `Wednesday 25 November, 10:30`. */
 export const momentText = (iso: string): string => formatDay(iso, 'EEEE d MMMM, HH:mm');
 /** A day where there is little room, and as it is typed: `Wed 25 Nov 2026`. */
-export const shortDay = (iso: string): string => formatDay(iso, 'EEE d MMM yyyy');
+export const shortDay = (iso: string): string => shortDayIn(iso, academyZone());
 
 const WRITTEN = [
   'EEE d MMM yyyy',

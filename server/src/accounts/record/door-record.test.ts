@@ -5,7 +5,7 @@ import { createClient } from '@libsql/client';
 import { Clock } from '../../common/clock.ts';
 import { OWNER, cookieOf, startTestApp } from '../../testing/app.ts';
 import type { TestApp } from '../../testing/app.ts';
-import { pageWith } from '../../testing/pages.ts';
+import { givePage } from '../../testing/pages.ts';
 import { PASSWORD, join } from '../../testing/people.ts';
 import type { DoorEvent, DoorPage } from './door-event.dto.ts';
 import { DoorRecordService, MOST_TRIES } from './door-record.service.ts';
@@ -76,10 +76,7 @@ it('holds what was carried out, made, changed and erased, and names no player wh
   const coach = await join(t, 'coach');
   await t.http().patch(`/api/people/${coach.id}`).send({ role: 'assistant' }).expect(200);
   await t.http().post(`/api/people/${coach.id}/reset`).expect(201);
-  const { body: page } = await t
-    .http()
-    .post(`/api/lessons/${lesson}/pages`)
-    .send({ days: 7, content: pageWith() });
+  const { body: page } = await givePage(t.http(), lesson);
   for (let n = 0; n < 2; n++) await t.as('').get(`/api/p/${page.token}`).expect(200);
   const told = (events: DoorEvent[]) =>
     events.map(({ kind, detail, player: name }) => [kind, detail, name]);

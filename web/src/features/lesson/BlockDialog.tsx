@@ -1,4 +1,4 @@
-import { BLOCK_KINDS, DRILLS, doseOf, drillBy, isDrilled } from '@loxos/core';
+import { BLOCK_KINDS, DRILLS, doseOf, drillBy, isDrilled, partOf } from '@loxos/core';
 import type { BlockKind, Drill, NextBlock, OwnDrillFacts } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -10,7 +10,6 @@ import { Segments } from '../../ui/Segments.tsx';
 import { beginBlock, changeBlock, removeBlock, usualNext } from './block-actions.ts';
 import { BLOCK_WORDS, beganAs } from './lesson-work.ts';
 import type { Worked } from './lesson-work.ts';
-import { partOf } from './parts.ts';
 
 const KIND_OPTIONS = BLOCK_KINDS.map((kind) => [kind, BLOCK_WORDS[kind]] as const);
 /** The steps of a drill's own dose, without those that have no balls. */

@@ -1,6 +1,6 @@
-import { clubLabel } from '@loxos/core';
+import { clubLabel, keyOfClub } from '@loxos/core';
 import type { LessonReading } from '@loxos/core';
-import { keyOfClub, useLessonScreen } from './lesson-store.ts';
+import { useLessonScreen } from './lesson-store.ts';
 
 const TAB =
   'inline-flex min-h-11 items-center gap-2 border-b-3 px-4 font-semibold aria-pressed:border-look border-transparent hover:border-line';

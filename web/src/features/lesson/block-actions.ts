@@ -1,11 +1,10 @@
-import { aimOfStage, drillBy, isDrilled, nextBlock } from '@loxos/core';
+import { aimOfStage, drillBy, isDrilled, nextBlock, partOf } from '@loxos/core';
 import type { NextBlock, OwnDrillFacts, Stage } from '@loxos/core';
 import type { Ball, Block, Lesson, UpdateBlock } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
 import { newId } from '../../sync/new-id.ts';
 import { push } from '../../sync/push.ts';
 import { step } from '../../sync/step.ts';
-import { partOf } from './parts.ts';
 
 /** What usually comes next in a lesson. */
 export function usualNext(lesson: Lesson, own: readonly OwnDrillFacts[]): NextBlock {

@@ -1,5 +1,3 @@
-import { clubKeyOf } from '@loxos/core';
-import type { LessonReading, ReadClub } from '@loxos/core';
 import { create } from 'zustand';
 
 interface LessonScreen {
@@ -40,17 +38,3 @@ export const useLessonScreen = create<LessonScreen>()((set) => ({
   closeForm: () => set({ form: null }),
   reset: () => set(START),
 }));
-
-/** The club a reading is of, as the tabs name it. */
-export function keyOfClub({ group }: ReadClub, { views }: LessonReading): string | null {
-  const first = views.find(({ id }) => id === group.ballIds[0]);
-  return first === undefined ? null : clubKeyOf(first.ball);
-}
-
-/** The club shown, or the one with the most balls; null while there is none. */
-export function clubShown(reading: LessonReading | null, club: string | null): ReadClub | null {
-  if (reading === null) return null;
-  const shown = reading.clubs.find((one) => keyOfClub(one, reading) === club);
-  const most = [...reading.clubs].sort((a, b) => b.group.ballIds.length - a.group.ballIds.length);
-  return shown ?? most[0] ?? null;
-}

@@ -1,6 +1,7 @@
+import { observationsIn } from '@loxos/core';
 import { lessonOf, readingOf, stepOf } from '../../testing/lesson.ts';
 import type { Worked } from './lesson-work.ts';
-import { blockLabel, observationsIn } from './lesson-work.ts';
+import { blockLabel } from './lesson-work.ts';
 
 const PULL = { pathDeg: -6, faceDeg: -6 } as const;
 const workedOf = (lesson: ReturnType<typeof lessonOf>, shown: string | null = null): Worked =>

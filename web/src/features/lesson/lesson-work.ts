@@ -1,48 +1,23 @@
-import {
-  DEFAULT_RULES,
-  DRILLS,
-  asDrill,
-  findClub,
-  goesGently,
-  isUnderWay,
-  lessonFindings,
-  observationsOf,
-  usualBallCm,
-} from '@loxos/core';
+import { DRILLS, findClub, workedOf as foundOf } from '@loxos/core';
 import type {
-  AcademyRules,
-  BlockAims,
   BlockKind,
-  DrillEffect,
-  LessonFacts,
-  LessonFindings,
   LessonReading,
-  Observations,
   OwnDrillFacts,
   ReadBlock,
-  ReadClub,
   Wording,
+  Worked as Found,
+  WorkedFrom as FoundFrom,
 } from '@loxos/core';
 import { useMemo } from 'react';
 import type { Block, Lesson } from '../../api/client.ts';
 import { useEffects, useOwnDrills, useSettings } from '../../api/queries.ts';
 import { isTodayAt } from '../../ui/academy-time.ts';
-import { clubShown, useLessonScreen } from './lesson-store.ts';
-import { partOf } from './parts.ts';
+import { useLessonScreen } from './lesson-store.ts';
 import type { Previous } from './use-previous.ts';
 import { wordingOf } from './wording.ts';
 
-/** What a lesson found of the club shown: every step shows this and nothing of its own. */
-export interface Worked {
-  readonly club: ReadClub | null;
-  /** What was decided; null without face and path. */
-  readonly found: LessonFindings | null;
-  /** What it was decided from beside the balls. */
-  readonly facts: LessonFacts;
-  readonly effects: readonly DrillEffect[];
-  readonly own: readonly OwnDrillFacts[];
-  /** Nothing is to be overdone at full speed. */
-  readonly gently: boolean;
+/** What a lesson found of the club shown, and whose words it is said in: every step shows this and nothing of its own. */
+export interface Worked extends Found {
   readonly wording: Wording;
 }
 
@@ -52,76 +27,14 @@ export interface StepProps {
   readonly worked: Worked;
 }
 
-/** Links seen at set-up and in the swing together; what was seen in the swing comes last and wins. */
-export function observationsIn(lesson: Lesson, club: string | null): Observations {
-  const setUp = partOf(lesson, 'setup');
-  const kind = findClub(setUp.club ?? club ?? lesson.balls[0]?.club)?.kind ?? 'iron';
-  const seen = observationsOf(setUp, lesson.player.hand, usualBallCm(kind));
-  return { ...seen, ...partOf(lesson, 'causes').observations };
-}
-
-const aimsOf = ({ blocks }: Pick<Lesson, 'blocks'>): BlockAims =>
-  Object.fromEntries(blocks.map(({ id, aim }) => [id, aim]));
-
-/** Whether a block is being hit right now: balls of another day are all hit, and the next block ends the one before. */
-function isBeingHit(block: ReadBlock, lesson: Lesson, { views }: LessonReading): boolean {
-  const underWay = lesson.blocks.at(-1);
-  const isEnded = underWay !== undefined && underWay.id !== block.blockId;
-  return !isEnded && isTodayAt(lesson.startsAt) && isUnderWay(block, views);
-}
-
-export interface WorkedFrom {
-  /** The club shown; null for the one hit most. */
-  readonly shown: string | null;
-  readonly effects: readonly DrillEffect[];
-  readonly own: readonly OwnDrillFacts[];
-  readonly rules?: Pick<AcademyRules, 'bands'> | undefined;
+export interface WorkedFrom extends Omit<FoundFrom, 'isToday' | 'previous'> {
   readonly previous: Previous;
 }
 
-/** What the body notes of the player and of today say. */
-const bodyNotesOf = (lesson: Lesson): string =>
-  `${lesson.player.bodyNotes} ${partOf(lesson, 'setup').body}`;
-
-/** The findings of the club shown, with what they are made from. */
-export function workedOf(
-  lesson: Lesson,
-  reading: LessonReading | null,
-  { shown, effects, own, rules = DEFAULT_RULES, previous }: WorkedFrom,
-): Worked {
-  const club = clubShown(reading, shown);
-  const work = partOf(lesson, 'work');
-  const { hand, playerKind } = lesson.player;
-  const bodyNotes = bodyNotesOf(lesson);
-  const facts: LessonFacts = {
-    hand,
-    bands: rules.bands,
-    stageIndex: work.stage,
-    observations: observationsIn(lesson, club?.group.club ?? null),
-    bodyNotes,
-    effects,
-    drills: [...DRILLS, ...own.map(asDrill)],
-    givenIds: work.drillIds,
-    despiteIds: work.despiteIds,
-    aims: aimsOf(lesson),
-    isBeingHit: (block) => reading !== null && isBeingHit(block, lesson, reading),
-    earlier:
-      previous.lesson === null || previous.reading === null
-        ? null
-        : {
-            blocks: previous.reading.clubs.flatMap(({ blocks }) => blocks),
-            aims: aimsOf(previous.lesson),
-          },
-  };
-  return {
-    club,
-    found: club === null ? null : lessonFindings(club, facts),
-    facts,
-    effects,
-    own,
-    gently: goesGently(bodyNotes, playerKind),
-    wording: wordingOf(lesson.player, rules.bands),
-  };
+/** Returns the findings of the club shown, as of this day. */
+export function workedOf(lesson: Lesson, reading: LessonReading | null, from: WorkedFrom): Worked {
+  const found = foundOf(lesson, reading, { ...from, isToday: isTodayAt(lesson.startsAt) });
+  return { ...found, wording: wordingOf(lesson.player, from.rules?.bands) };
 }
 
 const NONE: readonly never[] = [];

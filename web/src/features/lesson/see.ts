@@ -1,6 +1,7 @@
+import { partOf } from '@loxos/core';
 import type { CauseLinkId, LinkValue } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
-import { partOf, savePart } from './parts.ts';
+import { savePart } from './parts.ts';
 
 /** Puts down what was seen of a link; the same again takes it back. */
 export function see(lesson: Lesson, id: CauseLinkId, value: LinkValue): void {

@@ -1,11 +1,9 @@
-import { aimOf } from '@loxos/core';
+import { contextOf, lessonBall } from '@loxos/core';
 import type { LessonContext, LessonReading } from '@loxos/core';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { Lesson, Settings } from '../../api/client.ts';
 import type { ReadingWorker } from '../../workers/reading.worker.ts';
-import { toLessonBall } from './lesson-ball.ts';
-import { partOf } from './parts.ts';
 
 /** From this many balls on, progress is worth showing. */
 const LONG_SESSION = 300;
@@ -24,26 +22,6 @@ const running: Partial<Record<Slot, ReturnType<typeof startWorker>>> = {};
 function stopWorker(slot: Slot): void {
   running[slot]?.worker.terminate();
   delete running[slot];
-}
-
-/** The context a lesson is read in: the player and the wanted flight, the academy's rules, the coach's choices. */
-export function contextOf(lesson: Lesson, settings: Settings): LessonContext {
-  const { hand, wanted, playerKind, driverSpeedMps } = lesson.player;
-  const { naming, bands, accuracy, firstRoute } = settings;
-  const setUp = partOf(lesson, 'setup');
-  return {
-    hand,
-    playerKind,
-    driverSpeedMps,
-    naming,
-    bands,
-    accuracy,
-    firstRoute,
-    wanted,
-    lessonWanted: setUp.wanted,
-    aimDeg: aimOf(setUp),
-    route: partOf(lesson, 'work').route,
-  };
 }
 
 interface Kept {
@@ -71,10 +49,7 @@ export function useReading(
   const lessonId = lesson?.id;
   const rows = lesson?.balls;
   const blocks = lesson?.blocks;
-  const balls = useMemo(
-    () => rows?.map((ball) => toLessonBall(ball, blocks ?? [])),
-    [rows, blocks],
-  );
+  const balls = useMemo(() => rows?.map((ball) => lessonBall(ball, blocks ?? [])), [rows, blocks]);
   // Compared by what it says: a lesson that changed elsewhere is not read again.
   const contextText = lesson && settings ? JSON.stringify(contextOf(lesson, settings)) : null;
   const context = useMemo(

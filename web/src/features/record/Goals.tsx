@@ -1,4 +1,4 @@
-import { GOALS_AT_MOST, goalProgressWords, goalWords } from '@loxos/core';
+import { GOALS_AT_MOST, goalProgressWords, goalWords, goalsOf } from '@loxos/core';
 import type { PlayerRecord, RecordWording } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -7,7 +7,7 @@ import type { Player } from '../../api/client.ts';
 import { changePlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { goalsOf } from '../../ui/goals.ts';
+import { today } from '../../ui/academy-time.ts';
 import { later } from '../../ui/later.tsx';
 
 const GoalForm = later(async () => (await import('./GoalForm.tsx')).GoalForm);
@@ -24,7 +24,7 @@ export function Goals({
 }) {
   const [isOpen, setOpen] = useState(false);
   const mayPlan = useMay('plan');
-  const goals = goalsOf(player, record);
+  const goals = goalsOf(player.goals, record, today());
   const takeAway = (id: string): void =>
     changePlayer(player, { goals: player.goals.filter((goal) => goal.id !== id) });
   if (goals.length === 0 && !mayPlan) return null;

@@ -55,8 +55,8 @@ export function LandingPeriods({
   unit,
 }: PictureProps & { readonly unit: LengthUnit }) {
   const { periods, wanted } = record;
-  const clouds = periods.flatMap(({ pattern }, n): LaneCloud[] =>
-    pattern === null ? [] : [{ look: n === 0 ? 'earlier' : 'later', landings: pattern.landings }],
+  const clouds = periods.flatMap(({ landings }, n): LaneCloud[] =>
+    landings.length === 0 ? [] : [{ look: n === 0 ? 'earlier' : 'later', landings }],
   );
   if (clouds.length === 0 || wanted === null) return null;
   const { shapes, box } = lanePlan(

@@ -90,12 +90,19 @@ describe('a report', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Make the link' }));
     const link = await screen.findByRole('link', { name: /\/p\/a-token$/ });
     expect(link).toHaveAttribute('href', 'http://localhost/p/a-token');
-    const sent = asked.find(({ method }) => method === 'POST')!.body as {
-      content: { period: object; record: { words: string[] }; stations: unknown[] };
-    };
-    expect(sent.content.period).toMatchObject({ from: expect.any(String) });
-    expect(sent.content.record.words.length).toBeGreaterThan(0);
-    expect(sent.content.stations).toEqual([]);
+    expect(asked.find(({ method }) => method === 'POST')!.body).toEqual({ days: 30, kind: 'iron' });
+  });
+
+  it('is given once what was written over it is stored', async () => {
+    open();
+    await preview();
+    const second = screen.getByLabelText('Second sentence');
+    fireEvent.change(second, { target: { value: 'Well done.' } });
+    fireEvent.blur(second);
+    expect(screen.getByRole('button', { name: 'Make the link' })).toBeDisabled();
+    expect(screen.getByText(/still on its way: the link is made once it is stored/)).toBeVisible();
+    act(() => useLog.setState({ entries: [] }));
+    expect(screen.getByRole('button', { name: 'Make the link' })).toBeEnabled();
   });
 
   it('of one period is never given as that of another while that is fetched', async () => {

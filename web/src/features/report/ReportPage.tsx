@@ -1,11 +1,11 @@
 import { CLUB_KINDS, addMonthsIso } from '@loxos/core';
-import type { ClubKind } from '@loxos/core';
+import type { ClubKind, ReportDraft } from '@loxos/core';
 import { FileDown, RotateCcw } from 'lucide-react';
 import { Suspense, lazy } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
 import { useAccount, useMay } from '../../api/account.ts';
-import type { Player, ReportDraft } from '../../api/client.ts';
+import type { Player } from '../../api/client.ts';
 import { usePlayer, useReports } from '../../api/queries.ts';
 import { PageBody } from '../../page/PageBody.tsx';
 import { changePlayer } from '../../sync/actions.ts';
@@ -118,8 +118,7 @@ function Editor({ player, report, draft, set }: EditorProps) {
     <>
       <Texts report={report} draft={draft} set={set} />
       <Share
-        of={{ playerId: player.id }}
-        content={content}
+        of={{ playerId: player.id, kind: report.kind }}
         pages={reports}
         trouble={isSaid ? null : 'Write at least one sentence first.'}
       />

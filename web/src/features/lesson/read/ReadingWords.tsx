@@ -1,7 +1,7 @@
-import { clubSentences, readingSentences } from '@loxos/core';
+import { clubSentences, keyOfClub, readingSentences } from '@loxos/core';
 import type { LessonReading, Sentence, Wording } from '@loxos/core';
 import { useMemo } from 'react';
-import { keyOfClub, useLessonScreen } from '../lesson-store.ts';
+import { useLessonScreen } from '../lesson-store.ts';
 
 function SentenceText({ sentence }: { sentence: Sentence }) {
   const showBehind = useLessonScreen((state) => state.showBehind);

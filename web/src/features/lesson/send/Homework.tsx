@@ -1,6 +1,6 @@
 import { addDaysIso } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
-import type { PageContent } from '../../../api/client.ts';
+import type { PageContent } from '@loxos/core';
 import { Button } from '../../../ui/Button.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';

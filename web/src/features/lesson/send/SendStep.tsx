@@ -14,21 +14,16 @@ import { Catch } from '../../../ui/Panel.tsx';
 import { dayOf, instantAt, timeOf } from '../../../ui/academy-time.ts';
 import { dayText } from '../../../ui/day-text.ts';
 import type { StepProps } from '../lesson-work.ts';
-import { partOf, savePart } from '../parts.ts';
-import type { SendValue } from '../parts.ts';
+import { useLessonScreen } from '../lesson-store.ts';
+import { savePart } from '../parts.ts';
+import { BLANK_PARTS, partOf } from '@loxos/core';
+import type { SendPart } from '@loxos/core';
 import { Homework } from './Homework.tsx';
 import { Share } from '../../../ui/Share.tsx';
 import { usePageDraft } from './usePageDraft.ts';
 import { repeatLesson } from '../repeat-lesson.ts';
 
 const RichEditor = lazy(() => import('../../../ui/RichEditor.tsx'));
-const AS_MADE: SendValue = {
-  points: [],
-  homework: null,
-  nextLook: null,
-  words: null,
-  isRecordShown: true,
-};
 
 function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   const navigate = useNavigate();
@@ -45,10 +40,12 @@ function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
 
 /** The player’s page: made from the lesson, changed as the coach likes, given by link or as PDF. */
 export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
-  const { value, points, homework, nextLook, content } = usePageDraft(lesson, worked);
+  const value = partOf(lesson, 'send');
+  const { points, homework, nextLook, content } = usePageDraft(lesson, worked);
+  const club = useLessonScreen((state) => state.club);
   const academy = useAccount()?.academy ?? '';
-  const set = (changes: Partial<SendValue>): void =>
-    savePart(lesson, 'send', { ...partOf(lesson, 'send'), ...changes }, 'the page');
+  const set = (changes: Partial<SendPart>): void =>
+    savePart(lesson, 'send', { ...value, ...changes }, 'the page');
   const setPoint = (index: number, text: string): void =>
     set({ points: [0, 1].map((i) => (i === index ? text : (value.points[i] ?? null))) });
   const { name: playerName, hand, lengthUnit: unit } = lesson.player;
@@ -81,8 +78,7 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
           />
         ))}
         <Share
-          of={{ lessonId: lesson.id }}
-          content={content}
+          of={{ lessonId: lesson.id, playerId: lesson.player.id, club }}
           pages={lesson.pages}
           trouble={content.points.length === 0 ? 'Write at least one point first.' : null}
         />
@@ -120,7 +116,7 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
           </Button>
           <NextVisit lesson={lesson} date={nextLook} />
           {isChanged && (
-            <Button look="quiet" onClick={() => set({ ...AS_MADE, words: value.words })}>
+            <Button look="quiet" onClick={() => set({ ...BLANK_PARTS.send, words: value.words })}>
               <RotateCcw aria-hidden size={16} /> As the lesson makes it
             </Button>
           )}

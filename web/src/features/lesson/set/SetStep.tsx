@@ -1,4 +1,4 @@
-import { formatSideAngle, wantedWords } from '@loxos/core';
+import { formatSideAngle, partOf, wantedWords } from '@loxos/core';
 import { useMay } from '../../../api/account.ts';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
 import { BodyNotes } from '../../../ui/BodyNotes.tsx';
@@ -12,9 +12,9 @@ import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
 import { LessonMenu } from '../LessonMenu.tsx';
 import type { StepProps } from '../lesson-work.ts';
-import { partOf, savePart } from '../parts.ts';
+import { savePart } from '../parts.ts';
 import { SinceLast } from '../SinceLast.tsx';
-import type { SetUpValue } from '../parts.ts';
+import type { SetUpPart } from '@loxos/core';
 
 const CLUBS = clubOptions('Not said');
 const CAMERA = [
@@ -43,7 +43,7 @@ const VIEW = [
 /** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
 export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
   const value = partOf(lesson, 'setup');
-  const set = (changes: Partial<SetUpValue>): void =>
+  const set = (changes: Partial<SetUpPart>): void =>
     savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
   const mayPlan = useMay('plan');
   // Who gives the lesson today must read it.

@@ -1,4 +1,4 @@
-import { ballOfTap, findClub, headOf, usualCarryM, usualPlayer } from '@loxos/core';
+import { ballOfTap, findClub, headOf, partOf, usualCarryM, usualPlayer } from '@loxos/core';
 import type { EyeStrike, EyeWay } from '@loxos/core';
 import { useState } from 'react';
 import type { CreateBall, Lesson } from '../../../api/client.ts';
@@ -9,7 +9,6 @@ import { Segments } from '../../../ui/Segments.tsx';
 import { addBall } from '../ball-actions.ts';
 import { clubOptions } from '../club-options.ts';
 import { readSide } from '../figure-fields.ts';
-import { partOf } from '../parts.ts';
 
 const CLUBS = clubOptions('Choose the club');
 

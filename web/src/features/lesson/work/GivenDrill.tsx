@@ -1,5 +1,13 @@
 import { useState } from 'react';
-import { askWithin, findClub, stationBalls, stationCard, stationWords } from '@loxos/core';
+import {
+  askOfStation,
+  askWithin,
+  findClub,
+  partOf,
+  stationBalls,
+  stationCard,
+  stationWords,
+} from '@loxos/core';
 import type { Drill, LessonReading, StationAsk, StationBalls } from '@loxos/core';
 import { Trash2 } from 'lucide-react';
 import type { Lesson } from '../../../api/client.ts';
@@ -14,8 +22,6 @@ import { StationLog } from '../../../ui/StationLog.tsx';
 import type { MeasuredAngle } from '../../../ui/StationLog.tsx';
 import { StationView } from '../../../ui/StationView.tsx';
 import type { Worked } from '../lesson-work.ts';
-import { partOf } from '../parts.ts';
-import { askOf } from '../station-ask.ts';
 import type { ChangeWork } from './WhatFirst.tsx';
 
 interface GivenDrillProps {
@@ -43,7 +49,7 @@ export function GivenDrill({ lesson, reading, worked, drill, onChange }: GivenDr
   const measured = stationBalls(reading?.views ?? [], drill);
   const block = lesson.blocks.at(-1);
   const kind = findClub(worked.club?.group.club)?.kind ?? 'iron';
-  const ask = turned ?? askOf(work, drill, worked.found?.work.stage ?? null, hand);
+  const ask = turned ?? askOfStation(work, drill, worked.found?.work.stage ?? null, hand);
   const onAsk = (next: StationAsk): void => {
     setTurned(null);
     onChange({ stations: { ...work.stations, [id]: next } }, 'the station');

@@ -1,11 +1,9 @@
-import { findClub, stationCard } from '@loxos/core';
+import { askOfStation, findClub, partOf, stationCard } from '@loxos/core';
 import type { Drill } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Panel } from '../../../ui/Panel.tsx';
 import { StationView } from '../../../ui/StationView.tsx';
 import type { Worked } from '../lesson-work.ts';
-import { partOf } from '../parts.ts';
-import { askOf } from '../station-ask.ts';
 
 /** How the first drill offered would be laid out, before it is given. */
 export function Preview({
@@ -19,7 +17,7 @@ export function Preview({
 }) {
   const { hand, lengthUnit } = lesson.player;
   const kind = findClub(worked.club?.group.club)?.kind ?? 'iron';
-  const ask = askOf(partOf(lesson, 'work'), drill, worked.found?.work.stage ?? null, hand);
+  const ask = askOfStation(partOf(lesson, 'work'), drill, worked.found?.work.stage ?? null, hand);
   return (
     <Panel name={`${drill.name}, laid out`} isTitled>
       <StationView

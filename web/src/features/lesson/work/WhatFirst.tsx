@@ -3,6 +3,7 @@ import {
   ROUTE_LABELS,
   expectWords,
   gapWarning,
+  partOf,
   planSentences,
   planWords,
   traceWords,
@@ -18,13 +19,13 @@ import { Notice } from '../../../ui/Notice.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import type { Worked } from '../lesson-work.ts';
-import { partOf, savePart } from '../parts.ts';
-import type { WorkValue } from '../parts.ts';
+import { savePart } from '../parts.ts';
+import type { WorkPart } from '@loxos/core';
 import { LookAsk } from '../read/LookAsk.tsx';
 import { NextBalls } from './NextBalls.tsx';
 import { Routes } from './Routes.tsx';
 
-export type ChangeWork = (changes: Partial<WorkValue>, label: string) => void;
+export type ChangeWork = (changes: Partial<WorkPart>, label: string) => void;
 
 interface WhatFirstProps {
   readonly lesson: Lesson;

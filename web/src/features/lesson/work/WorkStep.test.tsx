@@ -4,16 +4,14 @@ import type { Lesson } from '../../../api/client.ts';
 import { lessonOf, readingOf, stepOf } from '../../../testing/lesson.ts';
 import type { MadeBalls } from '../../../testing/lesson.ts';
 import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
-import { contextOf } from '../use-reading.ts';
+import { contextOf } from '@loxos/core';
 import { useLessonScreen } from '../lesson-store.ts';
 import { WorkStep } from './WorkStep.tsx';
 
 function open(blocks: readonly MadeBalls[], player: Partial<Lesson['player']> = {}): void {
   useLessonScreen.getState().reset();
   showLesson(lessonOf(blocks, player), (lesson) => (
-    <WorkStep
-      {...stepOf(lesson, readingOf(lesson, contextOf(lesson, { ...DEFAULT_RULES, version: 0 })))}
-    />
+    <WorkStep {...stepOf(lesson, readingOf(lesson, contextOf(lesson, DEFAULT_RULES)))} />
   ));
 }
 const first = () => within(screen.getByRole('region', { name: 'What first' }));

@@ -1,4 +1,4 @@
-import { GENTLY_WORDS, drillBy, inUseWords } from '@loxos/core';
+import { GENTLY_WORDS, askOfStation, drillBy, inUseWords, partOf } from '@loxos/core';
 import type { LessonFindings } from '@loxos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -7,8 +7,7 @@ import { ForCoach } from '../../../ui/ForCoach.tsx';
 import { Empty, Notice } from '../../../ui/Notice.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
 import type { StepProps } from '../lesson-work.ts';
-import { partOf, savePart } from '../parts.ts';
-import { askOf } from '../station-ask.ts';
+import { savePart } from '../parts.ts';
 import { DrillChoice } from './DrillChoice.tsx';
 import { GivenDrill } from './GivenDrill.tsx';
 import { Preview } from './Preview.tsx';
@@ -50,7 +49,10 @@ export function WorkStep({ lesson, reading, worked }: StepProps) {
     savePart(lesson, 'work', { ...work, ...changes }, label);
   const give = (id: string, isDespite: boolean): void => {
     const drill = drillBy(id, own)!;
-    const stations = { ...work.stations, [id]: askOf(work, drill, stage, lesson.player.hand) };
+    const stations = {
+      ...work.stations,
+      [id]: askOfStation(work, drill, stage, lesson.player.hand),
+    };
     const despiteIds = isDespite ? [...work.despiteIds, id] : work.despiteIds;
     change({ drillIds: [...work.drillIds, id], despiteIds, stations }, 'a drill given');
     setShown(id);
