@@ -38,6 +38,14 @@ export default tseslint.config(
     rules: reactHooks.configs.recommended.rules,
   },
   {
+    files: ['{core,server,web,demo}/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/*.gen.ts', '**/testing/**'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 60, IIFEs: true }],
+      'max-lines': ['error', { max: 400 }],
+    },
+  },
+  {
     files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts', 'web/jest/*.ts'],
     rules: {
       '@typescript-eslint/no-unsafe-assignment': 'off',

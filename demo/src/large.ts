@@ -117,31 +117,14 @@ interface WorkOf {
   readonly at: string;
 }
 
-/** What a lesson leaves beside its balls: a part, repetitions, a page and its ticks, its history. */
-function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): void {
+interface Own {
+  readonly academy_id: string;
+  readonly lesson_id: string;
+}
+
+/** A page with its homework, some of it done. */
+function putPage(place: Place, own: Own, playerId: string, at: string): void {
   const { tables, newId, academyId, random } = place;
-  const own = { academy_id: academyId, lesson_id: lessonId };
-  const value = JSON.stringify({ route: 'face-then-path', drillIds: [drillId] });
-  tables.put('lesson_part', {
-    ...own,
-    id: newId(),
-    part: 'work',
-    value,
-    version: 1,
-    updated_at: at,
-    updated_by: 'Maren Holt',
-  });
-  for (let n = 0; n < 20; n++) {
-    const good = random() < 0.6 ? 1 : 0;
-    tables.put('repetition', {
-      ...own,
-      id: newId(),
-      drill_id: drillId,
-      good,
-      miss: good === 1 ? '' : 'touched the rod',
-      at,
-    });
-  }
   const pageId = newId();
   const homework = Array.from({ length: 6 }, (_, n) => ({
     date: addDaysIso(at, n + 1),
@@ -173,6 +156,34 @@ function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): voi
       done: 1,
       at,
     });
+}
+
+/** What a lesson leaves beside its balls: a part, repetitions, a page and its ticks, its history. */
+function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): void {
+  const { tables, newId, academyId, random } = place;
+  const own = { academy_id: academyId, lesson_id: lessonId };
+  const value = JSON.stringify({ route: 'face-then-path', drillIds: [drillId] });
+  tables.put('lesson_part', {
+    ...own,
+    id: newId(),
+    part: 'work',
+    value,
+    version: 1,
+    updated_at: at,
+    updated_by: 'Maren Holt',
+  });
+  for (let n = 0; n < 20; n++) {
+    const good = random() < 0.6 ? 1 : 0;
+    tables.put('repetition', {
+      ...own,
+      id: newId(),
+      drill_id: drillId,
+      good,
+      miss: good === 1 ? '' : 'touched the rod',
+      at,
+    });
+  }
+  putPage(place, own, playerId, at);
   for (let n = 0; n < 10; n++)
     tables.put('history', {
       ...own,
@@ -187,6 +198,25 @@ function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): voi
       before: '{"stage":0}',
       after: '{"stage":1}',
     });
+}
+
+/** A file of the one monitor; its id. */
+function putFile({ tables, newId, academyId, size }: Place, own: Own, at: string): string {
+  const fileId = newId();
+  const sha256 = newId();
+  tables.put('raw_file', { academy_id: academyId, sha256, content: 'Club\n7i\n\n' });
+  tables.put('launch_file', {
+    ...own,
+    id: fileId,
+    name: 'session.csv',
+    sha256,
+    source_key: 'of-the-one-monitor',
+    size_bytes: 9,
+    rows: '[]',
+    ball_count: size.balls,
+    received_at: at,
+  });
+  return fileId;
 }
 
 function putLesson(place: Place, player: Visited, visit: number): void {
@@ -207,20 +237,7 @@ function putLesson(place: Place, player: Visited, visit: number): void {
     ball_count: size.balls,
     ...times,
   });
-  const fileId = newId();
-  const sha256 = newId();
-  tables.put('raw_file', { academy_id: academyId, sha256, content: 'Club\n7i\n\n' });
-  tables.put('launch_file', {
-    ...own,
-    id: fileId,
-    name: 'session.csv',
-    sha256,
-    source_key: 'of-the-one-monitor',
-    size_bytes: 9,
-    rows: '[]',
-    ball_count: size.balls,
-    received_at: at,
-  });
+  const fileId = putFile(place, own, at);
   const blocks = blocksOf(player, size, visit, club, drillId);
   let ordinal = 0;
   for (const block of blocks) {

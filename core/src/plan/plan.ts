@@ -93,6 +93,12 @@ function chosenOf(
   return { chosen: isRuled ? ruled : best, chosenBy: isRuled ? 'academy' : 'balls' };
 }
 
+/** What must be settled before anything is decided; null where nothing is. */
+function questionOf(read: ReadGroup, isNotWanted: boolean): Question | null {
+  if (isFileInDoubt(read)) return 'check the file';
+  return isNotWanted ? 'not wanted of this club' : null;
+}
+
 /** The plan for a club's balls already read; null where face and path are not known, or the club is not. */
 export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const { group } = read;
@@ -118,11 +124,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const routes = routesOf(basis, coupling, chances.off, now, believed.middle);
   const best = chances.bestOf(routes);
   const { p, ifWrong } = chances.of(routes[best]);
-  const question: Question | null = isFileInDoubt(read)
-    ? 'check the file'
-    : asked === null
-      ? 'not wanted of this club'
-      : null;
+  const question = questionOf(read, asked === null);
   const twoWay = twoWayOf(read, wanted);
   const isSeenOff = seen.some(({ off }) => off !== 0);
   const balls = counted.size;

@@ -112,6 +112,23 @@ export interface Surface {
   ) => Landed;
 }
 
+type Fly = (path: number, face: number, changes?: Partial<Delivery>) => Landed;
+
+/** By how much balls land elsewhere for a step of a field, over the reach. */
+function slopeGrid(field: SlopedField, reach: Reach, fly: Fly): Grid {
+  const step = SLOPED[field];
+  return gridOf(reach, SLOPE_NODE_DEG, (path, face) => {
+    const [more, less] = [fly(path, face, { [field]: step }), fly(path, face, { [field]: -step })];
+    const slope = (of: keyof Landed): number => (more[of] - less[of]) / (2 * step);
+    return {
+      startDeg: slope('startDeg'),
+      curveM: slope('curveM'),
+      offlineM: slope('offlineM'),
+      carryM: slope('carryM'),
+    };
+  });
+}
+
 /** The surface round a typical delivery; the loft follows the face. `open`: the fields that may be otherwise. */
 export function surfaceOf(
   typical: Delivery,
@@ -121,7 +138,7 @@ export function surfaceOf(
   open: readonly SlopedField[],
 ): Surface {
   const options = { ...flight, stepError: STEP_ERROR };
-  const fly = (path: number, face: number, changes: Partial<Delivery> = {}): Landed => {
+  const fly: Fly = (path, face, changes = {}) => {
     const faced = turnFace(typical, head, face - typical.faceAngleDeg);
     const delivery = boundDelivery({
       ...faced,
@@ -138,23 +155,7 @@ export function surfaceOf(
     return { startDeg: launch.startDirectionDeg, curveM, offlineM, carryM };
   };
   const main = gridOf(reach, NODE_DEG, (path, face) => fly(path, face));
-  const slopes = open.map((field) => {
-    const step = SLOPED[field];
-    const grid = gridOf(reach, SLOPE_NODE_DEG, (path, face) => {
-      const [more, less] = [
-        fly(path, face, { [field]: step }),
-        fly(path, face, { [field]: -step }),
-      ];
-      const slope = (of: keyof Landed): number => (more[of] - less[of]) / (2 * step);
-      return {
-        startDeg: slope('startDeg'),
-        curveM: slope('curveM'),
-        offlineM: slope('offlineM'),
-        carryM: slope('carryM'),
-      };
-    });
-    return { field, grid };
-  });
+  const slopes = open.map((field) => ({ field, grid: slopeGrid(field, reach, fly) }));
   const out = new Float64Array(FIGURES);
   const landed = (): Landed => ({
     startDeg: out[0]!,

@@ -57,6 +57,25 @@ const text = (x: number, y: number, words: string, anchor: 'start' | 'middle' | 
   fill: 'soft',
 });
 
+/** How the face goes with the path, through the middle of the later balls; nothing where it is not known. */
+function couplingLine(
+  balls: readonly FacePathBall[],
+  coupling: number | null,
+  reach: number,
+): Shape[] {
+  const later = balls.filter(({ isLater }) => isLater);
+  if (coupling === null || later.length === 0) return [];
+  const middle = (of: (ball: FacePathBall) => number): number =>
+    later.reduce((sum, ball) => sum + of(ball), 0) / later.length;
+  const through = lineThrough(
+    middle(({ pathDeg }) => pathDeg),
+    middle(({ faceDeg }) => faceDeg),
+    coupling,
+    reach,
+  );
+  return line(through, 'face', 2.4);
+}
+
 /** Path to the right, face upwards: both positive right of the target line. */
 export function facePathPlan({ balls, wanted, coupling, faceShare }: FacePathInput): Shape[] {
   const sizes = balls.flatMap(({ faceDeg, pathDeg }) => [Math.abs(faceDeg), Math.abs(pathDeg)]);
@@ -105,17 +124,6 @@ export function facePathPlan({ balls, wanted, coupling, faceShare }: FacePathInp
       width: 1.2,
       opacity: 0.75,
     });
-  const later = balls.filter(({ isLater }) => isLater);
-  if (coupling !== null && later.length > 0) {
-    const middle = (of: (ball: FacePathBall) => number): number =>
-      later.reduce((sum, ball) => sum + of(ball), 0) / later.length;
-    const through = lineThrough(
-      middle(({ pathDeg }) => pathDeg),
-      middle(({ faceDeg }) => faceDeg),
-      coupling,
-      reach,
-    );
-    shapes.push(...line(through, 'face', 2.4));
-  }
+  shapes.push(...couplingLine(balls, coupling, reach));
   return [...shapes, text(HALF, 32, 'path', 'end'), text(-8, -HALF + 4, 'face', 'end')];
 }

@@ -65,6 +65,22 @@ function brim(at: Point, angleDeg: number): Shape[] {
   ];
 }
 
+/** A way between two edges. */
+function corridor(outline: readonly Point[]): Shape[] {
+  const edge = (from: number, to: number): Shape => ({
+    kind: 'path',
+    d: polyline([outline[from]!, outline[to]!]),
+    stroke: 'path',
+    width: 1.4,
+    dash: '6 5',
+  });
+  return [
+    { kind: 'path', d: polyline(outline, true), fill: 'path', opacity: 0.16 },
+    edge(0, 3),
+    edge(1, 2),
+  ];
+}
+
 /** One part of a station at its place on the drawing. */
 export function partShapes(part: StationPart, at: Point, scale: number): Shape[] {
   const half = polar(part.angleDeg, (part.lengthM * scale) / 2);
@@ -78,26 +94,8 @@ export function partShapes(part: StationPart, at: Point, scale: number): Shape[]
       return [{ kind: 'circle', x: at.x, y: at.y, r: 6, fill: 'look' }];
     case 'line':
       return [];
-    case 'corridor': {
-      const outline = slab(at, part.angleDeg, long, wide);
-      return [
-        { kind: 'path', d: polyline(outline, true), fill: 'path', opacity: 0.16 },
-        {
-          kind: 'path',
-          d: polyline([outline[0]!, outline[3]!]),
-          stroke: 'path',
-          width: 1.4,
-          dash: '6 5',
-        },
-        {
-          kind: 'path',
-          d: polyline([outline[1]!, outline[2]!]),
-          stroke: 'path',
-          width: 1.4,
-          dash: '6 5',
-        },
-      ];
-    }
+    case 'corridor':
+      return corridor(slab(at, part.angleDeg, long, wide));
     case 'head':
       return [
         {

@@ -12,7 +12,7 @@ import { RECORD_CAPTION } from './RecordSection.tsx';
 import { plainText } from './RichText.tsx';
 import { headingsOf } from './headings.ts';
 
-interface PageFor {
+export interface PageFor {
   readonly playerName: string;
   readonly academy: string;
   readonly date: string;

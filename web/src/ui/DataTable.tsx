@@ -2,7 +2,7 @@ import { tableFeatures, useTable } from '@tanstack/react-table';
 import type { ColumnDef, RowData } from '@tanstack/react-table';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef } from 'react';
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 
 export const TABLE_FEATURES = tableFeatures({});
 export type TableFeatures = typeof TABLE_FEATURES;
@@ -32,18 +32,46 @@ const TONES = {
   plain: 'hover:bg-line/25',
 } as const;
 
-/** A table of any length: only the rows in view are drawn. */
-export function DataTable<Row extends RowData>({
-  label,
-  columns,
-  rows,
-  keyOf,
-  toneOf,
-  onChoose,
-  inView,
-  foot,
-  className = '',
-}: DataTableProps<Row>) {
+const HEAD = 'border-b border-line px-1 py-1 font-semibold whitespace-nowrap';
+const CELL = 'px-1 font-mono text-[0.9rem] whitespace-nowrap';
+
+interface ScrollerProps {
+  readonly ref: Ref<HTMLDivElement>;
+  readonly className: string;
+  readonly label: string;
+  readonly children: ReactNode;
+}
+
+/** What the rows scroll in; by the keys too. */
+const Scroller = ({ ref, className, label, children }: ScrollerProps) => (
+  <div
+    ref={ref}
+    className={`overflow-auto ${className}`}
+    tabIndex={0}
+    role="region"
+    aria-label={label}
+  >
+    {children}
+  </div>
+);
+
+/** The rows that are not drawn, as high as they are. */
+const Gap = ({ height }: { height: number }) =>
+  height <= 0 ? null : (
+    <tr aria-hidden>
+      <td style={{ height }} />
+    </tr>
+  );
+
+type Columns<Row extends RowData> = DataTableProps<Row>['columns'];
+
+/** The rows in view, and how high what is above and below them is. */
+function useRowsInView<Row extends RowData>(
+  columns: Columns<Row>,
+  rows: DataTableProps<Row>['rows'],
+  keyOf: (row: Row) => string,
+  inView: string | null,
+) {
   const scroller = useRef<HTMLDivElement>(null);
   const table = useTable({
     features: TABLE_FEATURES,
@@ -64,24 +92,30 @@ export function DataTable<Row extends RowData>({
   const items = virtual.getVirtualItems();
   const above = items[0]?.start ?? 0;
   const below = virtual.getTotalSize() - (items.at(-1)?.end ?? 0);
+  return { scroller, table, all, items, above, below };
+}
+
+/** A table of any length: only the rows in view are drawn. */
+export function DataTable<Row extends RowData>({
+  label,
+  columns,
+  rows,
+  keyOf,
+  toneOf,
+  onChoose,
+  inView,
+  foot,
+  className = '',
+}: DataTableProps<Row>) {
+  const { scroller, table, all, items, above, below } = useRowsInView(columns, rows, keyOf, inView);
   return (
-    <div
-      ref={scroller}
-      className={`overflow-auto ${className}`}
-      tabIndex={0}
-      role="region"
-      aria-label={label}
-    >
+    <Scroller ref={scroller} className={className} label={label}>
       <table className="w-full text-left" aria-rowcount={all.length + 1}>
         <thead className="sticky top-0 z-10 bg-sheet text-sm text-soft">
           {table.getHeaderGroups().map((group) => (
             <tr key={group.id}>
               {group.headers.map((header) => (
-                <th
-                  key={header.id}
-                  scope="col"
-                  className="border-b border-line px-1 py-1 font-semibold whitespace-nowrap"
-                >
+                <th key={header.id} scope="col" className={HEAD}>
                   <table.FlexRender header={header} />
                 </th>
               ))}
@@ -89,11 +123,7 @@ export function DataTable<Row extends RowData>({
           ))}
         </thead>
         <tbody>
-          {above > 0 && (
-            <tr aria-hidden>
-              <td style={{ height: above }} />
-            </tr>
-          )}
+          <Gap height={above} />
           {items.map(({ index }) => {
             const row = all[index]!;
             const tone = toneOf(row.original);
@@ -106,23 +136,19 @@ export function DataTable<Row extends RowData>({
                 className={`h-12 cursor-pointer border-b border-line/60 ${TONES[tone]}`}
               >
                 {row.getAllCells().map((cell) => (
-                  <td key={cell.id} className="px-1 font-mono text-[0.9rem] whitespace-nowrap">
+                  <td key={cell.id} className={CELL}>
                     <table.FlexRender cell={cell} />
                   </td>
                 ))}
               </tr>
             );
           })}
-          {below > 0 && (
-            <tr aria-hidden>
-              <td style={{ height: below }} />
-            </tr>
-          )}
+          <Gap height={below} />
         </tbody>
         {foot !== undefined && (
           <tfoot className="sticky bottom-0 z-10 bg-paper font-mono text-[0.9rem]">{foot}</tfoot>
         )}
       </table>
-    </div>
+    </Scroller>
   );
 }

@@ -20,6 +20,56 @@ interface DateFieldProps {
   readonly onChange: (iso: string) => void;
 }
 
+interface PickDayProps {
+  readonly label: string;
+  readonly value: string;
+  readonly yearsBack: number | undefined;
+  readonly onPick: (iso: string) => void;
+}
+
+/** A calendar to pick a day from. */
+function PickDay({ label, value, yearsBack, onPick }: PickDayProps) {
+  const [isOpen, setOpen] = useState(false);
+  const shown = parseISO(value === '' ? today() : value);
+  const far = yearsBack !== undefined && {
+    captionLayout: 'dropdown' as const,
+    startMonth: subYears(parseISO(today()), yearsBack),
+    endMonth: parseISO(today()),
+  };
+  const pick = (date: Date | undefined): void => {
+    if (date === undefined) return;
+    setOpen(false);
+    onPick(format(date, 'yyyy-MM-dd'));
+  };
+  return (
+    <Popover.Root open={isOpen} onOpenChange={setOpen}>
+      <Popover.Trigger
+        aria-label={`Pick ${label.toLowerCase()}`}
+        className="inline-flex size-11 shrink-0 items-center justify-center rounded-lg border border-faint hover:border-ink"
+      >
+        <CalendarDays aria-hidden size={18} />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-50 panel p-3 text-ink shadow-xl"
+        >
+          <DayPicker
+            mode="single"
+            weekStartsOn={1}
+            defaultMonth={shown}
+            selected={value === '' ? undefined : shown}
+            {...far}
+            onSelect={pick}
+          />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
 /** A day, typed or picked; written as everywhere else. */
 export function DateField({
   label,
@@ -31,7 +81,6 @@ export function DateField({
   onChange,
 }: DateFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
-  const [isOpen, setOpen] = useState(false);
   const read = (text: string): string | null =>
     isOptional && text.trim() === '' ? '' : typedDay(text, today(), yearsBack);
   const day = typed === null ? value : read(typed);
@@ -39,18 +88,6 @@ export function DateField({
     setTyped(text);
     const next = read(text);
     if (next !== null && next !== value) onChange(next);
-  };
-  const shown = parseISO(value === '' ? today() : value);
-  const far = yearsBack !== undefined && {
-    captionLayout: 'dropdown' as const,
-    startMonth: subYears(parseISO(today()), yearsBack),
-    endMonth: parseISO(today()),
-  };
-  const pick = (date: Date | undefined): void => {
-    if (date === undefined) return;
-    setTyped(null);
-    setOpen(false);
-    onChange(format(date, 'yyyy-MM-dd'));
   };
   return (
     <div className="flex items-end gap-1">
@@ -65,31 +102,15 @@ export function DateField({
           onBlur={() => setTyped(null)}
         />
       </div>
-      <Popover.Root open={isOpen} onOpenChange={setOpen}>
-        <Popover.Trigger
-          aria-label={`Pick ${label.toLowerCase()}`}
-          className="inline-flex size-11 shrink-0 items-center justify-center rounded-lg border border-faint hover:border-ink"
-        >
-          <CalendarDays aria-hidden size={18} />
-        </Popover.Trigger>
-        <Popover.Portal>
-          <Popover.Content
-            align="end"
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-50 panel p-3 text-ink shadow-xl"
-          >
-            <DayPicker
-              mode="single"
-              weekStartsOn={1}
-              defaultMonth={shown}
-              selected={value === '' ? undefined : shown}
-              {...far}
-              onSelect={pick}
-            />
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <PickDay
+        label={label}
+        value={value}
+        yearsBack={yearsBack}
+        onPick={(next) => {
+          setTyped(null);
+          onChange(next);
+        }}
+      />
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { HANDS } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { IsIn, Matches, ValidateIf, IsNotEmpty } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
+import type { Control, UseFormRegisterReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useLessons, usePlayers } from '../api/queries.ts';
 import { Button } from './Button.tsx';
@@ -62,6 +63,32 @@ function useOpenLesson(onClose: () => void) {
   };
 }
 
+interface SomebodyNewProps {
+  readonly control: Control<NewLesson>;
+  readonly trouble: string | undefined;
+  readonly name: UseFormRegisterReturn;
+}
+
+function SomebodyNew({ control, trouble, name }: SomebodyNewProps) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <TextField label="Name" autoComplete="off" error={trouble} {...name} />
+      <Controller
+        control={control}
+        name="hand"
+        render={({ field }) => (
+          <Segments<Hand>
+            legend="Plays"
+            value={field.value}
+            options={HAND_OPTIONS}
+            onChange={field.onChange}
+          />
+        )}
+      />
+    </div>
+  );
+}
+
 function LessonFields({
   day,
   playerId = '',
@@ -96,26 +123,7 @@ function LessonFields({
         />
       )}
       {watch('playerId') === SOMEBODY_NEW && (
-        <div className="grid gap-3 sm:grid-cols-2">
-          <TextField
-            label="Name"
-            autoComplete="off"
-            error={errors.name?.message}
-            {...register('name')}
-          />
-          <Controller
-            control={control}
-            name="hand"
-            render={({ field }) => (
-              <Segments<Hand>
-                legend="Plays"
-                value={field.value}
-                options={HAND_OPTIONS}
-                onChange={field.onChange}
-              />
-            )}
-          />
-        </div>
+        <SomebodyNew control={control} trouble={errors.name?.message} name={register('name')} />
       )}
       <div className="grid grid-cols-2 gap-3">
         <Controller

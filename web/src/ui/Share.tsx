@@ -26,6 +26,29 @@ interface ShareProps {
 const usedText = ({ homework, ticked }: SharedPage): string =>
   homework.length === 0 ? '' : `; ${ticked.length} of the homework ticked`;
 
+/** A page that was given: until when, what its player did with it, and what they wrote back. */
+function GivenPage({ page, onWithdraw }: { page: SharedPage; onWithdraw: () => void }) {
+  return (
+    <li className="flex flex-wrap items-center gap-2">
+      <span className="mr-auto">
+        Given {dayText(page.createdAt)},{' '}
+        {page.withdrawnAt === null ? `until ${dayText(page.expiresAt)}` : 'withdrawn'}
+        {usedText(page)}
+      </span>
+      {page.withdrawnAt === null && <Button onClick={onWithdraw}>Withdraw</Button>}
+      {page.said.length > 0 && (
+        <ul aria-label="Wrote back" className="basis-full">
+          {page.said.map(({ id, text, at }) => (
+            <li key={id}>
+              “{text}” <span className="text-soft">{dayText(at)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </li>
+  );
+}
+
 /** The page is made of what the server has: the lanes of what it reads are empty first. */
 const lanesOf = (of: GivenOf): readonly string[] => [
   'lessonId' in of ? `lesson ${of.lessonId}` : '',
@@ -34,16 +57,15 @@ const lanesOf = (of: GivenOf): readonly string[] => [
   'drill',
 ];
 
+const UNSENT = 'What you changed is still on its way: the link is made once it is stored.';
+const useUnsent = (lanes: readonly string[]): boolean =>
+  useLog(({ entries }) => waiting(entries).some(({ change }) => lanes.includes(laneOf(change))));
+
 /** The player’s link: made, shown once, withdrawn. */
 export function Share({ of, pages, trouble: own }: ShareProps) {
   const share = useSharePage(of);
-  const lanes = lanesOf(of);
-  const isUnsent = useLog(({ entries }) =>
-    waiting(entries).some(({ change }) => lanes.includes(laneOf(change))),
-  );
-  const trouble =
-    own ??
-    (isUnsent ? 'What you changed is still on its way: the link is made once it is stored.' : null);
+  const isUnsent = useUnsent(lanesOf(of));
+  const trouble = own ?? (isUnsent ? UNSENT : null);
   const withdraw = useWithdrawPage(of);
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;
@@ -77,25 +99,7 @@ export function Share({ of, pages, trouble: own }: ShareProps) {
       )}
       <ul>
         {pages.map((page) => (
-          <li key={page.id} className="flex flex-wrap items-center gap-2">
-            <span className="mr-auto">
-              Given {dayText(page.createdAt)},{' '}
-              {page.withdrawnAt === null ? `until ${dayText(page.expiresAt)}` : 'withdrawn'}
-              {usedText(page)}
-            </span>
-            {page.withdrawnAt === null && (
-              <Button onClick={() => withdraw.mutate(page.id)}>Withdraw</Button>
-            )}
-            {page.said.length > 0 && (
-              <ul aria-label="Wrote back" className="basis-full">
-                {page.said.map(({ id, text, at }) => (
-                  <li key={id}>
-                    “{text}” <span className="text-soft">{dayText(at)}</span>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </li>
+          <GivenPage key={page.id} page={page} onWithdraw={() => withdraw.mutate(page.id)} />
         ))}
       </ul>
     </section>

@@ -33,6 +33,23 @@ function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
   );
 }
 
+function Dose({ dose }: Pick<StationCard, 'dose'>) {
+  return (
+    <details>
+      <summary className="min-h-9 cursor-pointer font-semibold">How much</summary>
+      <ol className="list-decimal pl-6">
+        {dose.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <p className="text-soft">
+        Move on at {DOSE.moveOnAt} good of {DOSE.setOf}, step back at under {DOSE.stepBackUnder}{' '}
+        (common practice).
+      </p>
+    </details>
+  );
+}
+
 /** A station: drawn large and to scale, with what to tape out, how it goes, how much and what to mind. */
 export function StationView({ card, unit, files = true, onPath, onPathEnd }: StationViewProps) {
   const { name, how, good, steps, dose, cautions, hand, layout } = card;
@@ -72,20 +89,7 @@ export function StationView({ card, unit, files = true, onPath, onPathEnd }: Sta
       <div className="grid gap-3 sm:grid-cols-2">
         <Tape layout={layout} unit={unit} />
         <div>
-          {steps.length === 0 && dose.length > 0 && (
-            <details>
-              <summary className="min-h-9 cursor-pointer font-semibold">How much</summary>
-              <ol className="list-decimal pl-6">
-                {dose.map((step) => (
-                  <li key={step}>{step}</li>
-                ))}
-              </ol>
-              <p className="text-soft">
-                Move on at {DOSE.moveOnAt} good of {DOSE.setOf}, step back at under{' '}
-                {DOSE.stepBackUnder} (common practice).
-              </p>
-            </details>
-          )}
+          {steps.length === 0 && dose.length > 0 && <Dose dose={dose} />}
           <ul className="text-sm text-soft">
             {[...cautions, ...CAUTIONS].map((caution) => (
               <li key={caution}>▲ {caution}</li>

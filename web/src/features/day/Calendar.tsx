@@ -1,5 +1,5 @@
 import { WORKING_HOURS } from '@loxos/core';
-import type { EventDropArg } from '@fullcalendar/core';
+import type { CalendarOptions, EventDropArg } from '@fullcalendar/core';
 import dayGridPlugin from '@fullcalendar/daygrid';
 import interactionPlugin from '@fullcalendar/interaction';
 import FullCalendar from '@fullcalendar/react';
@@ -18,6 +18,31 @@ const TIME = { hour: '2-digit', minute: '2-digit', hour12: false } as const;
 const HOUR = (hour: number): string => `${String(hour).padStart(2, '0')}:00:00`;
 /** A finger held so long picks a lesson up, ms: shorter, it scrolls. */
 const HOLD_MS = 350;
+
+/** How the calendar looks and works, whatever it shows. */
+const AS_HERE: CalendarOptions = {
+  plugins: PLUGINS,
+  // It is given times as the academy's clock has them, and moves them by no zone of its own.
+  timeZone: 'UTC',
+  headerToolbar: false,
+  height: 'auto',
+  firstDay: 1,
+  fixedWeekCount: false,
+  allDaySlot: false,
+  nowIndicator: true,
+  slotMinTime: HOUR(WORKING_HOURS.fromHour - 1),
+  slotMaxTime: HOUR(WORKING_HOURS.untilHour + 2),
+  slotDuration: { minutes: WORKING_HOURS.slotMinutes },
+  snapDuration: { minutes: 15 },
+  defaultTimedEventDuration: { minutes: WORKING_HOURS.lessonMinutes },
+  eventTimeFormat: TIME,
+  slotLabelFormat: TIME,
+  eventDisplay: 'block',
+  eventInteractive: true,
+  eventDurationEditable: false,
+  longPressDelay: HOLD_MS,
+  dayMaxEvents: 5,
+};
 
 /** A moment as the academy's clock has it, with no zone: `2026-05-04T09:30:00`; and back. */
 const onTheClock = (instant: string): string => `${dayOf(instant)}T${timeOf(instant)}:00`;
@@ -57,36 +82,16 @@ export default function Calendar({ look, day, lessons, onDay, onFree }: Calendar
     <div className="day-calendar overflow-x-auto panel p-2">
       <div className={look === 'week' ? 'min-w-[44rem]' : 'min-w-[36rem]'}>
         <FullCalendar
+          {...AS_HERE}
           // Another week or month is another picture: it is not slid to.
           key={`${look} ${day}`}
-          plugins={PLUGINS}
-          // It is given times as the academy's clock has them, and moves them by no zone of its own.
-          timeZone="UTC"
           now={onTheClock(now)}
           initialView={look === 'week' ? 'timeGridWeek' : 'dayGridMonth'}
           initialDate={day}
-          headerToolbar={false}
-          height="auto"
-          firstDay={1}
-          fixedWeekCount={false}
-          allDaySlot={false}
-          nowIndicator
-          slotMinTime={HOUR(WORKING_HOURS.fromHour - 1)}
-          slotMaxTime={HOUR(WORKING_HOURS.untilHour + 2)}
-          slotDuration={{ minutes: WORKING_HOURS.slotMinutes }}
-          snapDuration={{ minutes: 15 }}
-          defaultTimedEventDuration={{ minutes: WORKING_HOURS.lessonMinutes }}
-          eventTimeFormat={TIME}
-          slotLabelFormat={TIME}
           dayHeaderFormat={
             look === 'week' ? { weekday: 'short', day: 'numeric' } : { weekday: 'short' }
           }
-          eventDisplay="block"
-          eventInteractive
           editable={mayPlan}
-          eventDurationEditable={false}
-          longPressDelay={HOLD_MS}
-          dayMaxEvents={5}
           moreLinkClick={({ date }) => onDay(date.toISOString().slice(0, 10))}
           moreLinkDidMount={({ el }) => asButton(el)}
           events={lessons.map(({ id, startsAt, player }) => {

@@ -1,6 +1,7 @@
 import { addDaysIso, addMonthsIso } from '@loxos/core';
 import { ChevronLeft, ChevronRight, Plus } from 'lucide-react';
 import { Suspense, lazy, useState } from 'react';
+import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { useMay } from '../../api/account.ts';
 import { useGiven, useLessons, usePlayers, useStandings } from '../../api/queries.ts';
@@ -131,6 +132,55 @@ function Timeline({ lessons }: { lessons: readonly LessonSummary[] }) {
   );
 }
 
+interface OneDayProps {
+  readonly own: readonly LessonSummary[] | undefined;
+  readonly isFirstStart: boolean;
+  readonly add: ReactNode;
+  readonly onBook: (playerId: string) => void;
+}
+
+function OneDay({ own, isFirstStart, add, onBook }: OneDayProps) {
+  return (
+    <div className={isFirstStart ? '' : 'grid gap-4 lg:grid-cols-[1.4fr_1fr]'}>
+      {own?.length === 0 ? (
+        <Empty action={add}>
+          {isFirstStart
+            ? 'Start with whoever stands in front of you: a name and a hand, then a launch file dropped, or one ball tapped as you saw it, and it is read.'
+            : 'Nobody has a lesson on this day.'}
+        </Empty>
+      ) : (
+        <Timeline lessons={own ?? []} />
+      )}
+      {!isFirstStart && <Beside onBook={onBook} />}
+    </div>
+  );
+}
+
+interface SpanProps {
+  readonly look: 'week' | 'month';
+  readonly day: string;
+  readonly lessons: readonly LessonSummary[];
+  readonly go: (day: string, look: Look) => void;
+  readonly onFree: (booking: Booking) => void;
+}
+
+/** A week or a month of lessons, in a calendar that is fetched when it is looked at. */
+function Span({ look, day, lessons, go, onFree }: SpanProps) {
+  return (
+    <Catch name="The calendar">
+      <Suspense fallback={<p className="text-soft">Opening …</p>}>
+        <Calendar
+          look={look}
+          day={day}
+          lessons={lessons}
+          onDay={(on) => go(on, 'day')}
+          onFree={(on, at) => onFree({ day: on, ...(at !== null && { at }) })}
+        />
+      </Suspense>
+    </Catch>
+  );
+}
+
 /** The day's lessons as a timeline, the week above, and beside it who needs the coach; or a week or a month of lessons. */
 export function DayPage() {
   const { day, look, go, showDay, show } = useDay();
@@ -145,7 +195,6 @@ export function DayPage() {
   const isFirstStart = players.data?.length === 0;
   const mine = lessons.data?.filter(({ player }) => isMine(player));
   const own = mine?.filter(({ startsAt }) => dayOf(startsAt) === day);
-  const isDay = look === 'day';
   const add = mayPlan && (
     <Button look="main" onClick={() => setBooking({})}>
       <Plus aria-hidden size={18} /> New lesson
@@ -163,7 +212,7 @@ export function DayPage() {
           <Segments legend="Look at" isLegendHidden value={look} options={LOOKS} onChange={show} />
         )}
         {!isFirstStart && <Whose />}
-        {!isFirstStart && own !== undefined && (own.length > 0 || !isDay) && add}
+        {!isFirstStart && own !== undefined && (own.length > 0 || look !== 'day') && add}
       </div>
       <ZoneQuestion />
       <DoorNews />
@@ -175,31 +224,10 @@ export function DayPage() {
         ) : (
           <SpanBar look={look} day={day} onDay={showDay} />
         ))}
-      {isDay || isFirstStart ? (
-        <div className={isFirstStart ? '' : 'grid gap-4 lg:grid-cols-[1.4fr_1fr]'}>
-          {own?.length === 0 ? (
-            <Empty action={add}>
-              {isFirstStart
-                ? 'Start with whoever stands in front of you: a name and a hand, then a launch file dropped, or one ball tapped as you saw it, and it is read.'
-                : 'Nobody has a lesson on this day.'}
-            </Empty>
-          ) : (
-            <Timeline lessons={own ?? []} />
-          )}
-          {!isFirstStart && <Beside onBook={(playerId) => setBooking({ playerId })} />}
-        </div>
+      {look === 'day' || isFirstStart ? (
+        <OneDay {...{ own, isFirstStart, add }} onBook={(playerId) => setBooking({ playerId })} />
       ) : (
-        <Catch name="The calendar">
-          <Suspense fallback={<p className="text-soft">Opening …</p>}>
-            <Calendar
-              look={look}
-              day={day}
-              lessons={mine ?? []}
-              onDay={(on) => go(on, 'day')}
-              onFree={(on, at) => setBooking({ day: on, ...(at !== null && { at }) })}
-            />
-          </Suspense>
-        </Catch>
+        <Span look={look} day={day} lessons={mine ?? []} go={go} onFree={setBooking} />
       )}
       <LessonForm
         key={`${booking?.playerId ?? ''} ${booking?.day ?? ''}`}

@@ -15,9 +15,43 @@ interface PersonRowProps {
   readonly onMade: (made: MadeLink) => void;
 }
 
+interface RoleOfProps {
+  readonly person: Person;
+  readonly isOwner: boolean;
+  readonly onChange: (role: Role) => void;
+}
+
+function RoleOf({ person: { name, role, mayEnter }, isOwner, onChange }: RoleOfProps) {
+  if (!isOwner) return <span className="text-soft">{role}</span>;
+  if (!mayEnter) return null;
+  return (
+    <span className="w-36">
+      <SelectField
+        label={`${name} is`}
+        isLabelHidden
+        options={ROLE_OPTIONS}
+        value={role}
+        onChange={(event) => onChange(event.target.value as Role)}
+      />
+    </span>
+  );
+}
+
+function Named({ person, isMe }: Pick<PersonRowProps, 'person' | 'isMe'>) {
+  const { name, email, mayEnter } = person;
+  return (
+    <span className="mr-auto">
+      <b className="text-lg">{name}</b>
+      {isMe && <span className="text-soft"> (you)</span>}{' '}
+      {email !== undefined && <span className="block text-soft">{email}</span>}
+      {!mayEnter && <span className="block font-semibold text-look">▲ may not sign in</span>}
+    </span>
+  );
+}
+
 /** Somebody, and for an owner what they may do. */
 export function PersonRow({ person, isMe, isOwner, onMade }: PersonRowProps) {
-  const { id, name, email, role, mayEnter } = person;
+  const { id, name, mayEnter } = person;
   const change = useChangePerson();
   const reset = useReset();
   const [isAsked, setAsked] = useState(false);
@@ -33,24 +67,12 @@ export function PersonRow({ person, isMe, isOwner, onMade }: PersonRowProps) {
   return (
     <li className="panel px-4 py-2">
       <div className="flex flex-wrap items-center gap-3">
-        <span className="mr-auto">
-          <b className="text-lg">{name}</b>
-          {isMe && <span className="text-soft"> (you)</span>}{' '}
-          {email !== undefined && <span className="block text-soft">{email}</span>}
-          {!mayEnter && <span className="block font-semibold text-look">▲ may not sign in</span>}
-        </span>
-        {!isOwner && <span className="text-soft">{role}</span>}
-        {isOwner && mayEnter && (
-          <span className="w-36">
-            <SelectField
-              label={`${name} is`}
-              isLabelHidden
-              options={ROLE_OPTIONS}
-              value={role}
-              onChange={(event) => change.mutate({ id, role: event.target.value as Role })}
-            />
-          </span>
-        )}
+        <Named person={person} isMe={isMe} />
+        <RoleOf
+          person={person}
+          isOwner={isOwner}
+          onChange={(next) => change.mutate({ id, role: next })}
+        />
         {isOwner && !isMe && mayEnter && (
           <>
             <Button onClick={makeLink} aria-label={`New password for ${name}`}>

@@ -100,6 +100,63 @@ function Kind({
   );
 }
 
+interface PartProps {
+  readonly written: Written;
+  readonly put: (more: Partial<Written>) => void;
+}
+
+function Age({ written, put }: PartProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+      <DateField
+        label="Born on"
+        isOptional
+        yearsBack={OLDEST_YEARS}
+        value={written.bornOn}
+        onChange={(bornOn) => put({ bornOn })}
+      />
+      {written.bornOn === '' && (
+        <label className="flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="size-6 shrink-0"
+            checked={written.isMinor}
+            onChange={({ target }) => put({ isMinor: target.checked })}
+          />
+          A minor
+        </label>
+      )}
+    </div>
+  );
+}
+
+function Guardian({ written, noted, put }: PartProps & { readonly noted: PlayerConsent }) {
+  return (
+    <>
+      <TextField
+        label="Parent or guardian"
+        hint="a name, and how they are reached"
+        value={written.guardian}
+        onChange={({ target }) => put({ guardian: target.value })}
+      />
+      <fieldset>
+        <legend className="font-semibold">They agree to</legend>
+        <ul>
+          {CONSENT_KINDS.map((kind) => (
+            <Kind
+              key={kind}
+              kind={kind}
+              written={written}
+              noted={noted}
+              onChange={(until) => put({ until })}
+            />
+          ))}
+        </ul>
+      </fieldset>
+    </>
+  );
+}
+
 function ConsentForm({ player, noted }: { player: Player; noted: PlayerConsent }) {
   const note = useNoteConsent(player.id);
   const [written, setWritten] = useState(writtenOf(noted));
@@ -123,50 +180,8 @@ function ConsentForm({ player, noted }: { player: Player; noted: PlayerConsent }
       ) : (
         <p className="text-soft">Not noted yet.</p>
       )}
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <DateField
-          label="Born on"
-          isOptional
-          yearsBack={OLDEST_YEARS}
-          value={written.bornOn}
-          onChange={(bornOn) => put({ bornOn })}
-        />
-        {written.bornOn === '' && (
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-6 shrink-0"
-              checked={written.isMinor}
-              onChange={({ target }) => put({ isMinor: target.checked })}
-            />
-            A minor
-          </label>
-        )}
-      </div>
-      {isMinor && (
-        <>
-          <TextField
-            label="Parent or guardian"
-            hint="a name, and how they are reached"
-            value={written.guardian}
-            onChange={({ target }) => put({ guardian: target.value })}
-          />
-          <fieldset>
-            <legend className="font-semibold">They agree to</legend>
-            <ul>
-              {CONSENT_KINDS.map((kind) => (
-                <Kind
-                  key={kind}
-                  kind={kind}
-                  written={written}
-                  noted={noted}
-                  onChange={(until) => put({ until })}
-                />
-              ))}
-            </ul>
-          </fieldset>
-        </>
-      )}
+      <Age written={written} put={put} />
+      {isMinor && <Guardian {...{ written, noted, put }} />}
       {note.error !== null && <Notice>{note.error.message}</Notice>}
       <Button type="submit" disabled={note.isPending}>
         Note it

@@ -14,6 +14,7 @@ import {
 import type { AngleStyle, Hand, LengthUnit, PlayerKind, SpeedUnit } from '@loxos/core';
 import { IsIn, IsNotEmpty, Matches, MaxLength } from 'class-validator';
 import { Controller, useForm } from 'react-hook-form';
+import type { Control, UseFormRegisterReturn } from 'react-hook-form';
 import { useAccount, useMay, usePeople } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -85,29 +86,19 @@ const KIND_OPTIONS = [
 const asOptions = <T extends string>(values: readonly T[]): readonly (readonly [T, string])[] =>
   values.map((value) => [value, value] as const);
 
-/** Name, hand, units, aims and what to mind. */
-export function PlayerForm({ player, onSave }: PlayerFormProps) {
-  const me = useAccount()?.id ?? '';
-  const isOwner = useMay('own');
-  const isPersonalRead = player?.isPersonalRead ?? true;
-  const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
-  const { register, control, handleSubmit, formState, watch, setValue } = useForm<PlayerValues>({
-    resolver: classValidatorResolver(PlayerValues),
-    defaultValues:
-      player === null
-        ? { ...new PlayerValues(), coachId: me }
-        : {
-            ...new PlayerValues(),
-            ...player,
-            playerKind: player.playerKind ?? '',
-            driverSpeed: speedText(player),
-          },
-  });
-  const choice = <N extends 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle' | 'playerKind'>(
-    name: N,
-    legend: string,
-    options: readonly (readonly [PlayerValues[N], string])[],
-  ) => (
+type Options = readonly (readonly [string, string])[];
+type ChoiceName = 'hand' | 'lengthUnit' | 'speedUnit' | 'angleStyle' | 'playerKind';
+
+interface ChoiceProps {
+  readonly control: Control<PlayerValues>;
+  readonly name: ChoiceName;
+  readonly legend: string;
+  readonly options: Options;
+  readonly onChosen: (name: ChoiceName, value: string) => void;
+}
+
+function Choice({ control, name, legend, options, onChosen }: ChoiceProps) {
+  return (
     <Controller
       control={control}
       name={name}
@@ -118,13 +109,53 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
           options={options}
           onChange={(value) => {
             field.onChange(value);
-            // Speeds go with distances, until they are chosen.
-            if (name === 'lengthUnit' && !formState.dirtyFields.speedUnit)
-              setValue('speedUnit', USUAL_SPEED_UNIT[value as LengthUnit]);
+            onChosen(name, value);
           }}
         />
       )}
     />
+  );
+}
+
+/** Whose player somebody is, where there are several coaches. */
+function WhosePlayer(field: UseFormRegisterReturn) {
+  const coaches = (usePeople().data ?? []).filter(({ role }) => role !== 'assistant');
+  if (coaches.length < 2) return null;
+  return (
+    <SelectField
+      label="Whose player"
+      options={[
+        ['', 'Nobody’s in particular'],
+        ...coaches.map(({ id, name }) => [id, name] as const),
+      ]}
+      {...field}
+    />
+  );
+}
+
+/** What the form holds at first. */
+function valuesOf(player: Player | null, me: string): PlayerValues {
+  if (player === null) return { ...new PlayerValues(), coachId: me };
+  const playerKind = player.playerKind ?? '';
+  return { ...new PlayerValues(), ...player, playerKind, driverSpeed: speedText(player) };
+}
+
+/** Name, hand, units, aims and what to mind. */
+export function PlayerForm({ player, onSave }: PlayerFormProps) {
+  const me = useAccount()?.id ?? '';
+  const isOwner = useMay('own');
+  const isPersonalRead = player?.isPersonalRead ?? true;
+  const { register, control, handleSubmit, formState, watch, setValue } = useForm<PlayerValues>({
+    resolver: classValidatorResolver(PlayerValues),
+    defaultValues: valuesOf(player, me),
+  });
+  const onChosen = (name: ChoiceName, value: string): void => {
+    // Speeds go with distances, until they are chosen.
+    if (name === 'lengthUnit' && !formState.dirtyFields.speedUnit)
+      setValue('speedUnit', USUAL_SPEED_UNIT[value as LengthUnit]);
+  };
+  const choice = (name: ChoiceName, legend: string, options: Options) => (
+    <Choice {...{ control, name, legend, options, onChosen }} />
   );
   return (
     <form onSubmit={(event) => void handleSubmit(onSave)(event)} noValidate className="space-y-4">
@@ -160,16 +191,7 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
           {...register('bodyNotes')}
         />
       )}
-      {(isPersonalRead || isOwner) && coaches.length > 1 && (
-        <SelectField
-          label="Whose player"
-          options={[
-            ['', 'Nobody’s in particular'],
-            ...coaches.map(({ id, name }) => [id, name] as const),
-          ]}
-          {...register('coachId')}
-        />
-      )}
+      {(isPersonalRead || isOwner) && <WhosePlayer {...register('coachId')} />}
       <Button type="submit" look="main">
         {player === null ? 'Add the player' : 'Save'}
       </Button>

@@ -1,6 +1,7 @@
 import { goalWords, homeworkWords } from '@loxos/core';
 import { ChartLine, Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Given, LessonSummary, Player } from '../../api/client.ts';
 import { useMay, usePeople } from '../../api/account.ts';
@@ -129,6 +130,55 @@ function RemovePlayer({ player }: { player: Player }) {
   );
 }
 
+/** Who they are and where they stand; for a coach what is kept of them. */
+function About({ player, given }: { player: Player; given: Given | undefined }) {
+  const mayPlan = useMay('plan');
+  const { id: playerId, aims } = player;
+  return (
+    <div className="flex min-w-0 flex-col gap-3">
+      {aims !== '' && <p>Aims: {aims}</p>}
+      <BodyNotes player={player} />
+      <Standing given={given} />
+      <Goals player={player} />
+      <ForCoach>
+        <WantedFlights player={player} />
+      </ForCoach>
+      <HistoryList of={{ playerId }} units={unitsOf(player)} />
+      {mayPlan && <AgeAndConsent player={player} />}
+      {mayPlan && <PlayerData player={player} />}
+      {mayPlan && <RemovePlayer player={player} />}
+    </div>
+  );
+}
+
+interface PastLessonsProps {
+  readonly lessons: readonly LessonSummary[] | undefined;
+  readonly given: readonly Given[];
+  readonly add: ReactNode;
+}
+
+function PastLessons({ lessons, given, add }: PastLessonsProps) {
+  return (
+    <div className="min-w-0">
+      <h2 className="mb-2 text-xl">Lessons</h2>
+      {lessons?.length === 0 ? (
+        <Empty action={add}>No lessons yet.</Empty>
+      ) : (
+        <ul className="space-y-2">
+          {lessons?.map((lesson) => (
+            <li key={lesson.id}>
+              <PastLesson
+                lesson={lesson}
+                given={given.find(({ lessonId }) => lessonId === lesson.id)}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
 export function PlayerPage() {
   const { playerId = '' } = useParams();
   const player = usePlayer(playerId);
@@ -139,7 +189,7 @@ export function PlayerPage() {
   const [open, setOpen] = useState<'edit' | 'lesson' | null>(null);
   if (player.error !== null) return <Trouble error={player.error} />;
   if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
-  const { name, hand, aims, lengthUnit, speedUnit, coachId } = player.data;
+  const { name, hand, lengthUnit, speedUnit, coachId } = player.data;
   const coach = people.find(({ id }) => id === coachId)?.name;
   const addLesson = mayPlan && (
     <Button look="main" onClick={() => setOpen('lesson')}>
@@ -170,36 +220,8 @@ export function PlayerPage() {
         {addLesson}
       </div>
       <div className="grid gap-5 lg:grid-cols-[1fr_1.3fr]">
-        <div className="flex min-w-0 flex-col gap-3">
-          {aims !== '' && <p>Aims: {aims}</p>}
-          <BodyNotes player={player.data} />
-          <Standing given={given.at(-1)} />
-          <Goals player={player.data} />
-          <ForCoach>
-            <WantedFlights player={player.data} />
-          </ForCoach>
-          <HistoryList of={{ playerId }} units={unitsOf(player.data)} />
-          {mayPlan && <AgeAndConsent player={player.data} />}
-          {mayPlan && <PlayerData player={player.data} />}
-          {mayPlan && <RemovePlayer player={player.data} />}
-        </div>
-        <div className="min-w-0">
-          <h2 className="mb-2 text-xl">Lessons</h2>
-          {lessons.data?.length === 0 ? (
-            <Empty action={addLesson}>No lessons yet.</Empty>
-          ) : (
-            <ul className="space-y-2">
-              {lessons.data?.map((lesson) => (
-                <li key={lesson.id}>
-                  <PastLesson
-                    lesson={lesson}
-                    given={given.find(({ lessonId }) => lessonId === lesson.id)}
-                  />
-                </li>
-              ))}
-            </ul>
-          )}
-        </div>
+        <About player={player.data} given={given.at(-1)} />
+        <PastLessons lessons={lessons.data} given={given} add={addLesson} />
       </div>
       <EditPlayer
         key={`${open}`}

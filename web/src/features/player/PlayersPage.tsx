@@ -17,12 +17,54 @@ import { SORTS, SORT_WORDS, isFound, shownStanding, sortPlayers } from './sort-p
 /** Players from which it is worth looking for one by name. */
 const MANY = 8;
 
+interface OrderAndFindProps {
+  readonly sort: (typeof SORTS)[number];
+  readonly text: string;
+  readonly isMany: boolean;
+  readonly set: (name: string, value: string) => void;
+}
+
+function OrderAndFind({ sort, text, isMany, set }: OrderAndFindProps) {
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+      <Segments
+        legend="Order"
+        isLegendHidden
+        value={sort}
+        options={SORTS.map((one) => [one, SORT_WORDS[one]] as const)}
+        onChange={(next) => set('sort', next)}
+      />
+      {isMany && (
+        <input
+          type="search"
+          aria-label="Find a player"
+          placeholder="Name or aim"
+          value={text}
+          onChange={({ target }) => set('find', target.value)}
+          className="min-h-11 w-48 rounded-lg border border-faint bg-sheet px-3"
+        />
+      )}
+    </div>
+  );
+}
+
+function NewPlayer({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  const navigate = useNavigate();
+  return (
+    <Modal title="New player" open={isOpen} onClose={onClose}>
+      <PlayerForm
+        player={null}
+        onSave={(values) => void navigate(`/players/${addPlayer(bodyOf(values))}`)}
+      />
+    </Modal>
+  );
+}
+
 export function PlayersPage() {
   const { data, error } = usePlayers();
   const mayPlan = useMay('plan');
   const isMine = useIsMine();
   const standings = useStandings();
-  const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const adding = params.has('new');
   const sort = SORTS.find((one) => one === params.get('sort')) ?? 'name';
@@ -54,25 +96,7 @@ export function PlayersPage() {
         </Empty>
       ) : (
         <>
-          <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-            <Segments
-              legend="Order"
-              isLegendHidden
-              value={sort}
-              options={SORTS.map((one) => [one, SORT_WORDS[one]] as const)}
-              onChange={(next) => set('sort', next)}
-            />
-            {own.length > MANY && (
-              <input
-                type="search"
-                aria-label="Find a player"
-                placeholder="Name or aim"
-                value={text}
-                onChange={({ target }) => set('find', target.value)}
-                className="min-h-11 w-48 rounded-lg border border-faint bg-sheet px-3"
-              />
-            )}
-          </div>
+          <OrderAndFind {...{ sort, text, set }} isMany={own.length > MANY} />
           <ul className="space-y-2">
             {players.map((player) => (
               <PlayerRow
@@ -88,12 +112,7 @@ export function PlayersPage() {
           <MovedOverAll />
         </>
       )}
-      <Modal title="New player" open={adding} onClose={() => setParams({})}>
-        <PlayerForm
-          player={null}
-          onSave={(values) => void navigate(`/players/${addPlayer(bodyOf(values))}`)}
-        />
-      </Modal>
+      <NewPlayer isOpen={adding} onClose={() => setParams({})} />
     </div>
   );
 }

@@ -10,6 +10,7 @@ import {
 } from '@loxos/core';
 import type { FollowedFigure, Goal, PlayerRecord } from '@loxos/core';
 import { Controller, useForm, useWatch } from 'react-hook-form';
+import type { Control } from 'react-hook-form';
 import type { Player } from '../../api/client.ts';
 import { newId } from '../../sync/new-id.ts';
 import { changePlayer } from '../../sync/actions.ts';
@@ -75,6 +76,58 @@ function goalOf(values: GoalValues, player: Player, kind: Goal['kind']): Goal {
   };
 }
 
+const isIn = (text: string, least: number, most: number): boolean => {
+  const value = typedNumber(text);
+  return value !== null && value >= least && value <= most;
+};
+
+interface SideFieldProps {
+  readonly control: Control<GoalValues>;
+  readonly sides: ReturnType<typeof typingOf>['sides'];
+}
+
+const SideField = ({ control, sides }: SideFieldProps) => (
+  <Controller
+    control={control}
+    name="side"
+    render={({ field }) => (
+      <Segments
+        legend="To which side"
+        value={field.value}
+        options={sides}
+        onChange={field.onChange}
+      />
+    )}
+  />
+);
+
+interface ByFieldProps {
+  readonly control: Control<GoalValues>;
+  readonly trouble: string | undefined;
+}
+
+function ByField({ control, trouble }: ByFieldProps) {
+  return (
+    <>
+      <Controller
+        control={control}
+        name="by"
+        rules={{ validate: (day) => day > today() || 'Choose a day that is still to come.' }}
+        render={({ field }) => (
+          <DateField label="By" value={field.value} onChange={field.onChange} />
+        )}
+      />
+      {trouble !== undefined && (
+        <p role="alert" className="font-semibold text-look">
+          {trouble}
+        </p>
+      )}
+    </>
+  );
+}
+
+const WHAT = FOLLOWED.map((one) => [one, followedLabel(one)] as const);
+
 interface GoalFormProps {
   readonly open: boolean;
   readonly player: Player;
@@ -89,10 +142,6 @@ function GoalFields({ player, record, onClose }: Omit<GoalFormProps, 'open'>) {
   });
   const figure = useWatch({ control, name: 'figure' });
   const { name, sides, limits } = typingOf(figure, player);
-  const isIn = (text: string, least: number, most: number): boolean => {
-    const value = typedNumber(text);
-    return value !== null && value >= least && value <= most;
-  };
   const save = (values: GoalValues): void => {
     changePlayer(player, { goals: [...player.goals, goalOf(values, player, record.kind)] });
     onClose();
@@ -103,7 +152,7 @@ function GoalFields({ player, record, onClose }: Omit<GoalFormProps, 'open'>) {
     <form onSubmit={(event) => void handleSubmit(save)(event)} noValidate className="space-y-3">
       <SelectField
         label="What"
-        options={FOLLOWED.map((one) => [one, followedLabel(one)] as const)}
+        options={WHAT}
         {...register('figure', {
           onChange: (event: { readonly target: { readonly value: string } }) =>
             reset(valuesOf(event.target.value as FollowedFigure, player, record)),
@@ -119,18 +168,7 @@ function GoalFields({ player, record, onClose }: Omit<GoalFormProps, 'open'>) {
               isIn(text, 0, limits.wanted) || `From 0 to ${digits(limits.wanted)} ${name}.`,
           })}
         />
-        <Controller
-          control={control}
-          name="side"
-          render={({ field }) => (
-            <Segments
-              legend="To which side"
-              value={field.value}
-              options={sides}
-              onChange={field.onChange}
-            />
-          )}
-        />
+        <SideField control={control} sides={sides} />
       </div>
       <TextField
         label={`Within, to each side, ${name}`}
@@ -141,19 +179,7 @@ function GoalFields({ player, record, onClose }: Omit<GoalFormProps, 'open'>) {
             isIn(text, least, most) || `From ${digits(least)} to ${digits(most)} ${name}.`,
         })}
       />
-      <Controller
-        control={control}
-        name="by"
-        rules={{ validate: (day) => day > today() || 'Choose a day that is still to come.' }}
-        render={({ field }) => (
-          <DateField label="By" value={field.value} onChange={field.onChange} />
-        )}
-      />
-      {errors.by !== undefined && (
-        <p role="alert" className="font-semibold text-look">
-          {errors.by.message}
-        </p>
-      )}
+      <ByField control={control} trouble={errors.by?.message} />
       <Button look="main" type="submit">
         Set the goal
       </Button>

@@ -1,4 +1,5 @@
 import type { Hand, LengthUnit } from '@loxos/core';
+import type { ChartOptions } from 'chart.js';
 import {
   Chart as ChartJs,
   Filler,
@@ -36,6 +37,42 @@ interface LongChartProps extends Told {
   readonly label: string;
 }
 
+type Plugins = NonNullable<ChartOptions<'scatter'>['plugins']>;
+
+/** How the chart is moved, and what a touched visit says. `labelOf`: of the visit at a place. */
+function pluginsOf(
+  points: Told['followed']['points'],
+  places: readonly number[],
+  looked: (at: { readonly chart: ChartJs }) => void,
+  labelOf: (place: number) => string,
+): Plugins {
+  const font = chartFont();
+  const [first, last] = spanOf(points);
+  return {
+    legend: { display: false },
+    zoom: {
+      limits: { x: { min: first, max: last, minRange: NEAREST_MS } },
+      pan: { enabled: true, mode: 'x', onPanComplete: looked },
+      // The page goes on scrolling under a wheel without the key.
+      zoom: {
+        wheel: { enabled: true, modifierKey: 'ctrl' },
+        pinch: { enabled: true },
+        mode: 'x',
+        onZoomComplete: looked,
+      },
+    },
+    tooltip: {
+      bodyFont: font,
+      titleFont: font,
+      displayColors: false,
+      filter: ({ datasetIndex }) => datasetIndex === 0,
+      callbacks: {
+        label: ({ dataIndex }) => labelOf(places[dataIndex]!),
+      },
+    },
+  };
+}
+
 export default function LongChart(props: LongChartProps) {
   useTheme();
   const { followed, hand, unit, isSpread, seen, onSee, onChoose, label } = props;
@@ -44,7 +81,6 @@ export default function LongChart(props: LongChartProps) {
   const told = isSpread ? size : withSide;
   const font = chartFont();
   const ticks = { color: ink('soft'), font };
-  const [first, last] = spanOf(points);
   const places = drawnPlaces(points, seen);
   const looked = ({ chart }: { readonly chart: ChartJs }): void =>
     onSee(chart.scales['x']!.min, chart.scales['x']!.max);
@@ -77,32 +113,10 @@ export default function LongChart(props: LongChartProps) {
             grid: { color: (line) => (line.tick.value === 0 ? ink('soft') : ink('line')) },
           },
         },
-        plugins: {
-          legend: { display: false },
-          zoom: {
-            limits: { x: { min: first, max: last, minRange: NEAREST_MS } },
-            pan: { enabled: true, mode: 'x', onPanComplete: looked },
-            // The page goes on scrolling under a wheel without the key.
-            zoom: {
-              wheel: { enabled: true, modifierKey: 'ctrl' },
-              pinch: { enabled: true },
-              mode: 'x',
-              onZoomComplete: looked,
-            },
-          },
-          tooltip: {
-            bodyFont: font,
-            titleFont: font,
-            displayColors: false,
-            filter: ({ datasetIndex }) => datasetIndex === 0,
-            callbacks: {
-              label: ({ dataIndex }) => {
-                const { at, middle, count } = points[places[dataIndex]!]!;
-                return `${shortDay(at)}: ${told(shown(middle), 1)}, ${count} balls`;
-              },
-            },
-          },
-        },
+        plugins: pluginsOf(points, places, looked, (n) => {
+          const { at, middle, count } = points[n]!;
+          return `${shortDay(at)}: ${told(shown(middle), 1)}, ${count} balls`;
+        }),
       }}
     />
   );

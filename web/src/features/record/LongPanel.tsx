@@ -1,5 +1,5 @@
 import { followedLabel, markText, sourceWords, spreadOf, toldOf, visitMarks } from '@loxos/core';
-import type { FollowedFigure, PlayerRecord } from '@loxos/core';
+import type { Followed, FollowedFigure, PlayerRecord } from '@loxos/core';
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Player, RecordAnswer } from '../../api/client.ts';
@@ -34,23 +34,99 @@ interface LongPanelProps {
   readonly onFigure: (figure: FollowedFigure) => void;
 }
 
-/** A figure through the visits: what is shown, how much of it, and the chart. */
-export function LongPanel({ player, answer, record, figure, onFigure }: LongPanelProps) {
+interface ShownProps {
+  readonly shown: Followed;
+  readonly isSpread: boolean;
+  readonly marks: readonly { readonly at: string; readonly text: string }[];
+  /** From when to when, ms. */
+  readonly seen: readonly [number, number];
+}
+
+interface DrawnProps extends ShownProps, Pick<LongPanelProps, 'player' | 'answer' | 'record'> {
+  readonly label: string;
+  readonly onSee: (from: number, to: number) => void;
+}
+
+const doneDays = ({ homework }: Pick<RecordAnswer, 'homework'>): string[] =>
+  homework.filter(({ isDone }) => isDone).map(({ date }) => date);
+
+/** The chart, which is fetched when it is looked at. */
+function Drawn(props: DrawnProps) {
+  const { player, answer, record, shown, isSpread, marks, label, seen, onSee } = props;
   const navigate = useNavigate();
-  const [of, showOf] = useState<'middle' | 'spread'>('middle');
-  const isSpread = of === 'spread';
-  const [looked, look] = useState<readonly [number, number] | null>(null);
+  return (
+    <div className="relative min-h-[21rem] grow">
+      {/* A finger drawn up or down scrolls the page, as everywhere; across, it moves the chart. */}
+      <div className="absolute inset-0 [&_canvas]:[touch-action:pan-y]!">
+        <Catch name={label}>
+          <Suspense>
+            <LongChart
+              followed={shown}
+              hand={player.hand}
+              unit={player.lengthUnit}
+              isSpread={isSpread}
+              worked={new Set(record.worked)}
+              homework={doneDays(answer)}
+              marks={marks}
+              seen={seen}
+              onSee={onSee}
+              onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
+              label={`${label}, visit by visit, ${isSpread ? 'how it spreads' : 'beside the wanted'}; the same as a table below`}
+            />
+          </Suspense>
+        </Catch>
+      </div>
+    </div>
+  );
+}
+
+/** What the signs of the chart mean, and how much of it is drawn. */
+function Legend({
+  shown,
+  isSpread,
+  marks,
+  seen: [first, last],
+  homework,
+}: ShownProps & { readonly homework: readonly string[] }) {
+  const drawn = drawnPlaces(shown.points, [first, last]).length;
+  const inSight = shown.points.filter(
+    ({ at }) => Date.parse(at) >= first && Date.parse(at) <= last,
+  );
+  return (
+    <p className="mt-1 text-sm text-soft">
+      {drawn < inSight.length && `Of ${inSight.length} visits the ${drawn} that stick out. `}
+      Each visit with its interval; a diamond had a drill in it.
+      {!isSpread && ' Plum: the levels it stood at. Green: wanted'}
+      {homework.length > 0 && '; dots below: homework done'}
+      {marks.length > 0 && '; dashed: another club or source of figures'}. Tap a visit to open it;
+      pinch or drag for a part of it.
+    </p>
+  );
+}
+
+/** The figure chosen, or what the words are about: where it stands or how it spreads, and what changed beside the player. */
+function useShown(record: PlayerRecord, figure: string | null, isSpread: boolean) {
   const { followed, visits } = record;
   // What the words are about comes first.
   const chosen = followed.find((one) => one.figure === figure) ?? toldOf(followed);
   const shown = useMemo(
-    () => (chosen === undefined || of === 'middle' ? chosen : spreadOf(chosen)),
-    [chosen, of],
+    () => (chosen === undefined || !isSpread ? chosen : spreadOf(chosen)),
+    [chosen, isSpread],
   );
   const marks = useMemo(
     () => visitMarks(visits).map((mark) => ({ at: mark.at, text: markText(mark) })),
     [visits],
   );
+  return { shown, marks };
+}
+
+/** A figure through the visits: what is shown, how much of it, and the chart. */
+export function LongPanel({ player, answer, record, figure, onFigure }: LongPanelProps) {
+  const [of, showOf] = useState<'middle' | 'spread'>('middle');
+  const isSpread = of === 'spread';
+  const [looked, look] = useState<readonly [number, number] | null>(null);
+  const { followed } = record;
+  const { shown, marks } = useShown(record, figure, isSpread);
   const { hand, lengthUnit: unit, name } = player;
   const picture = useCallback(
     () => ({
@@ -64,15 +140,10 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
   const [from, to] = spanOf(shown.points);
   const choices = SEEN.filter(([days]) => days === 'all' || Number(days) * DAY_MS < to - from);
   const [first, last] = looked ?? [from, to];
-  const drawn = drawnPlaces(shown.points, [first, last]).length;
-  const inSight = shown.points.filter(
-    ({ at }) => Date.parse(at) >= first && Date.parse(at) <= last,
-  );
   const see = (seen: Seen): void =>
     look(seen === 'all' ? null : [Math.max(from, to - Number(seen) * DAY_MS), to]);
   const isSeen = (days: Seen): boolean =>
     days === 'all' ? looked === null : last === to && first === to - Number(days) * DAY_MS;
-  const homework = answer.homework.filter(({ isDone }) => isDone).map(({ date }) => date);
   const sources = isSpread ? '' : sourceWords(shown, { hand, units: unitsOf(player) });
   return (
     <section aria-label={`${label} through the visits`} className="flex min-w-0 flex-col panel p-3">
@@ -88,28 +159,11 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
           <SavePicture picture={picture} file={`${name} ${label}`} />
         </span>
       </div>
-      <div className="relative min-h-[21rem] grow">
-        {/* A finger drawn up or down scrolls the page, as everywhere; across, it moves the chart. */}
-        <div className="absolute inset-0 [&_canvas]:[touch-action:pan-y]!">
-          <Catch name={label}>
-            <Suspense>
-              <LongChart
-                followed={shown}
-                hand={hand}
-                unit={unit}
-                isSpread={isSpread}
-                worked={new Set(record.worked)}
-                homework={homework}
-                marks={marks}
-                seen={[first, last]}
-                onSee={(start, end) => look([start, end])}
-                onChoose={(lessonId) => void navigate(`/lessons/${lessonId}/read`)}
-                label={`${label}, visit by visit, ${isSpread ? 'how it spreads' : 'beside the wanted'}; the same as a table below`}
-              />
-            </Suspense>
-          </Catch>
-        </div>
-      </div>
+      <Drawn
+        {...{ player, record, answer, shown, isSpread, marks, label }}
+        seen={[first, last]}
+        onSee={(start, end) => look([start, end])}
+      />
       <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
         <Segments legend="Shown" isLegendHidden value={of} options={OF} onChange={showOf} />
         {choices.length > 1 && (
@@ -123,14 +177,7 @@ export function LongPanel({ player, answer, record, figure, onFigure }: LongPane
         )}
       </div>
       {sources !== '' && <p className="mt-1">{sources}</p>}
-      <p className="mt-1 text-sm text-soft">
-        {drawn < inSight.length && `Of ${inSight.length} visits the ${drawn} that stick out. `}
-        Each visit with its interval; a diamond had a drill in it.
-        {!isSpread && ' Plum: the levels it stood at. Green: wanted'}
-        {homework.length > 0 && '; dots below: homework done'}
-        {marks.length > 0 && '; dashed: another club or source of figures'}. Tap a visit to open it;
-        pinch or drag for a part of it.
-      </p>
+      <Legend {...{ shown, marks, isSpread }} homework={doneDays(answer)} seen={[first, last]} />
     </section>
   );
 }

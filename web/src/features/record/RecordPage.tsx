@@ -88,6 +88,42 @@ function Body(props: BodyProps) {
 const kindIn = (text: string | null): ClubKind | null =>
   CLUB_KINDS.find((kind) => kind === text) ?? null;
 
+interface HeadingProps {
+  readonly player: Player;
+  readonly record: PlayerRecord | null;
+  readonly onKind: (kind: ClubKind) => void;
+}
+
+function Heading({ player, record, onKind }: HeadingProps) {
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+      <h1 className="text-2xl">
+        <Link to={`/players/${player.id}`} className="underline decoration-1 underline-offset-4">
+          {player.name}
+        </Link>
+        : record
+      </h1>
+      {record !== null && record.kinds.length > 1 && (
+        <Segments
+          legend="Kind of club"
+          isLegendHidden
+          value={record.kind}
+          options={record.kinds.map((kind) => [kind, KIND_WORDS[kind]] as const)}
+          onChange={onKind}
+        />
+      )}
+      {record !== null && (
+        <Link
+          to={`/players/${player.id}/report?kind=${record.kind}`}
+          className="ml-auto inline-flex min-h-11 items-center gap-2 rounded-lg border border-faint px-4 font-semibold hover:border-ink"
+        >
+          <FileText aria-hidden size={16} /> Report
+        </Link>
+      )}
+    </div>
+  );
+}
+
 /** A player's face-to-path through the months: is it holding, what comes back, what worked. */
 export function RecordPage() {
   const { playerId = '' } = useParams();
@@ -105,35 +141,14 @@ export function RecordPage() {
   };
   if (player.error !== null) return <Trouble error={player.error} />;
   if (player.data === undefined) return <p className="p-6 text-soft">Opening …</p>;
-  const { name } = player.data;
   const record = asked.data?.record;
   return (
     <div className="mx-auto max-w-[1400px] px-3 py-3 lg:px-4">
-      <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-        <h1 className="text-2xl">
-          <Link to={`/players/${playerId}`} className="underline decoration-1 underline-offset-4">
-            {name}
-          </Link>
-          : record
-        </h1>
-        {record !== null && record !== undefined && record.kinds.length > 1 && (
-          <Segments
-            legend="Kind of club"
-            isLegendHidden
-            value={record.kind}
-            options={record.kinds.map((kind) => [kind, KIND_WORDS[kind]] as const)}
-            onChange={(next) => choose('kind', next)}
-          />
-        )}
-        {record !== null && record !== undefined && (
-          <Link
-            to={`/players/${playerId}/report?kind=${record.kind}`}
-            className="ml-auto inline-flex min-h-11 items-center gap-2 rounded-lg border border-faint px-4 font-semibold hover:border-ink"
-          >
-            <FileText aria-hidden size={16} /> Report
-          </Link>
-        )}
-      </div>
+      <Heading
+        player={player.data}
+        record={record ?? null}
+        onKind={(next) => choose('kind', next)}
+      />
       {asked.error !== null && asked.data === undefined && <Trouble error={asked.error} />}
       {asked.data === undefined && asked.error === null && <p className="text-soft">Reading …</p>}
       {record === null && (

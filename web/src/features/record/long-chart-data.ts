@@ -47,6 +47,30 @@ export function drawnPlaces(
   return thinned(middles, VISITS_DRAWN).map((n) => start + n);
 }
 
+/** The visits; those with a drill in them are diamonds. */
+const visitsOf = (data: At[], isWorked: readonly boolean[]): Lines => ({
+  label: 'visit',
+  data,
+  pointRadius: 7,
+  pointHoverRadius: 9,
+  pointStyle: isWorked.map((is) => (is ? 'rectRot' : 'circle')),
+  backgroundColor: ink('ink'),
+  borderColor: ink('paper'),
+  borderWidth: 1.5,
+  order: 0,
+});
+
+/** The wanted, from its upper edge to its lower. */
+const wantedOf = (upper: At[], lower: At[]): Lines[] => [
+  line('wanted', upper, {
+    borderWidth: 0,
+    backgroundColor: `${ink('path')}26`,
+    fill: '+1',
+    order: 5,
+  }),
+  line('wanted', lower, { borderWidth: 0, order: 6 }),
+];
+
 /** The figure visit by visit: each with its interval, the levels it stood at, on the wanted lane. `places` are drawn. */
 export function datasetsOf(
   { followed, worked, homework, marks }: Told,
@@ -66,17 +90,10 @@ export function datasetsOf(
   const high = Math.max(...ends);
   const behind = points.length - chart.length;
   return [
-    {
-      label: 'visit',
-      data: places.map((n) => at(n, points[n]!.middle)),
-      pointRadius: 7,
-      pointHoverRadius: 9,
-      pointStyle: isWorked.map((is) => (is ? 'rectRot' : 'circle')),
-      backgroundColor: ink('ink'),
-      borderColor: ink('paper'),
-      borderWidth: 1.5,
-      order: 0,
-    },
+    visitsOf(
+      places.map((n) => at(n, points[n]!.middle)),
+      isWorked,
+    ),
     line('level', steps, { borderColor: ink('face'), borderWidth: 3, order: 1 }),
     line(
       'moving average',
@@ -102,14 +119,6 @@ export function datasetsOf(
     },
     ...(target === null
       ? []
-      : [
-          line('wanted', lane(target.wanted + target.window), {
-            borderWidth: 0,
-            backgroundColor: `${ink('path')}26`,
-            fill: '+1',
-            order: 5,
-          }),
-          line('wanted', lane(target.wanted - target.window), { borderWidth: 0, order: 6 }),
-        ]),
+      : wantedOf(lane(target.wanted + target.window), lane(target.wanted - target.window))),
   ];
 }

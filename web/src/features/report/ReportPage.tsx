@@ -1,13 +1,10 @@
 import { CLUB_KINDS, addMonthsIso } from '@loxos/core';
 import type { ClubKind, ReportDraft } from '@loxos/core';
 import { FileDown, RotateCcw } from 'lucide-react';
-import { Suspense, lazy } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
 import { useAccount, useMay } from '../../api/account.ts';
 import type { Player } from '../../api/client.ts';
 import { usePlayer, useReports } from '../../api/queries.ts';
-import { PageBody } from '../../page/PageBody.tsx';
 import { changePlayer } from '../../sync/actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { DateField } from '../../ui/DateField.tsx';
@@ -15,14 +12,15 @@ import { today } from '../../ui/academy-time.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { LiveText } from '../../ui/LiveText.tsx';
 import { Empty, Trouble } from '../../ui/Notice.tsx';
-import { Catch } from '../../ui/Panel.tsx';
+import { OwnWords } from '../../ui/OwnWords.tsx';
+import { PagePreview } from '../../ui/PagePreview.tsx';
+import { savePdf } from '../../ui/save-pdf.ts';
 import { Segments } from '../../ui/Segments.tsx';
 import { Share } from '../../ui/Share.tsx';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { useReport } from './use-report.ts';
 import type { Report } from './use-report.ts';
 
-const RichEditor = lazy(() => import('../../ui/RichEditor.tsx'));
 /** Months a report is often of. */
 const MONTHS = [3, 6, 12] as const;
 
@@ -106,13 +104,7 @@ function Editor({ player, report, draft, set }: EditorProps) {
   const reports = useReports(player.id).data ?? [];
   const { content, nextLook } = report;
   const { name: playerName, hand, lengthUnit: unit } = player;
-  const pdf = (): void => {
-    void import('../../page/page-pdf.ts')
-      .then(({ savePagePdf }) =>
-        savePagePdf(content, { playerName, academy, date: today(), hand, unit }),
-      )
-      .catch(() => toast.error('The PDF could not be made: try again.'));
-  };
+  const pdf = (): void => savePdf(content, { playerName, academy, date: today(), hand, unit });
   const isSaid = (content.record?.words.length ?? 0) > 0 || content.points.length > 0;
   return (
     <>
@@ -122,17 +114,7 @@ function Editor({ player, report, draft, set }: EditorProps) {
         pages={reports}
         trouble={isSaid ? null : 'Write at least one sentence first.'}
       />
-      <Catch name="Your own words">
-        <Suspense fallback={<p className="text-soft">Opening the editor …</p>}>
-          <RichEditor
-            label="In your own words"
-            document={draft.words ?? null}
-            onChange={(words) =>
-              JSON.stringify(words) !== JSON.stringify(draft.words ?? null) && set({ words })
-            }
-          />
-        </Suspense>
-      </Catch>
+      <OwnWords document={draft.words ?? null} onChange={(words) => set({ words })} />
       <div className="max-w-72">
         <DateField label="Next look" value={nextLook} onChange={(day) => set({ nextLook: day })} />
       </div>
@@ -190,15 +172,7 @@ function Body({ player, kind }: { player: Player; kind: ClubKind | null }) {
           </Empty>
         )
       ) : (
-        <section
-          aria-label="What the player will see"
-          className="min-w-0 self-start rounded-xl border-2 border-line bg-paper p-4"
-        >
-          <p className="mb-3 text-sm text-soft">What the player will see</p>
-          <Catch name="What the player will see">
-            <PageBody content={report.content} hand={hand} unit={unit} />
-          </Catch>
-        </section>
+        <PagePreview content={report.content} hand={hand} unit={unit} />
       )}
     </div>
   );

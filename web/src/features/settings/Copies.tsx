@@ -30,12 +30,56 @@ async function startAnew(): Promise<void> {
   window.location.assign('/');
 }
 
+/** What is to be put back, in words, and the copy. */
+interface Asked {
+  readonly what: string;
+  readonly copy: string | File;
+}
+
+interface CopyListProps {
+  readonly copies: ReturnType<typeof useCopies>['data'];
+  readonly onPutBack: (asked: Asked) => void;
+}
+
+function CopyList({ copies, onPutBack }: CopyListProps) {
+  return (
+    <ul aria-label="Copies there are" className="max-h-80 overflow-y-auto" tabIndex={0}>
+      {copies?.map(({ name, at, reason, sizeBytes, isSealed }) => (
+        <li key={name} className="flex flex-wrap items-center gap-x-3 border-b border-line/60 py-1">
+          <span className="min-w-0 flex-1 basis-52">
+            <b>{momentText(at)}</b>{' '}
+            <span className="text-soft">
+              {WHY[reason]}, {sizeWords(sizeBytes)}
+              {isSealed && ', sealed'}
+            </span>
+          </span>
+          <a
+            href={`/api/backups/${name}`}
+            download
+            aria-label={`Download the copy of ${momentText(at)}`}
+            className="inline-flex min-h-11 items-center gap-2 px-2 font-semibold underline"
+          >
+            <Download aria-hidden size={16} /> Download
+          </a>
+          <Button
+            look="quiet"
+            aria-label={`Put back the copy of ${momentText(at)}`}
+            onClick={() => onPutBack({ what: `the copy of ${momentText(at)}`, copy: name })}
+          >
+            <RotateCcw aria-hidden size={16} /> Put back
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** Copies of the whole academy: made by themselves every day and before each update, saved and put back by hand. */
 export function Copies() {
   const copies = useCopies();
   const make = useMakeCopy();
   const putBack = usePutBack();
-  const [asked, setAsked] = useState<{ what: string; copy: string | File } | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
   /** What was asked for last: it may need a passphrase. */
   const [last, setLast] = useState<string | File | null>(null);
   const go = (copy: string | File, passphrase?: string): void => {
@@ -75,37 +119,7 @@ export function Copies() {
           Put back a file …
         </PickFile>
       </div>
-      <ul aria-label="Copies there are" className="max-h-80 overflow-y-auto" tabIndex={0}>
-        {copies.data?.map(({ name, at, reason, sizeBytes, isSealed }) => (
-          <li
-            key={name}
-            className="flex flex-wrap items-center gap-x-3 border-b border-line/60 py-1"
-          >
-            <span className="min-w-0 flex-1 basis-52">
-              <b>{momentText(at)}</b>{' '}
-              <span className="text-soft">
-                {WHY[reason]}, {sizeWords(sizeBytes)}
-                {isSealed && ', sealed'}
-              </span>
-            </span>
-            <a
-              href={`/api/backups/${name}`}
-              download
-              aria-label={`Download the copy of ${momentText(at)}`}
-              className="inline-flex min-h-11 items-center gap-2 px-2 font-semibold underline"
-            >
-              <Download aria-hidden size={16} /> Download
-            </a>
-            <Button
-              look="quiet"
-              aria-label={`Put back the copy of ${momentText(at)}`}
-              onClick={() => setAsked({ what: `the copy of ${momentText(at)}`, copy: name })}
-            >
-              <RotateCcw aria-hidden size={16} /> Put back
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <CopyList copies={copies.data} onPutBack={setAsked} />
       <SealCopies />
       <Confirm
         open={asked !== null}

@@ -33,6 +33,50 @@ export function draggedAngleDeg(field: Angle, x: number, y: number): number {
   return clampTo(field, drawn / PLAN_TIMES);
 }
 
+const line = (angle: number, from: number, to: number): string => {
+  const [a, b] = [polar(angle, from), polar(angle, to)];
+  return `M${a.x} ${a.y}L${b.x} ${b.y}`;
+};
+
+interface HandleProps {
+  readonly field: Angle;
+  readonly value: number;
+  readonly words: string;
+  /** Where it is taken hold of. */
+  readonly d: string;
+  readonly onMove: PlanEditorProps['onMove'];
+  readonly onDrag: (event: PointerEvent<SVGElement>) => void;
+}
+
+/** What a finger or a key takes hold of: wider than what is seen. */
+function Handle({ field, value, words, d, onMove, onDrag }: HandleProps) {
+  const keys = (event: KeyboardEvent): void => {
+    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    onMove(field, clampTo(field, value + by * KEY_STEP_DEG));
+  };
+  return (
+    <path
+      d={d}
+      tabIndex={0}
+      role="slider"
+      aria-label={DIALS[field].label}
+      aria-valuenow={value}
+      aria-valuemin={DIALS[field].min}
+      aria-valuemax={DIALS[field].max}
+      aria-valuetext={`${formatSideAngle(value)} ${words}`}
+      onPointerDown={onDrag}
+      onPointerMove={onDrag}
+      onKeyDown={keys}
+      stroke="transparent"
+      strokeWidth={44}
+      strokeLinecap="round"
+      className="cursor-grab touch-none focus-visible:stroke-look/40 active:cursor-grabbing"
+    />
+  );
+}
+
 /** The impact plan with a bar and a needle that can be taken hold of, by pointer or keys. */
 export function PlanEditor({
   hand,
@@ -52,35 +96,9 @@ export function PlanEditor({
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
     onMove(field, draggedAngleDeg(field, at.x, at.y));
   };
-  const keys = (field: Angle, value: number) => (event: KeyboardEvent) => {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (by === undefined) return;
-    event.preventDefault();
-    onMove(field, clampTo(field, value + by * KEY_STEP_DEG));
-  };
   const handle = (field: Angle, value: number, words: string, d: string) => (
-    <path
-      d={d}
-      tabIndex={0}
-      role="slider"
-      aria-label={DIALS[field].label}
-      aria-valuenow={value}
-      aria-valuemin={DIALS[field].min}
-      aria-valuemax={DIALS[field].max}
-      aria-valuetext={`${formatSideAngle(value)} ${words}`}
-      onPointerDown={drag(field)}
-      onPointerMove={drag(field)}
-      onKeyDown={keys(field, value)}
-      stroke="transparent"
-      strokeWidth={44}
-      strokeLinecap="round"
-      className="cursor-grab touch-none focus-visible:stroke-look/40 active:cursor-grabbing"
-    />
+    <Handle {...{ field, value, words, d, onMove }} onDrag={drag(field)} />
   );
-  const line = (angle: number, from: number, to: number): string => {
-    const [a, b] = [polar(angle, from), polar(angle, to)];
-    return `M${a.x} ${a.y}L${b.x} ${b.y}`;
-  };
   const path = drawnAngle(clubPathDeg, PLAN_TIMES);
   const face = drawnAngle(faceAngleDeg, PLAN_TIMES);
   return (

@@ -36,6 +36,19 @@ function faceOutline(kind: ClubKind, toeSide: 1 | -1): string {
   return `M${-w} ${h * 0.5}Q${-w} ${-h} 0 ${-h}Q${w} ${-h} ${w} ${h * 0.5}Q${w * 0.8} ${h} 0 ${h}Q${-w * 0.8} ${h} ${-w} ${h * 0.5}Z`;
 }
 
+/** A word in the corner of a side. */
+const Word = ({ side, children }: { side: number; children: string }) => (
+  <text
+    x={side * 61}
+    y={29}
+    fontSize={7}
+    textAnchor={side < 0 ? 'start' : 'end'}
+    fill="var(--soft)"
+  >
+    {children}
+  </text>
+);
+
 /** The face as the ball sees it: touch where it was struck. A right-hander's toe is at the left of it. */
 export const StrikeFace = memo(function StrikeFace({
   hand,
@@ -74,24 +87,8 @@ export const StrikeFace = memo(function StrikeFace({
         stroke="var(--line)"
         strokeWidth={0.6}
       />
-      <text
-        x={toeSide * 61}
-        y={29}
-        fontSize={7}
-        textAnchor={toeSide < 0 ? 'start' : 'end'}
-        fill="var(--soft)"
-      >
-        toe
-      </text>
-      <text
-        x={-toeSide * 61}
-        y={29}
-        fontSize={7}
-        textAnchor={toeSide < 0 ? 'end' : 'start'}
-        fill="var(--soft)"
-      >
-        heel
-      </text>
+      <Word side={toeSide}>toe</Word>
+      <Word side={-toeSide}>heel</Word>
       <circle
         cx={toeSide * strikeToeMm}
         cy={-strikeHighMm}

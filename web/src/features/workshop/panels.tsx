@@ -85,6 +85,44 @@ export function SplitPanel({ state, delivery }: PanelProps) {
   );
 }
 
+function BagTable({ view, length }: { view: ReturnType<typeof bagView>; length: LengthUnit }) {
+  return (
+    <table className="w-full">
+      <thead>
+        <tr>
+          <th scope="col" className="py-1 pl-2 text-left text-sm font-semibold text-soft">
+            Club
+          </th>
+          <th scope="col" className={HEAD}>
+            Bend {length}
+          </th>
+          <th scope="col" className={HEAD}>
+            Carry {length}
+          </th>
+          <th scope="col" className={HEAD}>
+            Lands {length}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {view.rows.map((row) => (
+          <tr
+            key={row.club.id}
+            className={`border-t border-line/60 ${row === view.longestWorth ? 'bg-wash font-semibold' : ''}`}
+          >
+            <td className="px-2 py-1">
+              {row.club.label} <span className="text-sm text-soft">{row.name.name}</span>
+            </td>
+            <td className={CELL}>{bare(sideShort(row.curveM, length), length)}</td>
+            <td className={CELL}>{bare(formatLength(row.carryM, length), length)}</td>
+            <td className={CELL}>{bare(sideShort(row.offlineM, length), length)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 /** The same delivery through the whole bag. */
 export function BagPanel({ state, delivery }: PanelProps) {
   const [cost, setCost] = useState(COST_PER_OFFLINE);
@@ -117,39 +155,7 @@ export function BagPanel({ state, delivery }: PanelProps) {
         unit=""
         onChange={setCost}
       />
-      <table className="w-full">
-        <thead>
-          <tr>
-            <th scope="col" className="py-1 pl-2 text-left text-sm font-semibold text-soft">
-              Club
-            </th>
-            <th scope="col" className={HEAD}>
-              Bend {state.length}
-            </th>
-            <th scope="col" className={HEAD}>
-              Carry {state.length}
-            </th>
-            <th scope="col" className={HEAD}>
-              Lands {state.length}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {view.rows.map((row) => (
-            <tr
-              key={row.club.id}
-              className={`border-t border-line/60 ${row === worth ? 'bg-wash font-semibold' : ''}`}
-            >
-              <td className="px-2 py-1">
-                {row.club.label} <span className="text-sm text-soft">{row.name.name}</span>
-              </td>
-              <td className={CELL}>{bare(sideShort(row.curveM, state.length), state.length)}</td>
-              <td className={CELL}>{bare(formatLength(row.carryM, state.length), state.length)}</td>
-              <td className={CELL}>{bare(sideShort(row.offlineM, state.length), state.length)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <BagTable view={view} length={state.length} />
     </div>
   );
 }
@@ -202,6 +208,32 @@ export function SchoolsPanel({ state, delivery }: PanelProps) {
   );
 }
 
+/** What a degree of face, of path and of both does, from where they are. */
+function Degree({ state, delivery }: PanelProps) {
+  const degree = useMemo(
+    () => sensitivityOf(delivery, headOf(clubOf(state)), flightOf(state)),
+    [delivery, state],
+  );
+  return (
+    <>
+      <h3 className="pt-1 text-base">A degree, from where it is now</h3>
+      <ul>
+        <li>
+          of face moves the landing{' '}
+          {formatLength(Math.abs(degree.offlinePerFaceM), state.length, 1)}
+        </li>
+        <li>
+          of path moves it {formatLength(Math.abs(degree.offlinePerPathM), state.length, 1)}{' '}
+          {degree.offlinePerPathM * degree.offlinePerFaceM < 0 ? 'the other way' : 'the same way'}
+        </li>
+        <li>
+          of face to path bends it {formatLength(Math.abs(degree.curvePerGapM), state.length, 1)}
+        </li>
+      </ul>
+    </>
+  );
+}
+
 /** What face and path a shape asks for, and what a degree does. */
 export function LanePanel({ state, delivery }: PanelProps) {
   const [startDeg, setStartDeg] = useState(2);
@@ -218,10 +250,6 @@ export function LanePanel({ state, delivery }: PanelProps) {
       straight: laneFor({ startDeg: 0, finishOfflineM: 0 }, base, head, flightOf(state)),
     };
   }, [club, state, delivery, startDeg, finishM]);
-  const degree = useMemo(
-    () => sensitivityOf(delivery, headOf(club), flightOf(state)),
-    [delivery, club, state],
-  );
   return (
     <div className="space-y-2">
       <Dial
@@ -262,20 +290,7 @@ export function LanePanel({ state, delivery }: PanelProps) {
           wanted={wantedAsNow({ ...lane, startDeg, offlineM: finishM }, state.hand, DEFAULT_BANDS)}
         />
       )}
-      <h3 className="pt-1 text-base">A degree, from where it is now</h3>
-      <ul>
-        <li>
-          of face moves the landing{' '}
-          {formatLength(Math.abs(degree.offlinePerFaceM), state.length, 1)}
-        </li>
-        <li>
-          of path moves it {formatLength(Math.abs(degree.offlinePerPathM), state.length, 1)}{' '}
-          {degree.offlinePerPathM * degree.offlinePerFaceM < 0 ? 'the other way' : 'the same way'}
-        </li>
-        <li>
-          of face to path bends it {formatLength(Math.abs(degree.curvePerGapM), state.length, 1)}
-        </li>
-      </ul>
+      <Degree state={state} delivery={delivery} />
     </div>
   );
 }

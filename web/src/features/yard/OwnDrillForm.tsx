@@ -130,6 +130,38 @@ function LiveStation({ control, hand }: { control: Control<Values>; hand: Hand }
   );
 }
 
+interface SaidProps {
+  readonly register: UseFormRegister<Values>;
+  readonly errors: FieldErrors<Values>;
+}
+
+/** Its name, what it moves, how it is done. */
+function Said({ register, errors }: SaidProps) {
+  return (
+    <>
+      <TextField
+        label="Name"
+        error={errors.name?.message}
+        {...register('name', { required: 'Name the drill.' })}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <SelectField label="Path" options={PATH} {...register('movesPath')} />
+        <SelectField label="Face" options={FACE} {...register('movesFace')} />
+      </div>
+      <TextField
+        label="How it is done"
+        error={errors.how?.message}
+        {...register('how', { required: 'Say how it is done.' })}
+      />
+      <TextField
+        label="A good one"
+        error={errors.good?.message}
+        {...register('good', { required: 'Say what a good one looks like.' })}
+      />
+    </>
+  );
+}
+
 /** A drill of the academy's own, with the same parts as the catalogue's. */
 export function OwnDrillForm({
   open,
@@ -161,25 +193,7 @@ export function OwnDrillForm({
       onClose={onClose}
     >
       <form onSubmit={(event) => void handleSubmit(save)(event)} noValidate className="space-y-3">
-        <TextField
-          label="Name"
-          error={errors.name?.message}
-          {...register('name', { required: 'Name the drill.' })}
-        />
-        <div className="grid grid-cols-2 gap-3">
-          <SelectField label="Path" options={PATH} {...register('movesPath')} />
-          <SelectField label="Face" options={FACE} {...register('movesFace')} />
-        </div>
-        <TextField
-          label="How it is done"
-          error={errors.how?.message}
-          {...register('how', { required: 'Say how it is done.' })}
-        />
-        <TextField
-          label="A good one"
-          error={errors.good?.message}
-          {...register('good', { required: 'Say what a good one looks like.' })}
-        />
+        <Said register={register} errors={errors} />
         {fields.map((field, index) => (
           <PartFields
             key={field.id}

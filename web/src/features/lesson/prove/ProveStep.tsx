@@ -1,6 +1,7 @@
 import { judgePair, judgementWords, shortFigure, usualPair } from '@loxos/core';
-import type { BlockVerdict, OwnDrillFacts, ReadBlock } from '@loxos/core';
+import type { BlockVerdict, OwnDrillFacts, ProofFigure, ReadBlock } from '@loxos/core';
 import { Suspense, lazy, useMemo, useState } from 'react';
+import type { Player } from '../../../api/client.ts';
 import { Empty } from '../../../ui/Notice.tsx';
 import { Catch } from '../../../ui/Panel.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
@@ -74,37 +75,103 @@ function useVerdict(
   );
 }
 
+const NoBalls = () => (
+  <div className="p-4">
+    <Empty>
+      Proof comes from balls: begin a baseline in the bar above, hit it, work, then begin the next
+      block and hit again.
+    </Empty>
+  </div>
+);
+
+const OneBlock = () => (
+  <div className="p-4">
+    <Empty>
+      One block is compared with another of the same club, and there is only one yet. Begin the next
+      block before its balls are hit (T), or select balls in Read and move them into a block of
+      their own.
+    </Empty>
+  </div>
+);
+
+interface Compared {
+  readonly before: Option;
+  readonly after: Option;
+}
+
+interface PairProps extends Compared {
+  readonly options: readonly Option[];
+  readonly choose: (side: 'before' | 'after', key: string) => void;
+}
+
+/** Which two blocks are compared. */
+function Pair({ options, before, after, choose }: PairProps) {
+  const chips = options.map(
+    ({ key, label, block }) => [key, `${label} (${block.counted.length})`] as const,
+  );
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-2">
+      <Segments
+        legend="Before"
+        options={chips}
+        value={before.key}
+        onChange={(key) => choose('before', key)}
+      />
+      <Segments
+        legend="After"
+        options={chips}
+        value={after.key}
+        onChange={(key) => choose('after', key)}
+      />
+    </div>
+  );
+}
+
+interface BallByBallProps extends Compared {
+  /** What was named first; undefined draws none. */
+  readonly figure: ProofFigure | undefined;
+  readonly player: Player;
+}
+
+function BallByBall({ before, after, figure, player }: BallByBallProps) {
+  const side = (option: Option) => ({ label: option.label, views: option.block.counted });
+  return (
+    <details>
+      <summary className="min-h-9 cursor-pointer font-semibold">
+        Average slants, and ball by ball
+      </summary>
+      <Slants
+        blocks={[before.block, after.block]}
+        labels={[before.label, after.label]}
+        player={player}
+      />
+      {figure !== undefined && (
+        <div className="mt-3 h-72 panel p-2">
+          <Catch name="Ball by ball">
+            <Suspense fallback={<p className="text-soft">Drawing …</p>}>
+              <BallChart
+                figure={figure}
+                label={shortFigure(figure)}
+                before={side(before)}
+                after={side(after)}
+                unit={player.lengthUnit}
+              />
+            </Suspense>
+          </Catch>
+        </div>
+      )}
+    </details>
+  );
+}
+
 /** Balls of one block against another of the same club: on plan, there, past it, or not yet clear. */
 export function ProveStep({ lesson, worked }: StepProps) {
   const { found, effects, own, wording } = worked;
   const { options, before, after, choose } = usePair(worked);
   const judged = useVerdict(worked, before, after);
-  const chips = options.map(
-    ({ key, label, block }) => [key, `${label} (${block.counted.length})`] as const,
-  );
-  if (lesson.balls.length === 0) {
-    return (
-      <div className="p-4">
-        <Empty>
-          Proof comes from balls: begin a baseline in the bar above, hit it, work, then begin the
-          next block and hit again.
-        </Empty>
-      </div>
-    );
-  }
-  if (before === undefined || after === undefined || judged === null || found === null) {
-    return (
-      <div className="p-4">
-        <Empty>
-          One block is compared with another of the same club, and there is only one yet. Begin the
-          next block before its balls are hit (T), or select balls in Read and move them into a
-          block of their own.
-        </Empty>
-      </div>
-    );
-  }
-  const named = judged.named[0]?.figure;
-  const side = (option: Option) => ({ label: option.label, views: option.block.counted });
+  if (lesson.balls.length === 0) return <NoBalls />;
+  if (before === undefined || after === undefined || judged === null || found === null)
+    return <OneBlock />;
   return (
     <div className="mx-auto max-w-[1400px] space-y-3 px-3 py-3 lg:px-4">
       <p className="text-[1.45rem] leading-snug font-semibold" data-verdict={judged.verdict}>
@@ -112,20 +179,7 @@ export function ProveStep({ lesson, worked }: StepProps) {
       </p>
       <div className="grid gap-3 lg:grid-cols-2">
         <div className="min-w-0 space-y-3">
-          <div className="flex flex-wrap gap-x-6 gap-y-2">
-            <Segments
-              legend="Before"
-              options={chips}
-              value={before.key}
-              onChange={(key) => choose('before', key)}
-            />
-            <Segments
-              legend="After"
-              options={chips}
-              value={after.key}
-              onChange={(key) => choose('after', key)}
-            />
-          </div>
+          <Pair {...{ options, before, after, choose }} />
           <Judged judged={judged} wording={wording} />
           <Ranking effects={effects} hand={lesson.player.hand} own={own} />
         </div>
@@ -137,31 +191,12 @@ export function ProveStep({ lesson, worked }: StepProps) {
             plan={found.plan}
             unit={lesson.player.lengthUnit}
           />
-          <details>
-            <summary className="min-h-9 cursor-pointer font-semibold">
-              Average slants, and ball by ball
-            </summary>
-            <Slants
-              blocks={[before.block, after.block]}
-              labels={[before.label, after.label]}
-              player={lesson.player}
-            />
-            {named !== undefined && (
-              <div className="mt-3 h-72 panel p-2">
-                <Catch name="Ball by ball">
-                  <Suspense fallback={<p className="text-soft">Drawing …</p>}>
-                    <BallChart
-                      figure={named}
-                      label={shortFigure(named)}
-                      before={side(before)}
-                      after={side(after)}
-                      unit={lesson.player.lengthUnit}
-                    />
-                  </Suspense>
-                </Catch>
-              </div>
-            )}
-          </details>
+          <BallByBall
+            before={before}
+            after={after}
+            figure={judged.named[0]?.figure}
+            player={lesson.player}
+          />
         </div>
       </div>
     </div>

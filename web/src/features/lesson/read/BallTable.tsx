@@ -71,6 +71,17 @@ function rangeOf(rows: readonly BallRow[], from: string, to: string): string[] {
   return a < 0 ? [to] : ids.slice(a, b + 1);
 }
 
+/** The balls that are there, each with its reading. */
+function useRows(lesson: Lesson, views: readonly BallView[]): readonly BallRow[] {
+  return useMemo(() => {
+    const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));
+    return views.flatMap((view): BallRow[] => {
+      const ball = balls.get(view.id);
+      return ball === undefined ? [] : [{ view, ball }];
+    });
+  }, [lesson.balls, views]);
+}
+
 /** Every ball with its slant, name and figures, and the averages. Choose one by a tap, J and K, or the arrows. */
 export function BallTable({ lesson, views, blocks, chosen }: BallTableProps) {
   const { choose, select, behindIds, chosenId, selectedIds } = useLessonScreen();
@@ -81,13 +92,7 @@ export function BallTable({ lesson, views, blocks, chosen }: BallTableProps) {
     () => columnsFor({ lesson, withStrike, withClub }),
     [lesson, withStrike, withClub],
   );
-  const rows = useMemo(() => {
-    const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));
-    return views.flatMap((view): BallRow[] => {
-      const ball = balls.get(view.id);
-      return ball === undefined ? [] : [{ view, ball }];
-    });
-  }, [lesson.balls, views]);
+  const rows = useRows(lesson, views);
   const chosenRow = rows.find(({ ball }) => ball.id === chosen?.id);
   const { units } = wordingOf(lesson.player);
   const onChoose = ({ ball: { id } }: BallRow, { shiftKey }: { readonly shiftKey: boolean }) => {

@@ -74,28 +74,62 @@ function traceFrom({ found, facts }: Worked, from: From): CauseTrace {
   return traceCause(faultOfNumber(node, number ?? AS_WANTED, handSign(hand), bands), observations);
 }
 
+/** What a link does to the fault, as far as it was looked at. */
+function markOf(trace: CauseTrace, id: CauseLinkId): string {
+  const next = trace.unseen[0]?.link.id;
+  return trace.pushing.some((t) => t.link.id === id)
+    ? 'pushes this way'
+    : trace.against.some((t) => t.link.id === id)
+      ? 'pushes against'
+      : trace.unsure.some((t) => t.link.id === id)
+        ? 'may push either way'
+        : id === next
+          ? 'look here next'
+          : '';
+}
+
+interface LinkProps {
+  readonly link: TracedLink['link'];
+  readonly mark: string;
+  readonly value: LinkValue | undefined;
+  readonly onSee: (value: LinkValue) => void;
+}
+
+/** A link, and what was seen of it, to be tapped. */
+function Link({ link, mark, value, onSee }: LinkProps) {
+  return (
+    <div role="group" aria-label={link.label} className="mb-2 break-inside-avoid">
+      <p>
+        <b>{link.label}</b> <span className="text-sm text-soft">{link.look}</span>{' '}
+        {mark !== '' && <span className="text-sm font-semibold text-look">▲ {mark}</span>}
+      </p>
+      <div className="flex flex-wrap gap-1">
+        {VALUES.map((v) => (
+          <button
+            key={v}
+            type="button"
+            aria-pressed={value === v}
+            onClick={() => onSee(v)}
+            className="min-h-11 rounded-lg border border-faint px-3 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+          >
+            {valueWords(link, v)}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
 /** From the fault back along the chain: every link can be tapped to put down what is seen. */
 export function CausePanel({ lesson, worked }: { lesson: Lesson; worked: Worked }) {
   const [from, setFrom] = useState<From>('move');
   const { observations } = worked.facts;
   const trace = traceFrom(worked, from);
-  const seen = (id: CauseLinkId, next: LinkValue): void => see(lesson, id, next);
   const upstream = new Map(
     [...trace.pushing, ...trace.against, ...trace.unsure, ...trace.cleared, ...trace.unseen].map(
       (t) => [t.link.id, t],
     ),
   );
-  const next = trace.unseen[0]?.link.id;
-  const markOf = (id: CauseLinkId): string =>
-    trace.pushing.some((t) => t.link.id === id)
-      ? 'pushes this way'
-      : trace.against.some((t) => t.link.id === id)
-        ? 'pushes against'
-        : trace.unsure.some((t) => t.link.id === id)
-          ? 'may push either way'
-          : id === next
-            ? 'look here next'
-            : '';
   return (
     <section aria-label="Cause">
       <div className="mb-2">
@@ -111,32 +145,13 @@ export function CausePanel({ lesson, worked }: { lesson: Lesson; worked: Worked 
             <div key={stage} className="mb-3">
               <h3 className="mb-1 text-base">{STAGE_WORDS[stage]}</h3>
               {links.map((link) => (
-                <div
+                <Link
                   key={link.id}
-                  role="group"
-                  aria-label={link.label}
-                  className="mb-2 break-inside-avoid"
-                >
-                  <p>
-                    <b>{link.label}</b> <span className="text-sm text-soft">{link.look}</span>{' '}
-                    {markOf(link.id) !== '' && (
-                      <span className="text-sm font-semibold text-look">▲ {markOf(link.id)}</span>
-                    )}
-                  </p>
-                  <div className="flex flex-wrap gap-1">
-                    {VALUES.map((v) => (
-                      <button
-                        key={v}
-                        type="button"
-                        aria-pressed={observations[link.id] === v}
-                        onClick={() => seen(link.id, v)}
-                        className="min-h-11 rounded-lg border border-faint px-3 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
-                      >
-                        {valueWords(link, v)}
-                      </button>
-                    ))}
-                  </div>
-                </div>
+                  link={link}
+                  mark={markOf(trace, link.id)}
+                  value={observations[link.id]}
+                  onSee={(value) => see(lesson, link.id, value)}
+                />
               ))}
             </div>
           );

@@ -41,6 +41,26 @@ function useBallKeys(lesson: Lesson, views: readonly BallView[], chosen: BallVie
   });
 }
 
+function NoBalls({ lessonId }: { lessonId: string }) {
+  return (
+    <div className="p-6">
+      <Empty
+        action={
+          <Link
+            to={`/lessons/${lessonId}/watch`}
+            className="inline-flex min-h-11 items-center rounded-lg bg-ink px-5 font-semibold text-paper"
+          >
+            Bring balls in
+          </Link>
+        }
+      >
+        The reading comes here: how the balls start and bend, and which angle does it. Drop a launch
+        file in Watch, or press B and type a ball in.
+      </Empty>
+    </div>
+  );
+}
+
 /** Why the balls start and bend as they do: in words, then the drawing, then the balls. */
 export function ReadStep({ lesson, reading, worked }: StepProps) {
   const { club, chosenId } = useLessonScreen();
@@ -52,25 +72,7 @@ export function ReadStep({ lesson, reading, worked }: StepProps) {
   const chosen = views.find(({ id }) => id === chosenId) ?? views[0] ?? null;
   useBallKeys(lesson, views, chosen);
   if (reading === null) return <p className="p-6 text-soft">Reading the balls …</p>;
-  if (lesson.balls.length === 0) {
-    return (
-      <div className="p-6">
-        <Empty
-          action={
-            <Link
-              to={`/lessons/${lesson.id}/watch`}
-              className="inline-flex min-h-11 items-center rounded-lg bg-ink px-5 font-semibold text-paper"
-            >
-              Bring balls in
-            </Link>
-          }
-        >
-          The reading comes here: how the balls start and bend, and which angle does it. Drop a
-          launch file in Watch, or press B and type a ball in.
-        </Empty>
-      </div>
-    );
-  }
+  if (lesson.balls.length === 0) return <NoBalls lessonId={lesson.id} />;
   const plan = worked.found?.plan ?? null;
   const all = reading.clubs.flatMap(({ blocks: own }) => own);
   const blocks = all.filter(

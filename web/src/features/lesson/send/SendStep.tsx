@@ -1,16 +1,15 @@
 import { FileDown, Repeat, RotateCcw } from 'lucide-react';
-import { Suspense, lazy } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import type { Lesson } from '../../../api/client.ts';
 import { useAccount } from '../../../api/account.ts';
-import { PageBody } from '../../../page/PageBody.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { unitsOf } from '../../../ui/units-of.ts';
 import { HistoryList } from '../../../ui/HistoryList.tsx';
 import { DateField } from '../../../ui/DateField.tsx';
 import { LiveText } from '../../../ui/LiveText.tsx';
-import { Catch } from '../../../ui/Panel.tsx';
+import { OwnWords } from '../../../ui/OwnWords.tsx';
+import { PagePreview } from '../../../ui/PagePreview.tsx';
+import { savePdf } from '../../../ui/save-pdf.ts';
 import { dayOf, instantAt, timeOf } from '../../../ui/academy-time.ts';
 import { dayText } from '../../../ui/day-text.ts';
 import type { StepProps } from '../lesson-work.ts';
@@ -22,8 +21,6 @@ import { Homework } from './Homework.tsx';
 import { Share } from '../../../ui/Share.tsx';
 import { usePageDraft } from './usePageDraft.ts';
 import { repeatLesson } from '../repeat-lesson.ts';
-
-const RichEditor = lazy(() => import('../../../ui/RichEditor.tsx'));
 
 function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   const navigate = useNavigate();
@@ -38,6 +35,45 @@ function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   );
 }
 
+/** Whether anything of the page is not as the lesson makes it. */
+const isWrittenOver = ({ homework, nextLook, isRecordShown, points }: SendPart): boolean =>
+  homework !== null || nextLook !== null || !isRecordShown || points.some((text) => text !== null);
+
+interface PointsProps {
+  readonly points: readonly string[];
+  readonly onWrite: (index: number, text: string) => void;
+}
+
+const Points = ({ points, onWrite }: PointsProps) =>
+  points.map((point, index) => (
+    <LiveText
+      key={index}
+      label={index === 0 ? 'First point' : 'Second point'}
+      rows={2}
+      value={point}
+      onChange={(text) => onWrite(index, text)}
+    />
+  ));
+
+interface RecordShownProps {
+  readonly isShown: boolean;
+  readonly set: (changes: Partial<SendPart>) => void;
+}
+
+function RecordShown({ isShown, set }: RecordShownProps) {
+  return (
+    <label className="flex min-h-11 items-center gap-3">
+      <input
+        type="checkbox"
+        className="size-6"
+        checked={isShown}
+        onChange={(event) => set({ isRecordShown: event.target.checked })}
+      />
+      Their record at the end, in words and one picture
+    </label>
+  );
+}
+
 /** The player’s page: made from the lesson, changed as the coach likes, given by link or as PDF. */
 export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
   const value = partOf(lesson, 'send');
@@ -49,18 +85,8 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
   const setPoint = (index: number, text: string): void =>
     set({ points: [0, 1].map((i) => (i === index ? text : (value.points[i] ?? null))) });
   const { name: playerName, hand, lengthUnit: unit } = lesson.player;
-  const pdf = (): void => {
-    void import('../../../page/page-pdf.ts')
-      .then(({ savePagePdf }) =>
-        savePagePdf(content, { playerName, academy, date: dayOf(lesson.startsAt), hand, unit }),
-      )
-      .catch(() => toast.error('The PDF could not be made: try again.'));
-  };
-  const isChanged =
-    value.homework !== null ||
-    value.nextLook !== null ||
-    !value.isRecordShown ||
-    value.points.some((point) => point !== null);
+  const pdf = (): void =>
+    savePdf(content, { playerName, academy, date: dayOf(lesson.startsAt), hand, unit });
   return (
     <div className="mx-auto grid max-w-[1400px] gap-5 px-3 py-3 lg:grid-cols-2 lg:px-4">
       <div className="min-w-0 space-y-4">
@@ -68,41 +94,15 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
           Two points at most. Made from the lesson, and it follows the lesson until you write your
           own.
         </p>
-        {[0, 1].map((index) => (
-          <LiveText
-            key={index}
-            label={index === 0 ? 'First point' : 'Second point'}
-            rows={2}
-            value={points[index]!}
-            onChange={(text) => setPoint(index, text)}
-          />
-        ))}
+        <Points points={points} onWrite={setPoint} />
         <Share
           of={{ lessonId: lesson.id, playerId: lesson.player.id, club }}
           pages={lesson.pages}
           trouble={content.points.length === 0 ? 'Write at least one point first.' : null}
         />
-        <Catch name="Your own words">
-          <Suspense fallback={<p className="text-soft">Opening the editor …</p>}>
-            <RichEditor
-              label="In your own words"
-              document={value.words}
-              onChange={(words) =>
-                JSON.stringify(words) !== JSON.stringify(value.words) && set({ words })
-              }
-            />
-          </Suspense>
-        </Catch>
+        <OwnWords document={value.words} onChange={(words) => set({ words })} />
         <Homework lines={homework} onChange={(lines) => set({ homework: lines })} />
-        <label className="flex min-h-11 items-center gap-3">
-          <input
-            type="checkbox"
-            className="size-6"
-            checked={value.isRecordShown}
-            onChange={(event) => set({ isRecordShown: event.target.checked })}
-          />
-          Their record at the end, in words and one picture
-        </label>
+        <RecordShown isShown={value.isRecordShown} set={set} />
         <div className="max-w-72">
           <DateField
             label="Next look"
@@ -115,7 +115,7 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
             <FileDown aria-hidden size={16} /> PDF
           </Button>
           <NextVisit lesson={lesson} date={nextLook} />
-          {isChanged && (
+          {isWrittenOver(value) && (
             <Button look="quiet" onClick={() => set({ ...BLANK_PARTS.send, words: value.words })}>
               <RotateCcw aria-hidden size={16} /> As the lesson makes it
             </Button>
@@ -123,15 +123,7 @@ export function SendStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'
         </div>
         <HistoryList of={{ lessonId: lesson.id }} units={unitsOf(lesson.player)} />
       </div>
-      <section
-        aria-label="What the player will see"
-        className="min-w-0 self-start rounded-xl border-2 border-line bg-paper p-4"
-      >
-        <p className="mb-3 text-sm text-soft">What the player will see</p>
-        <Catch name="What the player will see">
-          <PageBody content={content} hand={hand} unit={unit} />
-        </Catch>
-      </section>
+      <PagePreview content={content} hand={hand} unit={unit} />
     </div>
   );
 }

@@ -1,4 +1,6 @@
 import { formatSideAngle, partOf, wantedWords } from '@loxos/core';
+import type { AngleStyle, SetUpPart } from '@loxos/core';
+import type { Lesson } from '../../../api/client.ts';
 import { useMay } from '../../../api/account.ts';
 import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
 import { BodyNotes } from '../../../ui/BodyNotes.tsx';
@@ -14,7 +16,6 @@ import { LessonMenu } from '../LessonMenu.tsx';
 import type { StepProps } from '../lesson-work.ts';
 import { savePart } from '../parts.ts';
 import { SinceLast } from '../SinceLast.tsx';
-import type { SetUpPart } from '@loxos/core';
 
 const CLUBS = clubOptions('Not said');
 const CAMERA = [
@@ -40,14 +41,122 @@ const VIEW = [
   SETUP_BOX.ahead + SETUP_BOX.behind,
 ] as const;
 
+type Set = (changes: Partial<SetUpPart>) => void;
+
+function TargetAndClub({ value, set }: { value: SetUpPart; set: Set }) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <LiveText
+        label="Target"
+        hint="what it is"
+        value={value.target}
+        maxLength={200}
+        onChange={(target) => set({ target })}
+      />
+      <SelectField
+        label="Club"
+        options={CLUBS}
+        value={value.club ?? ''}
+        onChange={(event) => set({ club: event.target.value === '' ? null : event.target.value })}
+      />
+    </div>
+  );
+}
+
+interface SteppersProps {
+  readonly value: SetUpPart;
+  readonly angleStyle: AngleStyle;
+  readonly set: Set;
+}
+
+/** The lines of the body, the ball and the hands, by steps. */
+function SetUpSteppers({ value, angleStyle, set }: SteppersProps) {
+  return (
+    <>
+      {LINES.map(([name, label]) => (
+        <Stepper
+          key={name}
+          label={label}
+          hint="degrees from the target line"
+          value={value[name]}
+          start={0}
+          step={1}
+          min={-30}
+          max={30}
+          show={(v) => formatSideAngle(v, angleStyle, 0)}
+          onChange={(v) => set({ [name]: v })}
+        />
+      ))}
+      <Stepper
+        label="Ball position"
+        hint="cm from the lead heel, minus is behind it"
+        value={value.ballCm}
+        start={-8}
+        step={1}
+        min={-40}
+        max={15}
+        show={(v) => `${v} cm`.replace('-', '−')}
+        onChange={(ballCm) => set({ ballCm })}
+      />
+      <Stepper
+        label="Knuckles of the lead hand"
+        hint="two are neutral"
+        value={value.knuckles}
+        start={2}
+        step={1}
+        min={0}
+        max={4}
+        show={String}
+        onChange={(knuckles) => set({ knuckles })}
+      />
+    </>
+  );
+}
+
+function Camera({ value, set }: { value: SetUpPart['camera']; set: Set }) {
+  return (
+    <div>
+      <Segments
+        legend="Filming, at hand height on the line through the hands"
+        value={value ?? ''}
+        options={CAMERA}
+        onChange={(camera) => set({ camera: camera === '' ? null : camera })}
+      />
+      {value === 'elsewhere' && (
+        <p className="mt-1 text-soft">
+          From elsewhere the film shows a path that is not there: judge face and path by the ball,
+          not by the film.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** How the body feels today: whoever gives the lesson today must read it. */
+function Body({ lesson, body, set }: { lesson: Lesson; body: string; set: Set }) {
+  const mayPlan = useMay('plan');
+  const isRead = lesson.player.isPersonalRead || (mayPlan && isTodayAt(lesson.startsAt));
+  return (
+    <>
+      {isRead ? (
+        <LiveText
+          label="How the body feels today"
+          value={body}
+          maxLength={2000}
+          onChange={(text) => set({ body: text })}
+        />
+      ) : (
+        body !== '' && <p>▲ To mind that day: {body}.</p>
+      )}
+      <BodyNotes player={lesson.player} />
+    </>
+  );
+}
+
 /** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
 export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
   const value = partOf(lesson, 'setup');
-  const set = (changes: Partial<SetUpPart>): void =>
-    savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
-  const mayPlan = useMay('plan');
-  // Who gives the lesson today must read it.
-  const isBodyRead = lesson.player.isPersonalRead || (mayPlan && isTodayAt(lesson.startsAt));
+  const set: Set = (changes) => savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
   return (
     <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
       <div className="min-w-0 lg:col-start-2">
@@ -63,96 +172,22 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
             <LessonMenu lesson={lesson} />
           </span>
         </div>
-        <div className="grid gap-3 sm:grid-cols-2">
-          <LiveText
-            label="Target"
-            hint="what it is"
-            value={value.target}
-            maxLength={200}
-            onChange={(target) => set({ target })}
-          />
-          <SelectField
-            label="Club"
-            options={CLUBS}
-            value={value.club ?? ''}
-            onChange={(event) =>
-              set({ club: event.target.value === '' ? null : event.target.value })
-            }
-          />
-        </div>
+        <TargetAndClub value={value} set={set} />
         <WantedChoice
           legend={`Wanted today (the player wants: ${wantedWords(lesson.player.wanted.all).toLowerCase()})`}
           none="as the player wants"
           value={value.wanted}
           onChange={(wanted) => set({ wanted })}
         />
-        {LINES.map(([name, label]) => (
-          <Stepper
-            key={name}
-            label={label}
-            hint="degrees from the target line"
-            value={value[name]}
-            start={0}
-            step={1}
-            min={-30}
-            max={30}
-            show={(v) => formatSideAngle(v, lesson.player.angleStyle, 0)}
-            onChange={(v) => set({ [name]: v })}
-          />
-        ))}
-        <Stepper
-          label="Ball position"
-          hint="cm from the lead heel, minus is behind it"
-          value={value.ballCm}
-          start={-8}
-          step={1}
-          min={-40}
-          max={15}
-          show={(v) => `${v} cm`.replace('-', '−')}
-          onChange={(ballCm) => set({ ballCm })}
-        />
-        <Stepper
-          label="Knuckles of the lead hand"
-          hint="two are neutral"
-          value={value.knuckles}
-          start={2}
-          step={1}
-          min={0}
-          max={4}
-          show={String}
-          onChange={(knuckles) => set({ knuckles })}
-        />
+        <SetUpSteppers value={value} angleStyle={lesson.player.angleStyle} set={set} />
         <Segments
           legend="Distance from the ball, a spread hand from buckle to grip end"
           value={value.distance === null ? '' : (String(value.distance) as '-1' | '0' | '1')}
           options={DISTANCES}
           onChange={(text) => set({ distance: text === '' ? null : (Number(text) as -1 | 0 | 1) })}
         />
-        <div>
-          <Segments
-            legend="Filming, at hand height on the line through the hands"
-            value={value.camera ?? ''}
-            options={CAMERA}
-            onChange={(camera) => set({ camera: camera === '' ? null : camera })}
-          />
-          {value.camera === 'elsewhere' && (
-            <p className="mt-1 text-soft">
-              From elsewhere the film shows a path that is not there: judge face and path by the
-              ball, not by the film.
-            </p>
-          )}
-        </div>
-        {isBodyRead ? (
-          <LiveText
-            label="How the body feels today"
-            value={value.body}
-            maxLength={2000}
-            onChange={(body) => set({ body })}
-          />
-        ) : (
-          value.body !== '' && <p>▲ To mind that day: {value.body}.</p>
-        )}
-        <BodyNotes player={lesson.player} />
+        <Camera value={value.camera} set={set} />
+        <Body lesson={lesson} body={value.body} set={set} />
       </div>
       <div className="min-w-0 lg:col-start-2">
         <Figure

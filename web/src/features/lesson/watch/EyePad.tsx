@@ -79,6 +79,95 @@ function useTap(lesson: Lesson, club: string, told: Told, hasPost: boolean, onDo
   return { tap, isReady, isFinishBad: finishM === null };
 }
 
+interface TellingProps {
+  readonly told: Told;
+  readonly tell: (changes: Partial<Told>) => void;
+  readonly hasPost: boolean;
+  readonly setPost: (hasPost: boolean) => void;
+  readonly unit: string;
+  readonly isFinishBad: boolean;
+}
+
+/** What else was seen of the next ball: how much, where struck, where it finished. */
+function Telling({ told, tell, hasPost, setPost, unit, isFinishBad }: TellingProps) {
+  return (
+    <div className="mb-3 flex flex-wrap items-end gap-4">
+      <Segments
+        legend="Off line by"
+        value={told.start}
+        options={AMOUNTS}
+        onChange={(start) => tell({ start })}
+      />
+      <Segments
+        legend="Bends by"
+        value={told.bend}
+        options={AMOUNTS}
+        onChange={(bend) => tell({ bend })}
+      />
+      <Segments
+        legend="Struck"
+        value={told.strike}
+        options={STRIKES}
+        onChange={(strike) => tell({ strike })}
+      />
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-6"
+          checked={hasPost}
+          onChange={(event) => setPost(event.target.checked)}
+        />
+        Start post laid
+      </label>
+      <div className="w-40">
+        <TextField
+          label="Finished"
+          hint={`${unit}, L or R`}
+          value={told.finish}
+          error={isFinishBad ? 'Write it like 12 L or 8 R.' : undefined}
+          onChange={(event) => tell({ finish: event.target.value })}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** Nine ways a ball flies, each a tap. */
+function Pad({ isReady, tap }: { isReady: boolean; tap: (start: Way, bend: Way) => void }) {
+  return (
+    <div className="grid max-w-2xl grid-cols-3 gap-2">
+      {BENDS.map((bend) =>
+        STARTS.map((start) => (
+          <button
+            key={`${start} ${bend}`}
+            type="button"
+            disabled={!isReady}
+            onClick={() => tap(start, bend)}
+            className="flex min-h-20 flex-col items-center gap-1 rounded-xl border-2 border-line p-2 hover:border-ink disabled:opacity-50 sm:flex-row sm:gap-4 sm:px-5"
+          >
+            <kbd className="font-mono text-2xl text-soft">{keyOf(start, bend)}</kbd>
+            <span className="sm:text-left">
+              starts {SIDE[start]},<br />
+              <b>{BEND[bend]}</b>
+            </span>
+          </button>
+        )),
+      )}
+    </div>
+  );
+}
+
+/** The number pad of the keyboard is the pad. */
+function usePadKeys(isReady: boolean, tap: (start: Way, bend: Way) => void): void {
+  // Digits are taps here, before they are steps; until a club is chosen they are steps.
+  const keys = STARTS.flatMap((s) =>
+    BENDS.flatMap((b) =>
+      [keyOf(s, b), `numpad${keyOf(s, b)}`].map((key) => [key, () => tap(s, b)] as const),
+    ),
+  );
+  useKeys(isReady ? Object.fromEntries(keys) : {}, true);
+}
+
 /**
  * The number pad is the flight: column, where it starts; row, how it bends. For a coach without a
  * monitor; the balls are read backwards, as unsure as the eye is, with the model's usual carry for the club.
@@ -94,13 +183,7 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
   const { tap, isReady, isFinishBad } = useTap(lesson, club, told, hasPost, () =>
     tell({ strike: '', finish: '' }),
   );
-  // Digits are taps here, before they are steps; until a club is chosen they are steps.
-  const keys = STARTS.flatMap((s) =>
-    BENDS.flatMap((b) =>
-      [keyOf(s, b), `numpad${keyOf(s, b)}`].map((key) => [key, () => tap(s, b)] as const),
-    ),
-  );
-  useKeys(isReady ? Object.fromEntries(keys) : {}, true);
+  usePadKeys(isReady, tap);
   return (
     <section aria-label="By eye" className="panel p-4">
       <div className="mb-2 flex flex-wrap items-end gap-4">
@@ -123,44 +206,14 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
           />
         </div>
       </div>
-      <div className="mb-3 flex flex-wrap items-end gap-4">
-        <Segments
-          legend="Off line by"
-          value={told.start}
-          options={AMOUNTS}
-          onChange={(start) => tell({ start })}
-        />
-        <Segments
-          legend="Bends by"
-          value={told.bend}
-          options={AMOUNTS}
-          onChange={(bend) => tell({ bend })}
-        />
-        <Segments
-          legend="Struck"
-          value={told.strike}
-          options={STRIKES}
-          onChange={(strike) => tell({ strike })}
-        />
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-6"
-            checked={hasPost}
-            onChange={(event) => setPost(event.target.checked)}
-          />
-          Start post laid
-        </label>
-        <div className="w-40">
-          <TextField
-            label="Finished"
-            hint={`${lesson.player.lengthUnit}, L or R`}
-            value={told.finish}
-            error={isFinishBad ? 'Write it like 12 L or 8 R.' : undefined}
-            onChange={(event) => tell({ finish: event.target.value })}
-          />
-        </div>
-      </div>
+      <Telling
+        told={told}
+        tell={tell}
+        hasPost={hasPost}
+        setPost={setPost}
+        unit={lesson.player.lengthUnit}
+        isFinishBad={isFinishBad}
+      />
       {club === '' && (
         <div className="mb-2 flex flex-wrap items-center gap-2">
           <p className="text-look">▲ Choose the club first: it is half of what a bend means.</p>
@@ -171,25 +224,7 @@ export function EyePad({ lesson }: { lesson: Lesson }) {
           ))}
         </div>
       )}
-      <div className="grid max-w-2xl grid-cols-3 gap-2">
-        {BENDS.map((bend) =>
-          STARTS.map((start) => (
-            <button
-              key={`${start} ${bend}`}
-              type="button"
-              disabled={!isReady}
-              onClick={() => tap(start, bend)}
-              className="flex min-h-20 flex-col items-center gap-1 rounded-xl border-2 border-line p-2 hover:border-ink disabled:opacity-50 sm:flex-row sm:gap-4 sm:px-5"
-            >
-              <kbd className="font-mono text-2xl text-soft">{keyOf(start, bend)}</kbd>
-              <span className="sm:text-left">
-                starts {SIDE[start]},<br />
-                <b>{BEND[bend]}</b>
-              </span>
-            </button>
-          )),
-        )}
-      </div>
+      <Pad isReady={isReady} tap={tap} />
     </section>
   );
 }

@@ -38,6 +38,31 @@ function angleOf({ figure, last }: StationBalls): MeasuredAngle | null {
   return { of: figure === 'faceAngleDeg' ? 'face' : 'path', deg: last };
 }
 
+/** Its repetitions, beside what was measured of its balls. */
+function Log({ lesson, reading, worked, drill }: Omit<GivenDrillProps, 'onChange'>) {
+  const measured = stationBalls(reading?.views ?? [], drill);
+  const block = lesson.blocks.at(-1);
+  return (
+    <StationLog
+      drill={drill}
+      repetitions={lesson.repetitions}
+      doseStep={block?.drillId === drill.id ? block.doseStep : null}
+      withFeel
+      measured={
+        measured === null
+          ? undefined
+          : { words: stationWords(measured, worked.wording), last: angleOf(measured) }
+      }
+      onAdd={(repetitionId, body) =>
+        void push(step('repetition.add', { id: repetitionId, of: lesson.id }, body))
+      }
+      onUndo={(repetitionId) =>
+        void push(step('repetition.remove', { id: repetitionId, of: lesson.id }))
+      }
+    />
+  );
+}
+
 /** A given drill: its log for the thumb, then its station. */
 export function GivenDrill({ lesson, reading, worked, drill, onChange }: GivenDrillProps) {
   const mayPlan = useMay('plan');
@@ -46,8 +71,6 @@ export function GivenDrill({ lesson, reading, worked, drill, onChange }: GivenDr
   const { id } = drill;
   const { hand, lengthUnit } = lesson.player;
   const work = partOf(lesson, 'work');
-  const measured = stationBalls(reading?.views ?? [], drill);
-  const block = lesson.blocks.at(-1);
   const kind = findClub(worked.club?.group.club)?.kind ?? 'iron';
   const ask = turned ?? askOfStation(work, drill, worked.found?.work.stage ?? null, hand);
   const onAsk = (next: StationAsk): void => {
@@ -56,23 +79,7 @@ export function GivenDrill({ lesson, reading, worked, drill, onChange }: GivenDr
   };
   return (
     <article aria-label={drill.name} className="space-y-3">
-      <StationLog
-        drill={drill}
-        repetitions={lesson.repetitions}
-        doseStep={block?.drillId === id ? block.doseStep : null}
-        withFeel
-        measured={
-          measured === null
-            ? undefined
-            : { words: stationWords(measured, worked.wording), last: angleOf(measured) }
-        }
-        onAdd={(repetitionId, body) =>
-          void push(step('repetition.add', { id: repetitionId, of: lesson.id }, body))
-        }
-        onUndo={(repetitionId) =>
-          void push(step('repetition.remove', { id: repetitionId, of: lesson.id }))
-        }
-      />
+      <Log {...{ lesson, reading, worked, drill }} />
       <Panel name={`Station: ${drill.name}`}>
         <StationView
           card={stationCard(drill, { hand, kind, ...ask }, worked.gently)}

@@ -1,5 +1,5 @@
 import { GENTLY_WORDS, askOfStation, drillBy, inUseWords, partOf } from '@loxos/core';
-import type { LessonFindings } from '@loxos/core';
+import type { Drill, LessonFindings, Stage } from '@loxos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
@@ -39,6 +39,67 @@ function headingOf({ plan, work }: LessonFindings): string {
   return plan.answer === 'look' ? 'Drills, if that is it' : 'Drills that keep it';
 }
 
+interface OfferProps {
+  readonly lesson: Lesson;
+  readonly found: LessonFindings;
+  readonly stage: Stage | null;
+  readonly given: readonly string[];
+  readonly onGive: (id: string, isDespite: boolean) => void;
+}
+
+/** The drills to choose from: for what is worked on, or for what is most likely where it is looked for. */
+function Offer({ lesson, found, stage, given, onGive }: OfferProps) {
+  const { plan, work } = found;
+  if (stage === null && work.offered.length === 0) return null;
+  const lookedFor = plan.answer === 'look' ? (plan.routes[plan.best]?.stages[0] ?? null) : null;
+  return (
+    <ForCoach>
+      <DrillChoice
+        hand={lesson.player.hand}
+        stage={stage ?? lookedFor}
+        heading={headingOf(found)}
+        offered={work.offered}
+        all={work.all}
+        given={given}
+        onGive={onGive}
+      />
+    </ForCoach>
+  );
+}
+
+interface GivenProps extends StepProps {
+  readonly given: readonly Drill[];
+  readonly open: Drill | undefined;
+  readonly onShow: (id: string) => void;
+  readonly onChange: ChangeWork;
+}
+
+/** The drills given, one of them open. */
+function Given({ lesson, reading, worked, given, open, onShow, onChange }: GivenProps) {
+  if (open === undefined) return null;
+  return (
+    <>
+      {given.length > 1 && (
+        <Segments
+          legend="Station"
+          isLegendHidden
+          value={open.id}
+          options={given.map(({ id, name }) => [id, name] as const)}
+          onChange={onShow}
+        />
+      )}
+      <GivenDrill
+        key={open.id}
+        lesson={lesson}
+        reading={reading}
+        worked={worked}
+        drill={open}
+        onChange={onChange}
+      />
+    </>
+  );
+}
+
 /** One change, the next balls it would make, the drill for it, its station and log. */
 export function WorkStep({ lesson, reading, worked }: StepProps) {
   const { found, own, gently } = worked;
@@ -57,8 +118,6 @@ export function WorkStep({ lesson, reading, worked }: StepProps) {
     change({ drillIds: [...work.drillIds, id], despiteIds, stations }, 'a drill given');
     setShown(id);
   };
-  const lookedFor =
-    found?.plan.answer === 'look' ? (found.plan.routes[found.plan.best]?.stages[0] ?? null) : null;
   const given = work.drillIds.flatMap((id) => drillBy(id, own) ?? []);
   const mind = (found?.inUse ?? []).map(inUseWords).filter((words) => words !== '');
   const open = given.find(({ id }) => id === shown) ?? given.at(-1);
@@ -78,39 +137,11 @@ export function WorkStep({ lesson, reading, worked }: StepProps) {
           <Notice key={words}>{words}</Notice>
         ))}
         {gently && given.length > 0 && <p className="text-soft">{GENTLY_WORDS}</p>}
-        {given.length > 1 && open !== undefined && (
-          <Segments
-            legend="Station"
-            isLegendHidden
-            value={open.id}
-            options={given.map(({ id, name }) => [id, name] as const)}
-            onChange={setShown}
-          />
+        <Given {...{ lesson, reading, worked, given, open }} onShow={setShown} onChange={change} />
+        {found !== null && (
+          <Offer {...{ lesson, found, stage }} given={work.drillIds} onGive={give} />
         )}
-        {open !== undefined && (
-          <GivenDrill
-            key={open.id}
-            lesson={lesson}
-            reading={reading}
-            worked={worked}
-            drill={open}
-            onChange={change}
-          />
-        )}
-        {found !== null && (stage !== null || found.work.offered.length > 0) && (
-          <ForCoach>
-            <DrillChoice
-              hand={lesson.player.hand}
-              stage={stage ?? lookedFor}
-              heading={headingOf(found)}
-              offered={found.work.offered}
-              all={found.work.all}
-              given={work.drillIds}
-              onGive={give}
-            />
-          </ForCoach>
-        )}
-        {found !== null && open === undefined && found.work.offered[0] !== undefined && (
+        {open === undefined && found?.work.offered[0] !== undefined && (
           <Preview lesson={lesson} worked={worked} drill={found.work.offered[0].drill} />
         )}
       </div>
