@@ -3,6 +3,7 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { clockShiftMs } from './scripts/clock.mjs';
+import { CORE_BUNDLE } from './scripts/core-bundle.mjs';
 
 const root = fileURLToPath(new URL('.', import.meta.url));
 const modules = join(root, 'node_modules');
@@ -68,27 +69,40 @@ const project = (name, rest) => ({
     ...(IS_SOAK ? [] : ['\\.soak\\.test\\.ts$']),
   ],
   modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo)/dist/'],
+  moduleNameMapper: { '^@loxos/core$': CORE_BUNDLE },
   testEnvironmentOptions: {
     customExportConditions: ['loxos/source', 'node', 'require', 'default'],
   },
   ...rest,
 });
 
+/** A suite of the server that is named runs by itself, as in soak; all of them run in groups. */
+const isNamed = process.argv.some((word) => word.includes('server/src'));
+const IN_GROUPS =
+  isNamed || IS_SOAK
+    ? {}
+    : {
+        testMatch: ['<rootDir>/server/jest/group-*.test.cjs'],
+        moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'cjs', 'json', 'node'],
+      };
+
 /** Slow is not wrong: a machine with two cores runs the checks beside the tests. */
 const TIMEOUT_MS = 60_000;
 
 export default {
+  globalSetup: '<rootDir>/scripts/core-bundle.mjs',
   testTimeout: TIMEOUT_MS,
   // One worker a core: with two cores, one less would be half of them.
   maxWorkers: '100%',
   projects: [
     project('core', { testEnvironment: 'node' }),
-    project('server', { testEnvironment: 'node' }),
+    project('server', { testEnvironment: 'node', ...IN_GROUPS }),
     project('demo', { testEnvironment: 'node' }),
     project('web', {
       testEnvironment: '<rootDir>/web/jest/environment.cjs',
       setupFilesAfterEnv: ['<rootDir>/web/jest/setup.ts'],
       moduleNameMapper: {
+        '^@loxos/core$': CORE_BUNDLE,
         '\\.css$': '<rootDir>/web/jest/empty.cjs',
         // The calendar asks for it by `require`, and is given it so.
         '^preact$': '<rootDir>/node_modules/preact/dist/preact.js',

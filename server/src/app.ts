@@ -86,7 +86,7 @@ export async function createApp(
   app.use('/api', plainJson);
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ErrorsFilter());
-  app.get(ApiDocument).document = describeApi(app);
+  app.get(ApiDocument).describe = () => describeApi(app);
   serveWebApp(app, config.webFolder);
   // Longer than a browser or a proxy keeps an idle connection: whoever closes first resets the other's next request.
   app.getHttpServer().keepAliveTimeout = KEEP_ALIVE_MS;

@@ -42,11 +42,13 @@ it('renews sessions, and ends them when they were not used', async () => {
 it('goes on making a copy a day, and what is written is in order', async () => {
   const backups = t.app.get(BackupsService);
   await backups.start();
+  await backups.beforeApplicationShutdown();
   const before = (await backups.list()).filter(({ reason }) => reason === 'daily').length;
   setBack();
-  await backups.start();
-  await backups.start();
-  backups.onApplicationShutdown();
+  for (let n = 0; n < 2; n++) {
+    await backups.start();
+    await backups.beforeApplicationShutdown();
+  }
   const after = (await backups.list()).filter(({ reason }) => reason === 'daily').length;
   expect(after).toBe(before + 1);
 });

@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ConflictException, Injectable, Logger, NotFoundException } from '@nestjs/common';
-import type { OnApplicationShutdown } from '@nestjs/common';
+import type { BeforeApplicationShutdown } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { DoorRecordService } from '../accounts/record/door-record.service.ts';
 import { Clock } from '../common/clock.ts';
@@ -20,9 +20,10 @@ const TRIED_MS = 30 * DAY_MS;
 
 /** Copies of the whole database beside it: made by themselves, tried out, kept by count, and put back on request. */
 @Injectable()
-export class BackupsService implements OnApplicationShutdown {
+export class BackupsService implements BeforeApplicationShutdown {
   private readonly log = new Logger('backups');
   private timer: ReturnType<typeof setInterval> | null = null;
+  private first: Promise<void> = Promise.resolve();
   private readonly closers: (() => Promise<void>)[] = [];
 
   constructor(
@@ -39,21 +40,23 @@ export class BackupsService implements OnApplicationShutdown {
     this.closers.push(close);
   }
 
-  /** Makes a copy now where the last is a day old, and looks again every hour; then it also tries one out, where that is due. */
+  /** Begins a copy where the last is a day old, and looks again every hour; then it also tries one out, where that is due. */
   async start(): Promise<void> {
     // A copy may have been put back, and the server ended before the rest was done.
     await this.closeAgain();
     if (this.store.isElsewhere) return;
     const logged = (work: Promise<void>): Promise<void> =>
       work.catch((error: unknown) => this.log.error(`no daily copy: ${String(error)}`));
-    await logged(this.maker.tidy().then(() => this.daily()));
+    // Nobody waits for it who starts the server; it is waited for before the server ends.
+    this.first = logged(this.maker.tidy().then(() => this.daily()));
     const look = (): Promise<void> => logged(this.daily().then(() => this.tryWhenDue()));
     this.timer = setInterval(() => void look(), HOUR_MS);
     this.timer.unref();
   }
 
-  onApplicationShutdown(): void {
+  async beforeApplicationShutdown(): Promise<void> {
     if (this.timer !== null) clearInterval(this.timer);
+    await this.first;
   }
 
   list(): Promise<Copy[]> {
@@ -160,7 +163,9 @@ export class BackupsService implements OnApplicationShutdown {
       );
   }
 
+  /** Makes a copy where the last is a day old; of an academy that nobody has founded there is nothing to copy. */
   private async daily(): Promise<void> {
+    if ((await this.store.read((db) => this.accounts.first(db))) === null) return;
     // The copy before an update was made before a passphrase could be asked for.
     await this.maker.sealAll();
     const last = (await this.list()).find(({ reason }) => reason === 'daily');

@@ -1,3 +1,4 @@
+import { BackupsService } from './backups.service.ts';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -40,8 +41,14 @@ describe('the name of a copy', () => {
 });
 
 describe('copies', () => {
-  it('one is made when the app starts, where the last is a day old', async () => {
-    expect((await copies()).map(({ reason }) => reason)).toEqual(['daily']);
+  it('one is made when the app starts, where the last is a day old and there is an academy', async () => {
+    expect(await copies()).toEqual([]);
+    const backups = t.app.get(BackupsService);
+    for (let n = 0; n < 2; n++) {
+      await backups.start();
+      await backups.beforeApplicationShutdown();
+      expect((await copies()).map(({ reason }) => reason)).toEqual(['daily']);
+    }
   });
 
   it('one asked for holds everything, and puts it back; what was there is kept first', async () => {
@@ -177,6 +184,7 @@ describe('copies without their database', () => {
   it('are given to no stranger: the app says how to put one back, and starts anew only on purpose', async () => {
     const own = await startTestApp();
     await own.player({ name: 'Kept' });
+    await own.http().post('/api/backups').expect(201);
     const kept = mkdtempSync(join(tmpdir(), 'loxos-orphans-'));
     cpSync(join(own.folder, 'backups'), join(kept, 'backups'), { recursive: true });
     await own.close();

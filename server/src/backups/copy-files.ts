@@ -6,7 +6,6 @@ import { pipeline } from 'node:stream/promises';
 import type { ReadableStream } from 'node:stream/web';
 import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
-import { Decrypter, Encrypter } from 'age-encryption';
 import { newestMigration } from '../db/store.ts';
 import type { Task } from '../threads/task.ts';
 
@@ -104,6 +103,7 @@ async function sealFile({
   passphrase,
   work,
 }: Sealing & { readonly work: number }): Promise<void> {
+  const { Encrypter } = await import('age-encryption');
   const encrypter = new Encrypter();
   encrypter.setScryptWorkFactor(work);
   encrypter.setPassphrase(passphrase);
@@ -112,6 +112,7 @@ async function sealFile({
 
 /** Writes what a sealed file holds; whether the passphrase was the right one. A file that was changed since throws. */
 async function openFile({ from, to, passphrase }: Sealing): Promise<boolean> {
+  const { Decrypter } = await import('age-encryption');
   const decrypter = new Decrypter();
   decrypter.addPassphrase(passphrase);
   let opened: globalThis.ReadableStream<Uint8Array>;

@@ -3,10 +3,17 @@ import { ApiExcludeEndpoint } from '@nestjs/swagger';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import { May } from '../door/abilities.ts';
 
-/** What the API is, once the app has been put together. */
+/** What the API is: described when it is first asked for, once the app has been put together. */
 @Injectable()
 export class ApiDocument {
-  document: OpenAPIObject | null = null;
+  describe: () => OpenAPIObject = () => {
+    throw new Error('the app is not put together yet');
+  };
+  private made: OpenAPIObject | null = null;
+
+  document(): OpenAPIObject {
+    return (this.made ??= this.describe());
+  }
 }
 
 @Controller('api/openapi.json')
@@ -16,7 +23,7 @@ export class ApiDocumentController {
   @Get()
   @May('see')
   @ApiExcludeEndpoint()
-  get(): OpenAPIObject | null {
-    return this.api.document;
+  get(): OpenAPIObject {
+    return this.api.document();
   }
 }

@@ -1,9 +1,3 @@
-import {
-  generateAuthenticationOptions,
-  generateRegistrationOptions,
-  verifyAuthenticationResponse,
-  verifyRegistrationResponse,
-} from '@simplewebauthn/server';
 import type {
   AuthenticationResponseJSON,
   AuthenticatorTransport,
@@ -31,6 +25,9 @@ const MOST = 20;
 const DEVICE_LENGTH = 200;
 const NOT_TAKEN =
   'The device’s answer was not taken: it is too old, or for another address. Try again.';
+/** What checks keys and answers; read when the first passkey is used, so that a start does not wait for it. */
+const webAuthn = () => import('@simplewebauthn/server');
+
 const NOT_KNOWN =
   'This passkey signs nobody in here: it was taken away, or is another academy’s. Sign in with your password.';
 
@@ -91,7 +88,9 @@ export class PasskeysService {
     }));
     if (own.length >= MOST)
       throw new BadRequestException(`You have ${MOST} passkeys: take one away first.`);
-    const options = await generateRegistrationOptions({
+    const options = await (
+      await webAuthn()
+    ).generateRegistrationOptions({
       rpName: academy.name,
       rpID: site.name,
       userID: new TextEncoder().encode(user.id),
@@ -113,7 +112,7 @@ export class PasskeysService {
     browser: Browser,
   ): Promise<Passkey> {
     const made = await taken(
-      verifyRegistrationResponse({
+      (await webAuthn()).verifyRegistrationResponse({
         response: response as unknown as RegistrationResponseJSON,
         expectedChallenge: (challenge) => this.challenges.answer(challenge, scope.userId),
         expectedOrigin: site.origin,
@@ -158,7 +157,9 @@ export class PasskeysService {
 
   /** What a device is asked so that it signs somebody in: whichever passkey it has for the address. */
   async ask(site: Site): Promise<PasskeyQuestion> {
-    const options = await generateAuthenticationOptions({
+    const options = await (
+      await webAuthn()
+    ).generateAuthenticationOptions({
       rpID: site.name,
       userVerification: 'required',
     });
@@ -172,7 +173,7 @@ export class PasskeysService {
     const found = await this.store.read((db) => this.passkeys.find(db, id));
     if (found === null || found.user.endedAt !== null) throw new UnauthorizedException(NOT_KNOWN);
     const signed = await taken(
-      verifyAuthenticationResponse({
+      (await webAuthn()).verifyAuthenticationResponse({
         response: response as unknown as AuthenticationResponseJSON,
         expectedChallenge: (challenge) => this.challenges.answer(challenge, null),
         expectedOrigin: site.origin,
