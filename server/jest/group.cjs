@@ -1,5 +1,6 @@
 // Suites of the server in one process after another: the framework is loaded once for many of them, not once for each. Each has
 // its own app on its own database, and none mocks a module.
+/* global describe */
 const { readdirSync, statSync } = require('node:fs');
 const { join, relative } = require('node:path');
 
@@ -15,7 +16,6 @@ const suites = readdirSync(SRC, { recursive: true })
 module.exports = (group) => {
   for (const [n, file] of suites.entries()) {
     if (n % GROUPS !== group - 1) continue;
-    // eslint-disable-next-line @typescript-eslint/no-require-imports
     describe(relative(SRC, file), () => void require(file));
   }
 };
