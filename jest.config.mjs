@@ -62,7 +62,10 @@ const project = (name, rest) => ({
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'json', 'node'],
   transform: { '^.+\\.(?:m?[jt]sx?)$': swc },
   // The last of them in a path is the package's own.
-  transformIgnorePatterns: [`/node_modules/(?!.*/node_modules/)(?!(?:${esModules.join('|')})/)`],
+  transformIgnorePatterns: [
+    `/node_modules/(?!.*/node_modules/)(?!(?:${esModules.join('|')})/)`,
+    CORE_BUNDLE,
+  ],
   testPathIgnorePatterns: [
     '/node_modules/',
     '/dist/',

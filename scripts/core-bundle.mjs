@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { rolldown } from 'rolldown';
 import { ROOT } from './shared.mjs';
 
-export const CORE_BUNDLE = join(ROOT, 'node_modules', '.cache', 'loxos-core', 'index.cjs');
+export const CORE_BUNDLE = join(ROOT, 'test-results', 'core.cjs');
 
 export default async function bundleCore() {
   const bundle = await rolldown({
