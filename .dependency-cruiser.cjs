@@ -28,9 +28,19 @@ const downwards = ORDER.slice(0, -1).map((name, index) => ({
   to: { path: `^core/src/(?:${ORDER.slice(index + 1).join('|')})/` },
 }));
 
+/** The rooms of intake, in the order a file is read. */
+const READ_IN = ['table', 'columns', 'rows', 'checks', 'questions'];
+const asItIsRead = READ_IN.slice(0, -1).map((name, index) => ({
+  name: `intake-${name}-knows-nothing-of-what-comes-after`,
+  severity: 'error',
+  from: { path: `^core/src/intake/${name}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/src/intake/(?:${READ_IN.slice(index + 1).join('|')})/` },
+}));
+
 module.exports = {
   forbidden: [
     ...downwards,
+    ...asItIsRead,
     {
       name: 'core-knows-nobody',
       severity: 'error',

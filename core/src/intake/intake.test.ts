@@ -1,5 +1,5 @@
 import { parseLaunchFile } from './parse.ts';
-import type { IntakeOptions } from './options.ts';
+import type { IntakeOptions } from './questions/options.ts';
 
 const parse = (text: string, options: IntakeOptions = { hand: 'right' }) =>
   parseLaunchFile(text, options);

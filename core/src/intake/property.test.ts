@@ -5,7 +5,7 @@ import type { Unit } from '../units/units.ts';
 import { tries } from '../testing/players.ts';
 import { parseLaunchFile } from './parse.ts';
 import { PLAIN_PRINT, printLaunchFile } from './write-file.ts';
-import { quickNumber } from './row.ts';
+import { quickNumber } from './rows/row.ts';
 import { BALL_QUANTITIES, EMPTY_BALL, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
 

@@ -1,10 +1,10 @@
 /** A launch file without the rows of some of its parts: what is left of it when one of its players goes. */
 import Papa from 'papaparse';
 import { parseLaunchFile } from './parse.ts';
-import type { IntakeOptions } from './options.ts';
+import type { IntakeOptions } from './questions/options.ts';
 import type { ParsedLaunchFile } from './parse.ts';
-import type { RawTable } from './readers/raw.ts';
-import { nameKey } from './vocabulary.ts';
+import type { RawTable } from './table/raw.ts';
+import { nameKey } from './columns/vocabulary.ts';
 
 /** What is left of a file. */
 export interface Lessened {

@@ -7,7 +7,7 @@ import type { Unit } from '../units/units.ts';
 import { guarded } from './formula.ts';
 import { BALL_QUANTITIES, infoOf } from './quantities.ts';
 import type { BallQuantity, MeasuredBall } from './quantities.ts';
-import type { Delimiter } from './readers/raw.ts';
+import type { Delimiter } from './table/raw.ts';
 import type { SideKind } from './side.ts';
 
 /** How launch data is written out. */

@@ -5,8 +5,8 @@ import { handSign } from '../line/hand.ts';
 import type { Random } from '../maths/random.ts';
 import { UNIT_FACTORS, convert } from '../units/units.ts';
 import type { Unit } from '../units/units.ts';
-import { DIALECTS } from '../intake/dialects/index.ts';
-import type { Dialect } from '../intake/dialects/dialect.ts';
+import { DIALECTS } from '../intake/columns/dialects/index.ts';
+import type { Dialect } from '../intake/columns/dialects/dialect.ts';
 import { infoOf } from '../intake/quantities.ts';
 import type { BallQuantity, MeasuredBall } from '../intake/quantities.ts';
 

@@ -2,7 +2,7 @@
  * Files in invented dialects, each with what must be read of it. All hold the same three balls unless they say so:
  * a 7 iron that starts 0.3 right, one that starts 1.5 left, and a driver that starts 3.3 right.
  */
-import type { IntakeOptions } from '../../intake/options.ts';
+import type { IntakeOptions } from '../../intake/questions/options.ts';
 import type { BallQuantity } from '../../intake/quantities.ts';
 
 export interface WrittenFile {
