@@ -3,6 +3,31 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
+/** What a function's doc comment must not begin with: a riddle says what there is, not what comes back. */
+const RIDDLE = /^\*\s*(?:What|Whether|Which|How|Who)\b/;
+/** Doc comments of functions begin with a verb: `Returns the mean path, degrees, right positive`. Components are things, and may not. */
+const noRiddles = {
+  create(context) {
+    const look = (node, name) => {
+      if (name === undefined || /^[A-Z]/.test(name)) return;
+      const doc = context.sourceCode.getCommentsBefore(node).at(-1);
+      if (doc?.type === 'Block' && RIDDLE.test(doc.value))
+        context.report({ node, message: 'Begin with a verb, and say what comes back.' });
+    };
+    const statement = (node) =>
+      node.parent.type === 'ExportNamedDeclaration' ? node.parent : node;
+    return {
+      FunctionDeclaration: (node) => look(statement(node), node.id?.name),
+      MethodDefinition: (node) => look(node, node.key.name),
+      VariableDeclaration: (node) => {
+        const [{ id, init }] = node.declarations;
+        const isNothing = init?.returnType?.typeAnnotation.type === 'TSVoidKeyword';
+        if (init?.type === 'ArrowFunctionExpression' && !isNothing) look(statement(node), id.name);
+      },
+    };
+  },
+};
+
 export default tseslint.config(
   {
     ignores: [
@@ -40,7 +65,9 @@ export default tseslint.config(
   {
     files: ['{core,server,web,demo}/src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', '**/*.gen.ts', '**/testing/**'],
+    plugins: { loxos: { rules: { 'no-riddles': noRiddles } } },
     rules: {
+      'loxos/no-riddles': 'error',
       'max-lines-per-function': ['error', { max: 60, IIFEs: true }],
       'max-lines': ['error', { max: 400 }],
     },

@@ -28,7 +28,12 @@ export type { RawTable } from './intake/table/raw.ts';
 export { ROW_FATES, type RowFate } from './intake/rows/fate.ts';
 export type { FileColumn } from './intake/columns/layout.ts';
 export { QUESTION_KINDS } from './intake/questions/questions.ts';
-export type { ClubSaid, ColumnSaid, IntakeQuestion, IntakeSays } from './intake/questions/questions.ts';
+export type {
+  ClubSaid,
+  ColumnSaid,
+  IntakeQuestion,
+  IntakeSays,
+} from './intake/questions/questions.ts';
 export { partWords, type FilePart } from './intake/rows/parts.ts';
 export type { ColumnVerdict } from './intake/questions/verdicts.ts';
 export { withoutParts } from './intake/without-parts.ts';

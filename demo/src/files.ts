@@ -11,7 +11,7 @@ export interface DemoFile {
   readonly text: string;
 }
 
-/** A number from a text, so that each visit has its own scatter, the same every time. */
+/** Returns a number from a text, so that each visit has its own scatter, the same every time. */
 function seedOf(text: string): number {
   let hash = 2166136261;
   for (let i = 0; i < text.length; i++) {
@@ -37,14 +37,14 @@ function fileOf(
   return { name: `${name}.${dialect.extension}`, text: dialect.print(balls, person.hand) };
 }
 
-/** A monitor that reads the face more open writes every swing down so. */
+/** Returns swings as a monitor that reads the face more open writes them down. */
 const asReadBy = ({ readsMoreDeg }: Monitor, blocks: readonly Block[]): Block[] =>
   blocks.map((block) => ({
     ...block,
     swing: { ...block.swing, faceDeg: block.swing.faceDeg + readsMoreDeg },
   }));
 
-/** The launch files of a visit: one of each monitor it was hit on. */
+/** Returns the launch files of a visit: one of each monitor it was hit on. */
 export function visitFiles(person: Person, visit: Visit): DemoFile[] {
   const name = `${slug(person.name)} ${visit.daysAgo} days ago`;
   const { monitors = [{ dialect: person.dialect, readsMoreDeg: 0 }], at } = visit;
@@ -61,7 +61,7 @@ export function visitFiles(person: Person, visit: Visit): DemoFile[] {
 
 const BEFORE_NOON = 11 * 60;
 
-/** The file of a studio that turns its path round and does not say so, nor in which unit it carries. */
+/** Returns the file of a studio that turns its path round and does not say so, nor in which unit it carries. */
 function strangely({ text }: DemoFile): string {
   const [head = '', ...rows] = text.split('\r\n').map((line) => line.split(','));
   const path = (head as readonly string[]).findIndex((name) => name.startsWith('Club path'));

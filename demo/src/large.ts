@@ -158,7 +158,7 @@ function putPage(place: Place, own: Own, playerId: string, at: string): void {
     });
 }
 
-/** What a lesson leaves beside its balls: a part, repetitions, a page and its ticks, its history. */
+/** Puts down what a lesson leaves beside its balls: a part, repetitions, a page and its ticks, its history. */
 function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): void {
   const { tables, newId, academyId, random } = place;
   const own = { academy_id: academyId, lesson_id: lessonId };
@@ -200,7 +200,7 @@ function putWork(place: Place, { lessonId, playerId, drillId, at }: WorkOf): voi
     });
 }
 
-/** A file of the one monitor; its id. */
+/** Returns a file of the one monitor; its id. */
 function putFile({ tables, newId, academyId, size }: Place, own: Own, at: string): string {
   const fileId = newId();
   const sha256 = newId();

@@ -179,7 +179,7 @@ const LAUNCH_ONLY = [
   'clubSpeedMps',
 ] as const;
 
-/** The balls as this player's coach has them. */
+/** Returns the balls as this player's coach has them. */
 function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
   const striker = { hand: c.hand, driverSpeedMps: 43 };
   const block = { club: c.club, balls: c.balls, swing: c.swing };
@@ -206,14 +206,14 @@ function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
   });
 }
 
-/** What a lesson finds where the best drill offered was given. */
+/** Returns what a lesson finds where the best drill offered was given. */
 function findingsWithDrill(club: ReadClub, facts: LessonFacts): LessonFindings | null {
   const found = lessonFindings(club, facts);
   const best = found?.work.offered[0]?.drill.id;
   return best === undefined ? found : lessonFindings(club, { ...facts, givenIds: [best] });
 }
 
-/** The work in lines: what to expect, what to watch, the drills. */
+/** Returns the work in lines: what to expect, what to watch, the drills. */
 function workLines({ plan, work }: LessonFindings, w: Wording): string[] {
   const { stage } = work;
   const warning = gapWarning(plan, w.hand);
@@ -264,7 +264,7 @@ function linesOf(character: Character, index: number): string[] {
   ];
 }
 
-/** The file a person reviews, `docs/readings.md`. */
+/** Returns the file a person reviews, `docs/readings.md`. */
 export function readingsText(): string {
   const players = CHARACTERS.map((character, index) => {
     const { hand, club, swing: s, balls } = character;

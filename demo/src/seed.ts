@@ -19,7 +19,7 @@ const ZONE = ownZone();
 
 const timeOf = (minutes: number): string => `${Math.floor(minutes / 60)}:${minutes % 60}`;
 
-/** The instant so many days before today, so many minutes after midnight. */
+/** Returns the instant so many days before today, so many minutes after midnight. */
 const instantOf = ({ daysAgo, at }: Visit, today: string): string =>
   instantIn(addDaysIso(today, -daysAgo), timeOf(at), ZONE);
 

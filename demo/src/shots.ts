@@ -94,7 +94,7 @@ function hit(player: Striker, block: Block, random: Random): MeasuredBall {
   return { ...seen, faceToPathDeg: gap, carryM: Math.max(0, seen.carryM!) };
 }
 
-/** The balls of some blocks, hit from `from` (minutes after midnight), about one every 40 s. */
+/** Returns the balls of some blocks, hit from `from` (minutes after midnight), about one every 40 s. */
 export function hitBlocks(
   player: Striker,
   blocks: readonly Block[],

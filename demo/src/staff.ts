@@ -24,7 +24,7 @@ export async function enter(base: string): Promise<Api> {
   return api;
 }
 
-/** The ids of the owner and the coach, who share the players; both are let in where they are new. */
+/** Returns the ids of the owner and the coach, who share the players; both are let in where they are new. */
 export async function addStaff(api: Api): Promise<readonly string[]> {
   type Person = { readonly id: string; readonly name: string; readonly role: string };
   const known = await api.get<Person[]>('/api/people');
@@ -40,7 +40,7 @@ export async function addStaff(api: Api): Promise<readonly string[]> {
   });
 }
 
-/** The address that signs a browser in as the owner, once; what filled the academy is signed out. */
+/** Returns the address that signs a browser in as the owner, once; what filled the academy is signed out. */
 export async function addressWithKey(api: Api): Promise<string> {
   const { token } = await api.post<{ token: string }>('/api/account/keys', {});
   await api.delete('/api/sessions/this');

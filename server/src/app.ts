@@ -34,7 +34,7 @@ const KEEP_ALIVE_MS = 75_000;
 /** What a body of JSON is called: a form's, and a browser's report. */
 const JSON_TYPES = ['application/json', 'application/csp-report'];
 
-/** The application, ready to listen; tests give it a store of their own. */
+/** Returns the application, ready to listen; tests give it a store of their own. */
 export async function createApp(
   config: ServerConfig,
   logger: Logger = pino(),

@@ -27,7 +27,7 @@ export interface ServerConfig {
   readonly webFolder: string | null;
 }
 
-/** Where a user's data goes unless LOXOS_DATA says otherwise. */
+/** Returns where a user's data goes unless LOXOS_DATA says otherwise. */
 function userDataFolder(env: NodeJS.ProcessEnv): string {
   if (platform() === 'win32' && env['APPDATA']) return join(env['APPDATA'], 'Loxos');
   if (platform() === 'darwin') return join(homedir(), 'Library', 'Application Support', 'Loxos');
@@ -80,11 +80,11 @@ function hostOf(host: string, origins: readonly string[]): string {
   return host;
 }
 
-/** Where the academy's data is. */
+/** Returns where the academy's data is. */
 export const dataFolder = (env: NodeJS.ProcessEnv): string =>
   resolve(env['LOXOS_DATA'] ?? userDataFolder(env));
 
-/** The configuration from the environment; makes the data folder. */
+/** Returns the configuration from the environment; makes the data folder. */
 export function configFrom(env: NodeJS.ProcessEnv): ServerConfig {
   const folder = dataFolder(env);
   mkdirSync(folder, { recursive: true });

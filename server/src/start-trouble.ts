@@ -7,7 +7,7 @@ const codeOf = (error: unknown): string => {
   return cause === undefined ? '' : codeOf(cause);
 };
 
-/** What is to be said where the app cannot start: one sentence, and what to do. */
+/** Returns what is to be said where the app cannot start: one sentence, and what to do. */
 export function startTrouble(error: unknown, folder: string): string {
   const text = `${codeOf(error)} ${withoutValues(error)}`;
   const other = `or choose another folder with LOXOS_DATA`;

@@ -12,7 +12,7 @@ export const TASKS = [
   ...[WRITE_COPY, CHECK_COPY, SEAL_FILE, OPEN_FILE],
 ] as readonly Task<never, unknown>[];
 
-/** What a worker thread is handed, and does. Throws where it knows no such task. */
+/** Returns what a worker thread is handed, and does. Throws where it knows no such task. */
 export default function work({ name, input }: { name: string; input: never }): unknown {
   const task = TASKS.find((one) => one.name === name);
   if (task === undefined) throw new Error(`no thread does ${name}`);

@@ -58,7 +58,7 @@ export const USUAL_BAG: readonly string[] = [
  */
 export const COST_PER_OFFLINE = 2;
 
-/** The same face and path through the whole bag, the loft following the face, longest first. */
+/** Returns the same face and path through the whole bag, the loft following the face, longest first. */
 export function bagView(
   pattern: BagPattern,
   options: {

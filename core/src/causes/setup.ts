@@ -33,7 +33,7 @@ export const usualBallCm = (kind: 'driver' | 'fairway' | 'hybrid' | 'iron' | 'we
 
 const beyond = (value: number, band: number): LinkValue =>
   value > band ? 1 : value < -band ? -1 : 0;
-/** A body line that points to the pull side is open. */
+/** Returns a body line that points to the pull side is open. */
 const lineValue = (deg: number, hand: Hand): LinkValue =>
   beyond(-asRightHanded(deg, hand), SET_UP_BANDS.lineDeg);
 
@@ -48,7 +48,7 @@ export function aimOf({ feetDeg, hipDeg, shoulderDeg }: SetUp): number | null {
   return lines.reduce((sum, line) => sum + line, 0) / lines.length;
 }
 
-/** The set-up as links of the cause graph; what was not looked at stays out. */
+/** Returns the set-up as links of the cause graph; what was not looked at stays out. */
 export function observationsOf(setUp: SetUp, hand: Hand, usualCm: number): Observations {
   const { feetDeg, hipDeg, shoulderDeg, ballCm, knuckles, distance } = setUp;
   const aimDeg = aimOf(setUp);

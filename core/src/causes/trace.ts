@@ -58,7 +58,7 @@ function upstream(
   });
 }
 
-/** Which way a link of this value pushes the node: 1 in-to-out, open, push side or toe; 0 not at all. */
+/** Returns which way a link of this value pushes the node: 1 in-to-out, open, push side or toe; 0 not at all. */
 function pushOf({ edges }: Pick<TracedLink, 'edges'>, value: LinkValue): number {
   let way: number = value;
   for (const { how, sign } of edges) {
@@ -81,7 +81,7 @@ const mostTelling = (a: TracedLink, b: TracedLink): number =>
 const cheapestFirst = (a: TracedLink, b: TracedLink): number =>
   Number(stageOf(a) > 1) - Number(stageOf(b) > 1) || weightOf(b) - weightOf(a);
 
-/** A link beyond the first that was seen as it should be breaks every chain through it. */
+/** Returns whether a link breaks every chain through it: beyond the first, and seen as it should be. */
 const isBroken = ({ chain }: TracedLink, seen: Observations): boolean =>
   chain.slice(1).some((link) => seen[link.id] === 0);
 
@@ -127,7 +127,7 @@ export function traceCause(fault: Fault, seen: Observations): CauseTrace {
 
 type CallingBands = Pick<Bands, 'pathNeutralDeg' | 'faceSquareDeg'>;
 
-/** A fault of face or path, whose figure lies at `ownDeg` in words of the hand: whether it has that name by itself. */
+/** Returns a fault of face or path, whose figure lies at `ownDeg` in words of the hand: whether it has that name by itself. */
 function called(
   node: 'path' | 'face',
   way: Fault['way'],
@@ -138,7 +138,7 @@ function called(
   return { node, way, isRelative: ownDeg * way <= bandDeg };
 }
 
-/** The fault that a move is to mend: where the number lies now, in words of the hand. */
+/** Returns the fault that a move is to mend: where the number lies now, in words of the hand. */
 export function faultOfMove(
   move: Move,
   by: { readonly pathDeg: number; readonly faceDeg: number; readonly toeMm: number },
@@ -155,7 +155,7 @@ export function faultOfMove(
   return { node: 'together', way: way(by.pathDeg * handSign) };
 }
 
-/** A number that is off as a fault, positive right or toe; no fault where it is as wanted. */
+/** Returns a number that is off as a fault, positive right or toe; no fault where it is as wanted. */
 export function faultOfNumber(
   node: Exclude<FaultNode, 'together'>,
   { value, wanted }: { readonly value: number; readonly wanted: number },

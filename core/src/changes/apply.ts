@@ -95,7 +95,7 @@ function itemsAfter(step: Step, items: readonly Item[], state: Items, at: string
   return verb === 'add' ? [...items, made] : withThing(collection, items, made);
 }
 
-/** What goes with a thing that is taken away. */
+/** Returns what goes with a thing that is taken away. */
 function without({ thing, verb, id }: Step, state: Items): Items {
   if (thing !== 'file' || verb !== 'remove' || state.balls === undefined) return state;
   return { ...state, balls: state.balls.filter(({ launchFileId }) => launchFileId !== id) };

@@ -43,7 +43,7 @@ const NAMES: Readonly<Record<string, string>> = {
   isRecordShown: 'the record on it',
 };
 
-/** A field as a coach would name it: `observations.chest` is the chest, `bodyNotes` the body notes. */
+/** Returns a field as a coach would name it: `observations.chest` is the chest, `bodyNotes` the body notes. */
 export function fieldWords(path: string): string {
   const name = path.slice(path.lastIndexOf('.') + 1);
   const quantity = BALL_QUANTITIES.find((known) => known === name);
@@ -70,7 +70,7 @@ const isOne = <T extends string>(all: Readonly<Record<T, string>>, value: unknow
 const plain = (value: number, digits = 2): string =>
   String(Number(value.toFixed(digits))).replace('-', '−');
 
-/** A figure of a ball with its unit, and its side where it has one. */
+/** Returns a figure of a ball with its unit, and its side where it has one. */
 export function figureWords(quantity: BallQuantity, value: number, units: DisplayUnits): string {
   const { unit, side } = infoOf(quantity);
   const isSided = side === 'ball' || side === 'club';
@@ -83,7 +83,7 @@ export function figureWords(quantity: BallQuantity, value: number, units: Displa
   return `${plain(value)} ${unit}`;
 }
 
-/** A number whose name says its unit. */
+/** Returns a number whose name says its unit. */
 function numberWords(name: string, value: number, units: DisplayUnits): string {
   const quantity = BALL_QUANTITIES.find((known) => known === name);
   if (quantity !== undefined) return figureWords(quantity, value, units);
@@ -97,7 +97,7 @@ const BODY_LINES = new Set(['feetDeg', 'hipDeg', 'shoulderDeg']);
 
 const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
 
-/** A text; an id or a moment by what it stands for. */
+/** Returns a text; an id or a moment by what it stands for. */
 function textWords(name: string, text: string, momentText: (iso: string) => string): string {
   if (name === 'keep' && isOne(KEEPS, text)) return KEEPS[text];
   if (name === 'startsAt') return momentText(text);
@@ -112,7 +112,7 @@ function wantedIn(value: object): string | null {
   return null;
 }
 
-/** The value of a field in words, with its unit; what has more to it than that is not spelt out. */
+/** Returns the value of a field in words, with its unit; what has more to it than that is not spelt out. */
 export function amountWords(
   path: string,
   value: unknown,
@@ -133,7 +133,7 @@ export function amountWords(
   return wantedIn(value) ?? 'something else';
 }
 
-/** What a change of fields was, field by field: from what to what; empty where a thing was made or taken away. */
+/** Returns what a change of fields was, field by field: from what to what; empty where a thing was made or taken away. */
 export const fromToWords = (before: Fields, after: Fields, written: WrittenFor): string =>
   Object.keys(after)
     .filter((name) => name !== 'deleted')

@@ -16,7 +16,7 @@ const hasValue = (value: unknown): boolean => value !== null && value !== undefi
 const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** The fields of a record, one level deep where its name says so. */
+/** Returns the fields of a record, one level deep where its name says so. */
 export function fieldsOf(name: string, value: Fields): Fields {
   const nested = NESTED[name] ?? [];
   return Object.fromEntries(
@@ -28,7 +28,7 @@ export function fieldsOf(name: string, value: Fields): Fields {
   );
 }
 
-/** The record that has these fields; one without a value (null or undefined) is left out. */
+/** Returns the record that has these fields; one without a value (null or undefined) is left out. */
 export function recordOf(name: string, fields: Fields): Record<string, unknown> {
   const made: Record<string, unknown> = {};
   for (const key of NESTED[name] ?? []) {
@@ -44,7 +44,7 @@ export function recordOf(name: string, fields: Fields): Record<string, unknown> 
   return { ...made, ...Object.fromEntries(own) };
 }
 
-/** Whether two values of a field are the same; nothing (undefined) is the same as no value (null). */
+/** Returns whether two values of a field are the same; nothing (undefined) is the same as no value (null). */
 export function isSame(a: unknown, b: unknown): boolean {
   if (a === b || (a ?? null) === (b ?? null)) return true;
   if (Array.isArray(a) && Array.isArray(b))
@@ -55,7 +55,7 @@ export function isSame(a: unknown, b: unknown): boolean {
   );
 }
 
-/** The fields that differ, as they are after; one that is gone is null. */
+/** Returns the fields that differ, as they are after; one that is gone is null. */
 export function changedFields(before: Fields, after: Fields): Record<string, unknown> {
   const names = [...new Set([...Object.keys(before), ...Object.keys(after)])];
   return Object.fromEntries(
@@ -72,7 +72,7 @@ export interface ChangeSince {
 }
 
 /**
- * The fields that cannot be merged: others changed them since the writer looked, and to something else
+ * Returns the fields that cannot be merged: others changed them since the writer looked, and to something else
  * than the writer wants. A device never clashes with itself.
  */
 export function clashing(

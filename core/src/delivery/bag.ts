@@ -42,7 +42,7 @@ const shifted = (strike: UsualStrike, byDeg: number): UsualStrike => ({
 });
 
 /**
- * A club as this player has it, or null for an id that is no club's. Another loft moves the usual
+ * Returns a club as this player has it, or null for an id that is no club's. Another loft moves the usual
  * dynamic loft as much, a longer shaft swings faster in proportion, an upright lie stands higher.
  */
 export function playedClub(id: string | null | undefined, bag: Bag = []): PlayedClub | null {

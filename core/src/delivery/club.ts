@@ -129,11 +129,11 @@ export const STANDARD_BAG: readonly Club[] = [
 
 const BY_ID: ReadonlyMap<string, Club> = new Map(STANDARD_BAG.map((c) => [c.id, c]));
 
-/** The standard club with this id, or null. */
+/** Returns the standard club with this id, or null. */
 export const findClub = (id: string | null | undefined): Club | null =>
   (id === null || id === undefined ? undefined : BY_ID.get(id)) ?? null;
 
-/** The standard club nearest to a head in loft among its kind: whose usual delivery is assumed. */
+/** Returns the standard club nearest to a head in loft among its kind: whose usual delivery is assumed. */
 export function usualClubOf(head: ClubHead): Club {
   const ofKind = STANDARD_BAG.filter(({ kind }) => kind === head.kind);
   return ofKind.reduce((best, club) =>

@@ -56,7 +56,7 @@ export function bindDelivery(delivery: { -readonly [K in keyof Delivery]: Delive
     delivery[field] = Math.min(max, Math.max(min, delivery[field]));
 }
 
-/** The delivery with every number brought into its range: what a ball's odd figures are completed to. */
+/** Returns the delivery with every number brought into its range: what a ball's odd figures are completed to. */
 export function boundDelivery(delivery: Delivery): Delivery {
   const bounded = { ...delivery };
   bindDelivery(bounded);

@@ -123,7 +123,7 @@ export const STANDARD_HEADS: Readonly<Record<ClubKind, KindDefaults>> = {
 /** Lofts a head may have, degrees. */
 export const LOFT_RANGE_DEG = [5, 65] as const;
 
-/** A typical head of its kind; `loftDeg` from 5 to 65, by default the kind's usual one. */
+/** Returns a typical head of its kind; `loftDeg` from 5 to 65, by default the kind's usual one. */
 export function standardHead(kind: ClubKind, loftDeg?: number): ClubHead {
   const head = (STANDARD_HEADS as Record<string, KindDefaults | undefined>)[kind];
   if (head === undefined) {
@@ -134,7 +134,7 @@ export function standardHead(kind: ClubKind, loftDeg?: number): ClubHead {
 }
 
 /**
- * How far the bulge turns the face where it is struck from the face in its middle, degrees, positive right of the
+ * Returns how far the bulge turns the face where it is struck from the face in its middle, degrees, positive right of the
  * target: `strikeToeMm` is mm from the middle, positive towards the toe. 0 for a flat face.
  */
 export const bulgeTurnDeg = (head: ClubHead, hand: Hand, strikeToeMm: number): number =>

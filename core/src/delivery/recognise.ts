@@ -46,7 +46,7 @@ function byNumber(word: string | null, numbers: readonly number[]): Club | null 
   return kind === undefined ? null : findClub(`${first}-${kind}`);
 }
 
-/** The standard club a launch file's club text means (`7 Iron`, `7i`, `Driver 10.5°`, `SW56`), or null. */
+/** Returns the standard club a launch file's club text means (`7 Iron`, `7i`, `Driver 10.5°`, `SW56`), or null. */
 export function recogniseClub(text: string): Club | null {
   const tokens = tokensOf(text);
   const words = tokens.filter((token) => !/^\d/.test(token));

@@ -31,7 +31,7 @@ export function tiltFace(face: FacePointing, toeUpDeg: number, hand: Hand): Face
   };
 }
 
-/** A loft sleeve set `loftChangeDeg` higher (positive) or lower: more loft closes the face. */
+/** Returns a loft sleeve set `loftChangeDeg` higher (positive) or lower: more loft closes the face. */
 export const sleeveFace = (
   face: FacePointing,
   loftChangeDeg: number,

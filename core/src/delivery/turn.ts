@@ -15,7 +15,7 @@ import type { ClubHead } from './head.ts';
 export const loftOfTurnDeg = (byDeg: number, lieDeg: number, hand: Hand): number =>
   asRightHanded(byDeg, hand) / Math.tan(degToRad(lieDeg));
 
-/** The same delivery with the face turned by `byDeg`, positive right for both hands; the loft follows. */
+/** Returns the same delivery with the face turned by `byDeg`, positive right for both hands; the loft follows. */
 export function turnFace(delivery: Delivery, head: ClubHead, byDeg: number): Delivery {
   const loftDeg = delivery.dynamicLoftDeg + loftOfTurnDeg(byDeg, head.lieDeg, delivery.hand);
   return boundDelivery({

@@ -48,7 +48,7 @@ export const USUAL_SWINGS = {
   ballFaceSdDeg: 2,
 } as const;
 
-/** The usual strike of a kind of player who swings this club at a speed, m/s; beyond the two it lies between, the nearer. */
+/** Returns the usual strike of a kind of player who swings this club at a speed, m/s; beyond the two it lies between, the nearer. */
 export function usualStrike(
   club: Club,
   clubSpeedMps: number,
@@ -68,7 +68,7 @@ export function usualStrike(
   };
 }
 
-/** A usual full shot of a player with a club: along the line, face square, as high as usual on the face. */
+/** Returns a usual full shot of a player with a club: along the line, face square, as high as usual on the face. */
 export function plainDelivery(
   club: Club,
   hand: Hand,

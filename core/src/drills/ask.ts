@@ -23,20 +23,20 @@ type Asking = Pick<Drill, 'asks'>;
 const eachAsk = (of: (name: Ask) => number): StationAsk =>
   Object.fromEntries(ASKS.map((name) => [name, of(name)])) as unknown as StationAsk;
 
-/** An ask within what the drill can be laid for; angles it is not laid by are 0. */
+/** Returns an ask within what the drill can be laid for; angles it is not laid by are 0. */
 export const askWithin = ({ asks }: Asking, ask: StationAsk): StationAsk =>
   eachAsk((name) => {
     const range = asks[name];
     return range === undefined ? 0 : Math.max(range.min, Math.min(range.max, ask[name]));
   });
 
-/** How a drill is laid where nothing more is said. */
+/** Returns how a drill is laid where nothing more is said. */
 export const usualAsk = ({ asks }: Asking): StationAsk => eachAsk((name) => asks[name]?.usual ?? 0);
 
 const toHalf = (deg: number): number => Math.round(2 * deg) / 2 + 0;
 
 /**
- * What a drill's station asks for while a stage is worked on: the stage's aim, overdone the way it moves where the drill is
+ * Returns what a drill's station asks for while a stage is worked on: the stage's aim, overdone the way it moves where the drill is
  * felt and not gone through; laid as usual where the drill cannot be laid for that.
  */
 export function askOfStage(

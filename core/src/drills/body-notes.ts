@@ -29,7 +29,7 @@ export function mindedIn(notes: string): string {
   return [...named, ...(STIFF.test(notes) ? ['stiff'] : [])].join(', ');
 }
 
-/** Whether nothing is overdone at full speed: a back or a hip that is spoken of, a stiff body, an older player. */
+/** Returns whether nothing is overdone at full speed: a back or a hip that is spoken of, a stiff body, an older player. */
 export const goesGently = (notes: string, kind: PlayerKind | null = null): boolean =>
   kind === 'senior' ||
   STIFF.test(notes) ||

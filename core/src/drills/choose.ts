@@ -37,7 +37,7 @@ const loadsOf = (drill: Drill, bodyNotes: string): DrillWarning[] =>
     .filter((part) => drill.strains.includes(part))
     .map((part) => ({ kind: 'loads', part }));
 
-/** Whether a drill's own effect is the stage's move. */
+/** Returns whether a drill's own effect is the stage's move. */
 function movesAsWished({ movesPath, movesFace }: Drill, wish: DrillWish): boolean {
   if (wish.move === 'path') return wish.pathWay !== 0 && movesPath === wish.pathWay;
   // One that turns both is no drill for the face alone.
@@ -114,7 +114,7 @@ function judge(drill: Drill, wish: DrillWish): ChosenDrill {
 export const judgeDrills = (drills: readonly Drill[], wish: DrillWish): ChosenDrill[] =>
   drills.map((drill) => judge(drill, wish)).sort((a, b) => b.score - a.score);
 
-/** The ones to offer, of those judged: they make the stage's move and push nothing further outside its window. */
+/** Returns the ones to offer, of those judged: they make the stage's move and push nothing further outside its window. */
 export const offeredOf = (judged: readonly ChosenDrill[]): ChosenDrill[] =>
   judged.filter(({ worsens, makesMove }) => !worsens && makesMove);
 
@@ -151,7 +151,7 @@ export const steadyDrills = (drills: readonly Drill[], bodyNotes: string): Chose
     'steadies',
   );
 
-/** Where nothing is to be changed: drills that keep strike, start and routine as they are. */
+/** Returns the drills for where nothing is to be changed: those that keep strike, start and routine as they are. */
 export const maintenanceDrills = (drills: readonly Drill[], bodyNotes: string): ChosenDrill[] =>
   trained(
     drills,

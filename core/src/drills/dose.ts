@@ -51,6 +51,6 @@ const DOSES: Readonly<Record<DoseKind, readonly DoseStep[]>> = {
 /** What takes the place of a hard step. */
 const GENTLY = step('Ten balls at half speed, overdone a little');
 
-/** The steps of a drill; `gently` for a back or hip that hurts, is stiff or is old: nothing overdone at full speed. */
+/** Returns the steps of a drill; `gently` for a back or hip that hurts, is stiff or is old: nothing overdone at full speed. */
 export const doseOf = ({ dose }: Pick<Drill, 'dose'>, gently = false): readonly DoseStep[] =>
   DOSES[dose].map((one) => (gently && one.isHard ? GENTLY : one));

@@ -141,7 +141,7 @@ function stanceParts(c: LayoutContext): PlainPart[] {
   ];
 }
 
-/** What may be taped where a drill lays nothing out: the stance itself. */
+/** Returns what may be taped where a drill lays nothing out: the stance itself. */
 function stanceTape(c: LayoutContext): PlainTape[] {
   const { leadM, toesM } = stanceOf(c);
   return [
@@ -150,7 +150,7 @@ function stanceTape(c: LayoutContext): PlainTape[] {
   ];
 }
 
-/** A right-hander's parts laid out for a player, with the feet and the clubhead; lists what to tape. */
+/** Returns a right-hander's parts laid out for a player, with the feet and the clubhead; lists what to tape. */
 export function layOut(
   c: LayoutContext,
   parts: readonly PlainPart[],
@@ -184,10 +184,10 @@ export function layOut(
 
 export const BALL: PlainPart = { kind: 'ball', label: 'ball', alongM: 0, outM: 0 };
 
-/** How far out a peg stands at a distance ahead for a path, m: plain trigonometry. */
+/** Returns how far out a peg stands at a distance ahead for a path, m: plain trigonometry. */
 export const pegOutM = (alongM: number, pathDeg: number): number =>
   alongM * Math.tan(degToRad(pathDeg));
 
-/** The path a peg asks for, degrees, positive to the side it stands out on. */
+/** Returns the path a peg asks for, degrees, positive to the side it stands out on. */
 export const pathOfPegDeg = (alongM: number, outM: number): number =>
   radToDeg(Math.atan2(outM, alongM));

@@ -46,13 +46,13 @@ export const asDrill = (own: OwnDrillFacts): Drill => ({
   layout: (c: LayoutContext) => layOut(c, own.parts, []),
 });
 
-/** A drill of the catalogue or of the academy's own, or null. */
+/** Returns a drill of the catalogue or of the academy's own, or null. */
 export function drillBy(id: string, own: readonly OwnDrillFacts[]): Drill | null {
   const known = DRILLS.find((drill) => drill.id === id);
   const found = own.find((drill) => drill.id === id);
   return known ?? (found === undefined ? null : asDrill(found));
 }
 
-/** The kind of club whose head is so long: what a page keeps of it. */
+/** Returns the kind of club whose head is so long: what a page keeps of it. */
 export const kindOfHead = (headLengthM: number): ClubKind =>
   CLUB_KINDS.find((kind) => Math.abs(HEAD_LENGTH_M[kind] - headLengthM) < 1e-9) ?? 'iron';

@@ -34,7 +34,7 @@ export interface DrillWish {
 const NO_WAY_DEG = 0.1;
 const wayOf = (value: number): Way => (Math.abs(value) < NO_WAY_DEG ? 0 : value > 0 ? 1 : -1);
 
-/** Which way the balls were seen to start off: an eye's balls show it where no number does. */
+/** Returns which way the balls were seen to start off: an eye's balls show it where no number does. */
 const startOff = (plan: Plan, hand: Hand): Way => {
   const fact = plan.seen.find(({ figure }) => figure === 'startDirectionDeg');
   return fact === undefined ? 0 : wayOf(asRightHanded(fact.off, hand));

@@ -69,7 +69,7 @@ const knotOf = (timeS: number, s: ArrayLike<number>): PathKnot => ({
 });
 
 /**
- * How much longer the next step may be, after an error against its allowance: the rule of Hairer, Nørsett & Wanner,
+ * Returns how much longer the next step may be, after an error against its allowance: the rule of Hairer, Nørsett & Wanner,
  * §II.4, with a quarter for their fifth as exponent, which is two square roots.
  */
 function growth(error: number, allowed: number): number {
@@ -167,7 +167,7 @@ export function flyBall(launch: BallLaunch, options?: FlightOptions): Flight {
   };
 }
 
-/** Whether the launch itself lies outside the span the coefficients were fitted for. */
+/** Returns whether the launch itself lies outside the span the coefficients were fitted for. */
 function leavesFit(launch: BallLaunch, { aero, air }: ResolvedFlightOptions): boolean {
   const ratio = (spinRadPerSOf(launch) * 0.021335) / launch.ballSpeedMps;
   const reynolds = (air.densityKgM3 * launch.ballSpeedMps * 0.04267) / air.viscosityPaS;

@@ -61,7 +61,7 @@ function bounce({ forward, up, spin }: Motion, ground: Ground): Motion {
 }
 
 /**
- * How far the ball runs on after landing, m along its flight; negative when it comes back. Throws
+ * Returns how far the ball runs on after landing, m along its flight; negative when it comes back. Throws
  * RangeMisuse naming a bad value.
  */
 export function runM(landing: Landing, ground: Ground = FAIRWAY): number {

@@ -195,7 +195,7 @@ export class FlightKernel {
     return forces.write(stage, rates, at);
   }
 
-  /** A coordinate over the last trial step, of `h` seconds: 0 along, 1 up, 2 to the right. */
+  /** Returns a coordinate over the last trial step, of `h` seconds: 0 along, 1 up, 2 to the right. */
   curveOf(i: 0 | 1 | 2, h: number): Quintic {
     const { state, next, rates } = this;
     const [a, b] = [rates[i]!, rates[LAST_RATES + i]!];
@@ -243,7 +243,7 @@ export class FlightKernel {
   }
 
   /**
-   * The longest step from here through which wind is as its stages see it, s. Right above the ground it rises steeply,
+   * Returns the longest step from here through which wind is as its stages see it, s. Right above the ground it rises steeply,
    * and the pair's error hardly counts its first stage: a rising ball may not rise by more than some times its height.
    * A falling one may come down, not go on below the ground; one on the ground may rise through the lowest of the
    * profile, not come back through it.
@@ -281,7 +281,7 @@ export class FlightKernel {
     return step;
   }
 
-  /** The spin at a share of the last trial step of `h` seconds, rad/s: the cubic through it and its rate (Hermite). */
+  /** Returns the spin at a share of the last trial step of `h` seconds, rad/s: the cubic through it and its rate (Hermite). */
   spinAt(u: number, h: number): number {
     const { state, next, rates } = this;
     const rise = next[6]! - state[6]!;

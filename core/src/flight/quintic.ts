@@ -40,13 +40,13 @@ export class Quintic {
     return c[1]! + u * (2 * c[2]! + u * (3 * c[3]! + u * (4 * c[4]! + u * 5 * c[5]!)));
   }
 
-  /** The change of its slope for a whole step more, at `u`. */
+  /** Returns the change of its slope for a whole step more, at `u`. */
   private bendAt(u: number): number {
     const { c } = this;
     return 2 * c[2]! + u * (6 * c[3]! + u * (12 * c[4]! + u * 20 * c[5]!));
   }
 
-  /** The share after `from` at which it is at `level`, on the other side of which it ends. */
+  /** Returns the share after `from` at which it is at `level`, on the other side of which it ends. */
   shareAt(level: number, from = 0): number {
     let u = 1;
     for (let n = 0; n < NEWTON_TRIES; n++) {
@@ -58,7 +58,7 @@ export class Quintic {
     return rootOf((share) => this.at(share) - level, from, 1, SHARE_ERROR);
   }
 
-  /** The share at which it stops rising. */
+  /** Returns the share at which it stops rising. */
   shareOfTop(): number {
     let u = 0.5;
     for (let n = 0; n < NEWTON_TRIES; n++) {

@@ -12,7 +12,7 @@ export interface SimulatedShot {
 }
 
 /**
- * The whole shot: collision, then flight. Throws RangeMisuse, naming the field, when a number is
+ * Returns the whole shot: collision, then flight. Throws RangeMisuse, naming the field, when a number is
  * not finite or out of range; a delivery that strikes nothing gives outcome `notStruck`.
  */
 export function simulateShot(

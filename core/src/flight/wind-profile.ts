@@ -12,7 +12,7 @@ export const LOWEST_SHARE = (LOWEST_WIND_HEIGHT_M / WIND_REFERENCE_M) ** WIND_EX
 const OF_METRES = (1 / WIND_REFERENCE_M) ** WIND_EXPONENT;
 const OF_HUNDREDS = (100 / WIND_REFERENCE_M) ** WIND_EXPONENT;
 
-/** The wind at a height as a share of that at WIND_REFERENCE_M. */
+/** Returns the wind at a height as a share of that at WIND_REFERENCE_M. */
 export function windShare(heightM: number): number {
   if (heightM <= LOWEST_WIND_HEIGHT_M) return LOWEST_SHARE;
   if (heightM < 1) return OF_METRES * powerOf(heightM, WIND_EXPONENT, WIND_POWERS);

@@ -42,7 +42,7 @@ const notStruck = (spinLoftDeg: number): ShotLaunch => ({
 /** A face that closes on the ball slower than this strikes nothing, m/s. */
 const STILL_MPS = 1e-9;
 
-/** An angle in (−180, 180], degrees. */
+/** Returns an angle in (−180, 180], degrees. */
 const wrapped = (deg: number): number => (deg > 180 ? deg - 360 : deg <= -180 ? deg + 360 : deg);
 
 /** A vector along the face's axes. */
@@ -102,7 +102,7 @@ interface Push extends AlongFace {
   readonly isHeld: boolean;
 }
 
-/** The impulse on the ball, N·s; null where the face moves away from it. `v` is the ball as the club sees it come. */
+/** Returns the impulse on the ball, N·s; null where the face moves away from it. `v` is the ball as the club sees it come. */
 function pushOf(head: ClubHead, v: AlongFace, arm: AlongFace, f: AlongFace): Push | null {
   const approach = v.n * f.n + v.u * f.u + v.r * f.r;
   if (approach > -STILL_MPS) return null;

@@ -65,7 +65,7 @@ export function ballsAsJson(
   };
 }
 
-/** A name as a key: `Seen by` is `seenBy`. */
+/** Returns a name as a key: `Seen by` is `seenBy`. */
 const keyOf = (name: string): string =>
   name.toLowerCase().replace(/ (\p{L})/gu, (_, letter: string) => letter.toUpperCase());
 
@@ -83,7 +83,7 @@ function figureSchema(quantity: BallQuantity) {
   return { type: ['number', 'null'], minimum: min, maximum: max, description };
 }
 
-/** The JSON Schema (draft 2020-12) of `ballsAsJson`. */
+/** Returns the JSON Schema (draft 2020-12) of `ballsAsJson`. */
 export const ballsSchema = () => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   title: 'Balls of a lesson, as Loxos writes and reads them',

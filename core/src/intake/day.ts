@@ -19,25 +19,25 @@ const DAY =
 /** Seconds or milliseconds since 1970, as machines write moments. */
 const EPOCH = /^\d{10}(?:\d{3})?$/;
 
-/** The moment a count of seconds or milliseconds means, in Greenwich; null for any other text. */
+/** Returns the moment a count of seconds or milliseconds means, in Greenwich; null for any other text. */
 function epochIn(text: string): string | null {
   if (!EPOCH.test(text)) return null;
   const count = Number(text);
   return new Date(text.length > 10 ? count : 1000 * count).toISOString();
 }
 
-/** Whether a text says a moment in universal time, whose days begin anywhere in those of other places. */
+/** Returns whether a text says a moment in universal time, whose days begin anywhere in those of other places. */
 export const isUniversal = (text: string): boolean =>
   EPOCH.test(text) || (/:\d{2}(?:[.,]\d+)?\s*Z$/i.test(text) && dayIn(text) !== '');
 
-/** The day in a time as a file writes it, or nothing. */
+/** Returns the day in a time as a file writes it, or nothing. */
 export const dayIn = (hitAt: string): string =>
   hitAt === '' ? '' : (epochIn(hitAt)?.slice(0, 10) ?? DAY.exec(hitAt)?.[0] ?? '').trim();
 
 const LOCALES = [enGB, de, fr, es, sv];
 const WIDTHS = ['wide', 'abbreviated'] as const;
 
-/** The month a text names, from 1 to 12, in any of the languages; null where it names none. */
+/** Returns the month a text names, from 1 to 12, in any of the languages; null where it names none. */
 function monthNamed(text: string): number | null {
   const word = /\p{L}{3,}/u.exec(text)?.[0];
   if (word === undefined) return null;
@@ -77,7 +77,7 @@ function madeOut(text: string): WrittenDay {
 /** The day of a text that `dayIn` found. */
 const readDay = remembered(madeOut);
 
-/** The day of a text by an order; null where it cannot be made out, or the order is not known and matters. */
+/** Returns the day of a text by an order; null where it cannot be made out, or the order is not known and matters. */
 export function isoOf(text: string, order: DayOrder | null): string | null {
   const day = readDay(text);
   if (order !== null) return day[order];
@@ -86,7 +86,7 @@ export function isoOf(text: string, order: DayOrder | null): string | null {
 }
 
 /**
- * What stands first in the days of a file: what all of them can be read by, or else the day where the file is not in
+ * Returns what stands first in the days of a file: what all of them can be read by, or else the day where the file is not in
  * English (common practice, no source). Null where both can be, and it matters.
  */
 export function dayOrderOf(texts: Iterable<string>, language: string): DayOrder | null {
@@ -97,14 +97,14 @@ export function dayOrderOf(texts: Iterable<string>, language: string): DayOrder 
   return language === 'English' ? null : 'day-first';
 }
 
-/** A day as it is said: `3 April 2026`. */
+/** Returns a day as it is said: `3 April 2026`. */
 export const dayWords = (day: string): string => format(new Date(`${day}T12:00:00`), 'd MMMM yyyy');
 
 const TIME = /(\d{1,2}):(\d{2})(?::(\d{2}))?/;
 const ZONE = /:\d{2}(?:[.,]\d+)?\s*(Z|[+-]\d{2}:?\d{2})$/i;
 const DAY_MS = 24 * 60 * 60 * 1000;
 
-/** Whether two moments are of other days, in whatever zones: more than two days apart. */
+/** Returns whether two moments are of other days, in whatever zones: more than two days apart. */
 export const isFarFrom = (one: string, other: string): boolean =>
   Math.abs(Date.parse(one) - Date.parse(other)) > 2 * DAY_MS;
 
@@ -112,7 +112,7 @@ const AFTER_NOON = /p\.?m\b|午後|오후/i;
 const BEFORE_NOON = /a\.?m\b|午前|오전/i;
 
 /**
- * The moment in a text, as `2026-04-03T10:12:00+02:00`: its zone only where the text says it, its time as well; null
+ * Returns the moment in a text, as `2026-04-03T10:12:00+02:00`: its zone only where the text says it, its time as well; null
  * where no day can be made out.
  */
 export function momentIn(hitAt: string, order: DayOrder | null): string | null {

@@ -34,7 +34,7 @@ const OTHERS: readonly (readonly [readonly number[], string])[] = [
 const NOT_TEXT =
   'This is not a text file. Export the session as CSV (comma, semicolon or tab separated), .xlsx or JSON and drop that.';
 
-/** What a packed file holds, by its own table of contents; null where that cannot be read. */
+/** Returns what a packed file holds, by its own table of contents; null where that cannot be read. */
 function contentsOf(bytes: Uint8Array): { names: string[]; size: number } | null {
   const names: string[] = [];
   let size = 0;
@@ -77,11 +77,11 @@ async function readSpreadsheet(bytes: Uint8Array): Promise<Reading> {
   }
 }
 
-/** How much the beginning of a text names. */
+/** Returns how much the beginning of a text names. */
 const namedInText = (text: string): number =>
   Math.max(0, ...text.split(/\r\n|\n|\r/, 30).map((line) => namedIn(line.split(/[,;\t|]/))));
 
-/** The table in a file's bytes, whatever kind of file it is, or why there is none. Rejects for nothing. */
+/** Returns the table in a file's bytes, whatever kind of file it is, or why there is none. Rejects for nothing. */
 export async function readFileBytes(bytes: Uint8Array): Promise<Reading> {
   if (bytes.length === 0) return refuse('The file is empty.');
   const reading = await readAnyKind(bytes);

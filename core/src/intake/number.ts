@@ -16,7 +16,7 @@ export interface PlainFigure {
   readonly isEstimate: boolean;
 }
 
-/** A cell without what does not belong to its figure: `5.2*`, `5.2-` and `(5.2)` become 5.2, −5.2 and −5.2. */
+/** Returns a cell without what does not belong to its figure: `5.2*`, `5.2-` and `(5.2)` become 5.2, −5.2 and −5.2. */
 export function plainFigure(cell: string): PlainFigure {
   const text = cell
     .replace(/[‐‑‒–—−]/g, '-')
@@ -35,7 +35,7 @@ export function plainFigure(cell: string): PlainFigure {
   return { text: bare, isEstimate };
 }
 
-/** The number in `text` under a decimal rule, or null when its marks do not fit it. */
+/** Returns the number in `text` under a decimal rule, or null when its marks do not fit it. */
 export function parseNumber(text: string, decimal: Decimal): number | null {
   const plain = text.replace(/[−–]/g, '-');
   const [thousands, point] = decimal === 'dot' ? [',', '.'] : ['.', ','];

@@ -61,7 +61,7 @@ function unreadable({ rows, delimiter }: RawTable): ParsedLaunchFile {
   };
 }
 
-/** How much some rows look like the beginning of a file under a mark between cells. */
+/** Returns how much some rows look like the beginning of a file under a mark between cells. */
 function headScore(rows: readonly RawRow[]): number {
   const head = findHead(rows);
   return head === null ? 0 : namedIn(head.names) * 1000 + head.names.length;
@@ -91,7 +91,7 @@ function twinFinder(rows: readonly RawRow[], section: Section, options: IntakeOp
   };
 }
 
-/** The parts that are meant; undefined where any is not in the file: then it is not known what was. */
+/** Returns the parts that are meant; undefined where any is not in the file: then it is not known what was. */
 const meantIn = (
   { parts }: FoundParts,
   keys: readonly string[] | undefined,

@@ -19,7 +19,7 @@ const OF_KIND: Readonly<Record<SideKind, readonly Side[]>> = {
   high: ['up', 'down'],
 };
 
-/** What plus may stand for in a column of this kind; the first is how Loxos keeps it. */
+/** Returns what plus may stand for in a column of this kind; the first is how Loxos keeps it. */
 export const sidesOf = (kind: SideKind): readonly Side[] => OF_KIND[kind];
 
 const OPPOSITE: Readonly<Record<Side, Side>> = {

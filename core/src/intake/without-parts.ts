@@ -23,7 +23,7 @@ const wordsOf = (text: string): string[] =>
     .filter((word) => word !== '')
     .map(nameKey);
 
-/** Whether a text has every word of a name: `Jo` is not in `Jon Smith`. */
+/** Returns whether a text has every word of a name: `Jo` is not in `Jon Smith`. */
 function holdsName(text: string, name: string): boolean {
   const words = new Set(wordsOf(text));
   return wordsOf(name).every((word) => words.has(word));
@@ -58,7 +58,7 @@ function linesOf(
   );
 }
 
-/** The file without some of its parts; null where it has nothing of them. */
+/** Returns the file without some of its parts; null where it has nothing of them. */
 export function withoutParts(
   table: RawTable,
   options: IntakeOptions,

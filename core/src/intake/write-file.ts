@@ -70,7 +70,7 @@ const PLUS: Readonly<Record<SideKind, string>> = {
   high: 'up +',
 };
 
-/** The name of a column in Loxos' own files: with its unit and what plus is in it. */
+/** Returns the name of a column in Loxos' own files: with its unit and what plus is in it. */
 export function ownName(quantity: BallQuantity): string {
   const { label, unit, side } = infoOf(quantity);
   return `${label} (${[unit, PLUS[side]].filter((part) => part !== '').join('; ')})`;

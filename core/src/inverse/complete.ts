@@ -34,7 +34,7 @@ function speedFromBall(ball: MeasuredBall, delivery: Delivery, head: ClubHead): 
   return smashFactor > 0 ? Math.min(ball.ballSpeedMps / smashFactor, FASTEST_CLUB_MPS) : null;
 }
 
-/** The dynamic loft that launches as measured, by the secant; null where none does. */
+/** Returns the dynamic loft that launches as measured, by the secant; null where none does. */
 function loftOfLaunch(delivery: Delivery, head: ClubHead, launchAngleDeg: number): number | null {
   const launchAt = (dynamicLoftDeg: number): number | null => {
     const shot = strike({ ...delivery, dynamicLoftDeg }, head);
@@ -54,7 +54,7 @@ function loftOfLaunch(delivery: Delivery, head: ClubHead, launchAngleDeg: number
 }
 
 /**
- * The delivery of a ball whose club, face and path are known, completed from the club's usual values; null
+ * Returns the delivery of a ball whose club, face and path are known, completed from the club's usual values; null
  * when one of the three is missing. A loft that must be assumed follows the face; where the launch was
  * measured, it is the loft that launches so.
  */

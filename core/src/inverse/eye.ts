@@ -17,7 +17,7 @@ export const EYE_ACCURACY = {
   carryShare: 0.07,
 } as const;
 
-/** The eye's errors for a ball of this carry, m, one standard deviation; smaller at the start where a post was laid. */
+/** Returns the eye's errors for a ball of this carry, m, one standard deviation; smaller at the start where a post was laid. */
 export function eyeAccuracy(carryM: number, hasPost = false): Partial<DeviceAccuracy> {
   const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
   return {
@@ -69,7 +69,7 @@ export const usualCarryM = (
 const amount = (way: EyeWay, of: Readonly<Record<0 | 1 | 2, number>>): number =>
   Math.sign(way) * of[Math.abs(way) as 0 | 1 | 2];
 
-/** A tapped flight as figures of a ball; a finish that was seen stands instead of the bend. */
+/** Returns a tapped flight as figures of a ball; a finish that was seen stands instead of the bend. */
 export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {
   return {
     startDirectionDeg: amount(tap.start, EYE_AMOUNTS.startDeg),

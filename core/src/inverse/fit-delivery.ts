@@ -163,7 +163,7 @@ const ranAway = (problem: DeliveryProblem, x: Float64Array): boolean =>
     return !(x[i]! > min + AT_END && x[i]! < max - AT_END);
   });
 
-/** The fitted delivery; null when the model has no ball like the one observed. */
+/** Returns the fitted delivery; null when the model has no ball like the one observed. */
 export function fitDelivery(problem: DeliveryProblem, withIntervals = true): FittedDelivery | null {
   const fit = search(problem, withIntervals);
   if (fit === null || !Number.isFinite(fit.cost) || ranAway(problem, fit.x)) return null;

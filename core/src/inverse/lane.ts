@@ -33,7 +33,7 @@ export interface Lane {
 
 const EXACT_SD = 1e-3;
 
-/** The lane for a shape; null when no face and path of this club give it. */
+/** Returns the lane for a shape; null when no face and path of this club give it. */
 export function laneFor(
   shape: WantedShape,
   base: Delivery,

@@ -139,7 +139,7 @@ function observations(ball: ObservedBall, accuracy: DeviceAccuracy): Observation
 const has = (observed: readonly Observation[], quantity: ObservedQuantity): boolean =>
   observed.some((o) => o.quantity === quantity);
 
-/** Which fields the observations settle. */
+/** Returns which fields the observations settle. */
 function unknownsFor(observed: readonly Observation[], solveAttack: boolean): DeliveryField[] {
   const unknown: DeliveryField[] = ['faceAngleDeg', 'clubPathDeg'];
   if (has(observed, 'ballSpeedMps') || has(observed, 'carryM')) unknown.push('clubSpeedMps');
@@ -155,7 +155,7 @@ interface Assumption {
   readonly words: string | null;
 }
 
-/** What has to be taken near its usual value. */
+/** Returns what has to be taken near its usual value. */
 function assumptionsFor(
   unknown: readonly DeliveryField[],
   options: SolveOptions,
@@ -183,7 +183,7 @@ const isMoved = (field: DeliveryField, observed: readonly Observation[]): boolea
   field === 'attackAngleDeg' && has(observed, 'spinRateRpm') && has(observed, 'launchAngleDeg');
 
 /**
- * The delivery behind a ball, from ball data alone. Face and path need a start direction and one of
+ * Returns the delivery behind a ball, from ball data alone. Face and path need a start direction and one of
  * spin axis, offline or curve. What a ball cannot tell (attack, strike, often loft) is taken near its usual
  * value and widens the intervals. Never throws for a ball; null with a reason where there is no delivery.
  */

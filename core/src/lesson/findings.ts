@@ -107,7 +107,7 @@ const judgeOf =
     });
   };
 
-/** Whether the last block of the visit before held: judged on what was named for it. */
+/** Returns whether the last block of the visit before held: judged on what was named for it. */
 function heldOf(
   plan: Plan,
   { stage }: LessonWork,
@@ -120,7 +120,7 @@ function heldOf(
   return judgeWork([last, first], { plan, stage: named ?? stage, bands, isOtherVisit: true });
 }
 
-/** The drills given, judged for what is worked on now. */
+/** Returns the drills given, judged for what is worked on now. */
 function inUseOf(plan: Plan, work: LessonWork, facts: LessonFacts): DrillInUse[] {
   const given = facts.givenIds.flatMap((id) => facts.drills.filter((drill) => drill.id === id));
   return judgeDrills(given, wishOfWork(plan, work, facts)).map((chosen): DrillInUse => {
@@ -130,7 +130,7 @@ function inUseOf(plan: Plan, work: LessonWork, facts: LessonFacts): DrillInUse[]
   });
 }
 
-/** A lesson's findings of one club; null where nothing is decided of it. */
+/** Returns a lesson's findings of one club; null where nothing is decided of it. */
 export function lessonFindings(club: ReadClub, facts: LessonFacts): LessonFindings | null {
   const { plan, blocks } = club;
   if (plan === null) return null;

@@ -26,7 +26,7 @@ export type PagePoint =
 /** More than two are not remembered. */
 export const POINTS_AT_MOST = 2;
 
-/** What is said where no stage is worked on. */
+/** Returns what is said where no stage is worked on. */
 function withoutStage(plan: Plan, basicsFirst: boolean): PagePoint[] {
   switch (plan.answer) {
     case 'steady':
@@ -51,7 +51,7 @@ function cureOf(trace: CauseTrace | null): PagePoint[] {
   return [{ kind: 'cure', link: cause.link, value: cause.value }];
 }
 
-/** The points of a page, the first first. `drills`: those that are used and fit. */
+/** Returns the points of a page, the first first. `drills`: those that are used and fit. */
 export function pagePoints(
   plan: Plan | null,
   work: Pick<LessonWork, 'stage' | 'trace' | 'basicsFirst'> | null,

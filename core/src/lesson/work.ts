@@ -53,7 +53,7 @@ export interface LessonWork {
   readonly all: readonly ChosenDrill[];
 }
 
-/** Where no stage is worked on: what steadies a two-way miss, what keeps a good one, what is likely to be asked for. */
+/** Returns the drills for where no stage is worked on: what steadies a two-way miss, what keeps a good one, what is likely to be asked for. */
 function drillsWithoutStage(input: WorkInput): Pick<LessonWork, 'offered' | 'all'> {
   const { plan, bodyNotes = '', drills = DRILLS } = input;
   const only = (all: readonly ChosenDrill[]) => ({ offered: all, all });
@@ -69,7 +69,7 @@ function drillsWithoutStage(input: WorkInput): Pick<LessonWork, 'offered' | 'all
 const isBasicsFirst = ({ answer, ballIds }: Plan): boolean =>
   (answer === 'look' || answer === 'try') && ballIds.length < PLAN_DEFAULTS.fewBalls;
 
-/** What is asked of a drill while a stage is worked on, or while none is. */
+/** Returns what is asked of a drill while a stage is worked on, or while none is. */
 export function wishOfWork(
   plan: Plan,
   { stage, trace }: Pick<LessonWork, 'stage' | 'trace'>,
@@ -87,7 +87,7 @@ export function wishOfWork(
   });
 }
 
-/** The work of a lesson with one club. */
+/** Returns the work of a lesson with one club. */
 export function workOf(input: WorkInput): LessonWork {
   const { plan, hand, bands = DEFAULT_BANDS, observations = {}, bodyNotes = '' } = input;
   const { effects = [], drills = DRILLS } = input;
@@ -126,7 +126,7 @@ export interface BlockAim {
   readonly targets: Stage['targets'];
 }
 
-/** What the next block is judged on while a stage is worked on. */
+/** Returns what the next block is judged on while a stage is worked on. */
 export const aimOfStage = ({ move, judged, targets }: Stage): BlockAim => ({
   move,
   judged,

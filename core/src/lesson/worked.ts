@@ -79,7 +79,7 @@ export function observationsIn(lesson: HeldLesson, club: string | null): Observa
 const aimsOf = ({ blocks }: Pick<HeldLesson, 'blocks'>): BlockAims =>
   Object.fromEntries(blocks.map(({ id, aim }) => [id, aim]));
 
-/** Whether a block of today is being hit right now: the next block ends the one before. */
+/** Returns whether a block of today is being hit right now: the next block ends the one before. */
 function isBeingHit(block: ReadBlock, lesson: HeldLesson, { views }: LessonReading): boolean {
   const underWay = lesson.blocks.at(-1);
   const isEnded = underWay !== undefined && underWay.id !== block.blockId;

@@ -8,6 +8,6 @@ export const handSign = (hand: Hand): 1 | -1 => (hand === 'left' ? -1 : 1);
 /** −0 printed or compared as 0. */
 export const plusZero = (value: number): number => (value === 0 ? 0 : value);
 
-/** The same horizontal quantity seen by a right-hander: positive in-to-out, open, push, fade. */
+/** Returns the same horizontal quantity seen by a right-hander: positive in-to-out, open, push, fade. */
 export const asRightHanded = (value: number, hand: Hand): number =>
   plusZero(value * handSign(hand));

@@ -25,6 +25,6 @@ export const faceWord = (faceAngleDeg: number, hand: Hand, withinDeg = 0): FaceW
 export const startWord = (startDirectionDeg: number, hand: Hand, withinDeg = 0): StartWord =>
   pick<StartWord>(asRightHanded(startDirectionDeg, hand), withinDeg, 'pull', 'straight', 'push');
 
-/** The side a signed horizontal value lies on, whatever the hand. */
+/** Returns the side a signed horizontal value lies on, whatever the hand. */
 export const sideOf = (value: number, within = 0): BendSide =>
   pick<BendSide>(value, within, 'left', 'none', 'right');

@@ -1,4 +1,4 @@
-/** The value that stands most often among some, and how often; null of none. Of several the one that came first. */
+/** Returns the value that stands most often among some, and how often; null of none. Of several the one that came first. */
 export function commonest<T>(
   values: readonly T[],
 ): { readonly value: T; readonly count: number } | null {

@@ -19,7 +19,7 @@ export interface FittedLine {
 /** Points a line has at least, so that something is left over to say how sure it is. */
 const POINTS_AT_LEAST = 3;
 
-/** The line through some points; null for fewer than three, or all at one x. */
+/** Returns the line through some points; null for fewer than three, or all at one x. */
 export function fittedLine(xs: readonly number[], ys: readonly number[]): FittedLine | null {
   const count = xs.length;
   if (count !== ys.length) throw new RangeError(`${count} places and ${ys.length} values`);

@@ -114,7 +114,7 @@ function covarianceOf(problem: FitProblem, x: Float64Array): Float64Array | null
 }
 
 /**
- * The least-squares answer from `start`, with its covariance unless that is not wanted; or null
+ * Returns the least-squares answer from `start`, with its covariance unless that is not wanted; or null
  * when the model has no answer along the way.
  */
 export function leastSquares(problem: FitProblem, withCovariance = true): Fit | null {

@@ -36,7 +36,7 @@ function weighed(estimates: readonly Estimate[], variance: number) {
   return { weight, value, q };
 }
 
-/** The variance between at which the scatter is what the errors explain. */
+/** Returns the variance between at which the scatter is what the errors explain. */
 function varianceBetween(estimates: readonly Estimate[]): number {
   const wanted = estimates.length - 1;
   if (weighed(estimates, 0).q <= wanted) return 0;

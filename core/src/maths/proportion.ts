@@ -17,7 +17,7 @@ export interface Proportion extends Share {
   readonly high: number;
 }
 
-/** A share with its 95 % interval; null of nothing. */
+/** Returns a share with its 95 % interval; null of nothing. */
 export function proportionOf(had: number, of: number): Proportion | null {
   if (of === 0) return null;
   const [share, z2] = [had / of, NORMAL_975 ** 2];
@@ -27,7 +27,7 @@ export function proportionOf(had: number, of: number): Proportion | null {
   return { share, low: Math.max(0, middle - half), high: Math.min(1, middle + half), had, of };
 }
 
-/** The 95 % interval of the share after less the one before; null where one is of nothing. */
+/** Returns the 95 % interval of the share after less the one before; null where one is of nothing. */
 export function shareGrew(before: Share, after: Share): { low: number; high: number } | null {
   const [b, a] = [proportionOf(before.had, before.of), proportionOf(after.had, after.of)];
   if (b === null || a === null) return null;
@@ -39,7 +39,7 @@ export function shareGrew(before: Share, after: Share): { low: number; high: num
 }
 
 /**
- * The chance that at least `count` of `of` fall to one side where each side is as likely: below 1 − level, the exact one-sided
+ * Returns the chance that at least `count` of `of` fall to one side where each side is as likely: below 1 − level, the exact one-sided
  * lower bound of the share (Clopper & Pearson 1934, Biometrika 26:404) is above one half.
  */
 export function tailOfHalf(count: number, of: number): number {

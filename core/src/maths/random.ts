@@ -16,7 +16,7 @@ export function seededRandom(seed: number): Random {
   };
 }
 
-/** A normal deviate of mean 0 and standard deviation 1 (Box & Muller 1958, Ann. Math. Stat. 29:610). */
+/** Returns a normal deviate of mean 0 and standard deviation 1 (Box & Muller 1958, Ann. Math. Stat. 29:610). */
 export function gaussian(random: Random): number {
   const radius = Math.sqrt(-2 * Math.log(1 - random()));
   return radius * Math.cos(2 * Math.PI * random());

@@ -23,7 +23,7 @@ export interface Robust {
 
 const clipped = (value: number): number => Math.max(-HUBER_K, Math.min(HUBER_K, value));
 
-/** The robust middle, spread and error of the middle; null for no values. */
+/** Returns the robust middle, spread and error of the middle; null for no values. */
 export function robustOf(values: readonly number[]): Robust | null {
   const count = values.length;
   if (count === 0) return null;

@@ -12,7 +12,7 @@ export function standardDeviation(values: readonly number[]): number {
   return Math.sqrt(squares / (values.length - 1));
 }
 
-/** The middle value, or the mean of the two middle ones; NaN for none. */
+/** Returns the middle value, or the mean of the two middle ones; NaN for none. */
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   const half = sorted.length >> 1;

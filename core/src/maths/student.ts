@@ -61,7 +61,7 @@ const DEGREES_STEP = 0.05;
 const MEMORY = new Map<number, Map<number, number>>();
 const NEAR_ENOUGH = 1e-10;
 
-/** The point by Newton's steps kept inside a bracket (Numerical Recipes, 3rd ed., §9.4, from memory). */
+/** Returns the point by Newton's steps kept inside a bracket (Numerical Recipes, 3rd ed., §9.4, from memory). */
 function findPoint(p: number, degrees: number): number {
   let [low, high] = [0, 2];
   while (tCumulative(high, degrees) < p && high < 1e9) high *= 2;
@@ -81,7 +81,7 @@ function findPoint(p: number, degrees: number): number {
   return t;
 }
 
-/** The point that T stays below with probability `p`, 0.5 ≤ p < 1; `degrees` from 1, taken down to a step of 0.05. */
+/** Returns the point that T stays below with probability `p`, 0.5 ≤ p < 1; `degrees` from 1, taken down to a step of 0.05. */
 export function tQuantile(p: number, degrees: number): number {
   const key = Math.max(1, Math.floor(degrees / DEGREES_STEP + 1e-9)) * DEGREES_STEP;
   const table = MEMORY.get(p) ?? new Map<number, number>();

@@ -28,13 +28,13 @@ export interface TwoWay {
   readonly of: number;
 }
 
-/** Whether so many to the left and to the right of some make a miss two-way: no typical ball. */
+/** Returns whether so many to the left and to the right of some make a miss two-way: no typical ball. */
 export function isTwoWay(left: number, right: number, of: number): boolean {
   const { twoWayBalls, twoWayShare } = PLAN_DEFAULTS;
   return of >= twoWayBalls && Math.min(left, right) >= twoWayShare * of;
 }
 
-/** The balls beyond the acceptable width to either side; null where the miss is not two-way. */
+/** Returns the balls beyond the acceptable width to either side; null where the miss is not two-way. */
 export function twoWayOf(read: ReadGroup, wanted: WantedNumbers): TwoWay | null {
   const counted = new Set(read.group.countedIds);
   const offs = read.views.flatMap((view) => {

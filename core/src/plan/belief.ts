@@ -45,7 +45,7 @@ const USUAL_SCATTER: PathFace = {
   both: COUPLING_PRIOR.slope * USUAL_SWINGS.ballPathSdDeg ** 2,
 };
 
-/** The scatter of face and path over balls, drawn towards the usual one; of taps, which come in steps, the usual one alone. */
+/** Returns the scatter of face and path over balls, drawn towards the usual one; of taps, which come in steps, the usual one alone. */
 export function scatterOf(read: ReadGroup, counted: ReadonlySet<string>): PathFace {
   if (read.group.inferred?.byEye === true) return USUAL_SCATTER;
   const balls = read.views.flatMap(({ id, faceAngleDeg: face, clubPathDeg: path }) =>
@@ -74,7 +74,7 @@ export function scatterOf(read: ReadGroup, counted: ReadonlySet<string>): PathFa
   };
 }
 
-/** What all balls of a monitor share: its alignment turns face and path alike, the rest is each figure's own. */
+/** Returns what all balls of a monitor share: its alignment turns face and path alike, the rest is each figure's own. */
 function sharedOf({ accuracy }: ResolvedContext): PathFace {
   const face = (SHARED_ERROR_SHARE * accuracy.faceAngleDeg) ** 2;
   const path = (SHARED_ERROR_SHARE * accuracy.clubPathDeg) ** 2;
@@ -82,7 +82,7 @@ function sharedOf({ accuracy }: ResolvedContext): PathFace {
 }
 
 /**
- * How much wider a mean is than its scatter says, since a handful does not know that either: the variance of Student's t over that of
+ * Returns how much wider a mean is than its scatter says, since a handful does not know that either: the variance of Student's t over that of
  * the normal.
  */
 function doubtOf(balls: number): number {

@@ -80,7 +80,7 @@ export function ballsAfter(
   });
 }
 
-/** What they do on average. */
+/** Returns what they do on average. */
 export const afterMove = (delivery: Delivery, move: WholeMove, context: ChanceContext): Middle =>
   middleOf(ballsAfter(delivery, move, context), context.wanted);
 
@@ -90,7 +90,7 @@ export const possibleOf = (
 ): readonly Possible[] =>
   deliveries.map((delivery) => ({ delivery, now: afterMove(delivery, NO_MOVE, context) }));
 
-/** Whether what comes after beats now by as much as matters: in metres of miss, or the shape that was asked for. */
+/** Returns whether what comes after beats now by as much as matters: in metres of miss, or the shape that was asked for. */
 export function gains(
   now: Middle,
   after: Middle,

@@ -57,7 +57,7 @@ export interface Chances {
 /** Ball speed that is lost is the strike's in so many of ten: another club or other balls lose it too (common practice, no source). */
 const STRIKE_OF_SPEED_LOST = 0.8;
 
-/** The chance that the balls are struck beyond the middle of the face; null where they are not, or nothing tells. */
+/** Returns the chance that the balls are struck beyond the middle of the face; null where they are not, or nothing tells. */
 function strikeOffIn({ group }: ReadGroup, seen: readonly SeenFact[]): number | null {
   const own = seen.find(({ figure }) => figure === 'strikeToeMm');
   const fact = group.facts.find(({ kind }) => kind === 'struck' || kind === 'speed-lost');
@@ -75,7 +75,7 @@ function strikeOffIn({ group }: ReadGroup, seen: readonly SeenFact[]): number | 
 const beyondWindow = (toeMm: number, half95: number): number =>
   1 - normalTail((Math.abs(toeMm) - STRIKE_WINDOW_MM) / Math.max(1e-9, half95 / NORMAL_975));
 
-/** The chance that face and path differ by more than a straight ball bears. */
+/** Returns the chance that face and path differ by more than a straight ball bears. */
 function gapBeyond({ normal, fields }: Belief, basis: PlanBasis): number {
   const weights = gapOf(fields);
   const gap = weights.reduce((sum, weight, i) => sum + weight * normal.mean[i]!, 0);
@@ -87,7 +87,7 @@ function gapBeyond({ normal, fields }: Belief, basis: PlanBasis): number {
 /** Beyond the middles that may be and the wanted ones, degrees: balls scatter, and moves are made. */
 const BEYOND_DEG = 9;
 
-/** Where balls land for whatever the player may deliver and be moved to. */
+/** Returns where balls land for whatever the player may deliver and be moved to. */
 function surfaceFor({ fields }: Belief, { cloud, wanted, context }: PlanBasis) {
   const { typical, head } = cloud;
   const span = (a: number, b: number): readonly [number, number] => [
@@ -125,7 +125,7 @@ export function believedIn(
   return { belief, possible, middle: typical, chance };
 }
 
-/** A basis for a player whose middle delivery is another, read off the surface: enough to choose a route. */
+/** Returns a basis for a player whose middle delivery is another, read off the surface: enough to choose a route. */
 function quickBasis(delivery: Delivery, chance: ChanceContext, basis: PlanBasis): PlanBasis {
   const at = ({ pathDeg, faceDeg, turnDeg = 0, toeMm }: Placement) => ({
     ...afterMove(
@@ -232,7 +232,7 @@ function looksAt({ read, believed, basis, seen, routeAt }: LookInput): Look[] {
 
 const HIT_MORE: Look = { kind: 'balls', promised: 0, balls: null, answers: [] };
 
-/** Whether the answers of a look lead anywhere else than each other: else it is no question. */
+/** Returns whether the answers of a look lead anywhere else than each other: else it is no question. */
 const parts = ({ answers }: Look): boolean =>
   answers.length === 0 || new Set(answers.map(({ move }) => move)).size > 1;
 

@@ -33,7 +33,7 @@ const around = (slope: number, sd: number, balls: number): Coupling => {
   return { slope: bounded, low: slope - NORMAL_975 * sd, high: slope + NORMAL_975 * sd, balls };
 };
 
-/** The coupling in measured balls; those read backwards say nothing of it and are not to be given. */
+/** Returns the coupling in measured balls; those read backwards say nothing of it and are not to be given. */
 export function couplingOf(balls: readonly FacePath[]): Coupling {
   const { slope: prior, sd: priorSd } = COUPLING_PRIOR;
   const n = balls.length;

@@ -93,7 +93,7 @@ interface Branch {
 const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, x, i) => sum + x * b[i]!, 0);
 
-/** What a look would show of each that may be, what is then believed and worked on, and whether that gains. */
+/** Returns what a look would show of each that may be, what is then believed and worked on, and whether that gains. */
 function branchesOf(basis: LookBasis, { weights, sd, putDown, shows }: Measures): Branch[] {
   const { belief, possible, context, routeAt, lieDeg } = basis;
   const noises = normalPoints(possible.length, weights.length);
@@ -155,7 +155,7 @@ const three = <T extends LookShows>(
 const strikeAt = (toeMm: number): EyeStrike =>
   three(toeMm, SHOWS_FROM.strikeMm, ['heel', 'middle', 'toe']);
 
-/** A face sprayed: where on it the balls are struck; put down in three places, and no finer. */
+/** Returns a face sprayed: where on it the balls are struck; put down in three places, and no finer. */
 export const strikeLook = (basis: LookBasis): Look =>
   lookOf(basis, {
     kind: 'strike',
@@ -168,7 +168,7 @@ export const strikeLook = (basis: LookBasis): Look =>
 /** Step of a field over which the start's slope is taken, in its unit. */
 const SLOPE_STEP = 0.5;
 
-/** A start post on the line: which side of it the balls pass. */
+/** Returns a start post on the line: which side of it the balls pass. */
 export function postLook(basis: LookBasis): Look {
   const { belief, context } = basis;
   const { fields, normal } = belief;
@@ -187,7 +187,7 @@ export function postLook(basis: LookBasis): Look {
   });
 }
 
-/** A monitor: face and path are then known. */
+/** Returns a monitor: face and path are then known. */
 export const monitorLook = (basis: LookBasis): Look =>
   lookOf(basis, {
     kind: 'monitor',

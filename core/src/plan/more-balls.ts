@@ -34,7 +34,7 @@ const MEANS = 8;
 /** Below this share of what is not known their scatter is not what is in the way: more balls help nothing. */
 const OWN_SHARE = 0.3;
 
-/** What is believed once so many more were hit, at a mean they may come to. */
+/** Returns what is believed once so many more were hit, at a mean they may come to. */
 function withMore(
   { belief, balls }: MoreBallsInput,
   more: number,
@@ -58,7 +58,7 @@ function withMore(
 const times = ({ path, face, both }: PathFace, share: number): number[] =>
   [path, both, both, face].map((value) => share * value);
 
-/** Whether what is not known of the face is the scatter of these balls, rather than an error they all share. */
+/** Returns whether what is not known of the face is the scatter of these balls, rather than an error they all share. */
 function isScatterInTheWay({
   belief: { fields, normal, scatter },
   balls,
@@ -67,7 +67,7 @@ function isScatterInTheWay({
   return scatter.face / balls >= OWN_SHARE * normal.covariance[face * fields.length + face]!;
 }
 
-/** The fewest of the numbers a coach would ask for that settle it in three of four; null where none does. */
+/** Returns the fewest of the numbers a coach would ask for that settle it in three of four; null where none does. */
 export function ballsThatSettle(input: MoreBallsInput): MoreBalls | null {
   const { belief, basis, balls, chance, routeAt } = input;
   if (!isScatterInTheWay(input)) return null;

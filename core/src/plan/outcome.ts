@@ -57,7 +57,7 @@ const MOST_BALLS = 30;
 /** Local error allowed to a step, m and m/s: the landing is then right to a few cm, of metres that are asked for. */
 const STEP_ERROR = 1e-2;
 
-/** A cloud whose balls lie round the typical one as given. */
+/** Returns a cloud whose balls lie round the typical one as given. */
 export const cloudAround = (
   typical: Delivery,
   head: ClubHead,
@@ -111,7 +111,7 @@ function deliveriesAt({ head, typical, spread }: Cloud, at: Placement): Delivery
   );
 }
 
-/** A ball turned with everything about the player: what aiming elsewhere does. */
+/** Returns a ball turned with everything about the player: what aiming elsewhere does. */
 export function turned(ball: Landed, byDeg: number): Landed {
   if (byDeg === 0) return ball;
   const [sine, cosine] = [Math.sin((byDeg * Math.PI) / 180), Math.cos((byDeg * Math.PI) / 180)];
@@ -123,7 +123,7 @@ export function turned(ball: Landed, byDeg: number): Landed {
   };
 }
 
-/** A miss in m: distance from the finish, doubled on the side that is ruled out. */
+/** Returns a miss in m: distance from the finish, doubled on the side that is ruled out. */
 export function missOf(offlineM: number, { finishM, ruledOut }: WantedNumbers): number {
   const off = offlineM - finishM;
   const doubled = (ruledOut === 'never left' && off < 0) || (ruledOut === 'never right' && off > 0);
@@ -171,7 +171,7 @@ function commonName(
   return { name, nameShare: balls.length === 0 ? 0 : count / balls.length };
 }
 
-/** What the player's balls would do with their mean there. */
+/** Returns what the player's balls would do with their mean there. */
 export function outcomeAt(
   cloud: Cloud,
   at: Placement,

@@ -78,7 +78,7 @@ function couplingIn(read: ReadGroup, counted: ReadonlySet<string>): Coupling {
   );
 }
 
-/** What is worked on: the coach's choice, else the academy's rule where its route is open, else the balls'. */
+/** Returns what is worked on: the coach's choice, else the academy's rule where its route is open, else the balls'. */
 function chosenOf(
   routes: readonly Route[],
   best: number,
@@ -93,13 +93,13 @@ function chosenOf(
   return { chosen: isRuled ? ruled : best, chosenBy: isRuled ? 'academy' : 'balls' };
 }
 
-/** What must be settled before anything is decided; null where nothing is. */
+/** Returns what must be settled before anything is decided; null where nothing is. */
 function questionOf(read: ReadGroup, isNotWanted: boolean): Question | null {
   if (isFileInDoubt(read)) return 'check the file';
   return isNotWanted ? 'not wanted of this club' : null;
 }
 
-/** The plan for a club's balls already read; null where face and path are not known, or the club is not. */
+/** Returns the plan for a club's balls already read; null where face and path are not known, or the club is not. */
 export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const { group } = read;
   const { typical } = group;

@@ -78,7 +78,7 @@ export interface RouteInput {
 
 export type StraightMiss = 'pull' | 'push';
 
-/** A straight pull or push: the path beyond its window, the face about square to it. */
+/** Returns a straight pull or push: the path beyond its window, the face about square to it. */
 export function straightMissOf({
   hand,
   pathDeg,
@@ -109,7 +109,7 @@ function pathRoute(i: RouteInput): PlacedStage[] {
     : [first, { move: 'face', at: { pathDeg: wanted.pathDeg, faceDeg: wanted.faceDeg } }];
 }
 
-/** The face to the line; the path second, the face held where the first stage put it. */
+/** Returns the face to the line; the path second, the face held where the first stage put it. */
 function faceRoute({ wanted, pathDeg }: RouteInput): PlacedStage[] {
   const first: PlacedStage = { move: 'face', at: { pathDeg, faceDeg: wanted.faceDeg } };
   const ends =
@@ -134,7 +134,7 @@ function togetherRoute({ wanted, pathDeg, faceDeg, isGapOff }: RouteInput): Plac
     : [first, { move: 'face', at: { pathDeg: wanted.pathDeg, faceDeg: wanted.faceDeg } }];
 }
 
-/** The face to the path (a straight puller's a little past it), let it bend, then both back to the line. */
+/** Returns the face to the path (a straight puller's a little past it), let it bend, then both back to the line. */
 function gapRoute(i: RouteInput, straight: StraightMiss | null): PlacedStage[] {
   const { wanted, pathDeg, hand } = i;
   const past = straight === 'pull' ? -ROUTE_DEFAULTS.gapFirstDeg * handSign(hand) : 0;
@@ -144,7 +144,7 @@ function gapRoute(i: RouteInput, straight: StraightMiss | null): PlacedStage[] {
   ];
 }
 
-/** The routes open to a player, in the order coaches would think of them. */
+/** Returns the routes open to a player, in the order coaches would think of them. */
 export function placeRoutes(i: RouteInput): PlacedRoute[] {
   const { wanted, pathDeg, faceDeg } = i;
   const straight = straightMissOf(i);

@@ -46,7 +46,7 @@ export interface SeenFact {
 /** Half of the step an eye's tap comes in: start, degrees; bend, share of carry; strike, mm. A tap is beyond only as a whole. */
 const TAP_HALF = { startDeg: 1.5, bendShare: 0.0249, strikeMm: 6.9 } as const;
 
-/** What of a flight is as it should be. A flight nobody asked to be straight may be a draw or a fade that comes back. */
+/** Returns what of a flight is as it should be. A flight nobody asked to be straight may be a draw or a fade that comes back. */
 export function seenSpans(
   wanted: WantedNumbers,
   isSaid: boolean,
@@ -77,7 +77,7 @@ const tapHalf = (figure: FlightFact, carryM: number): number => {
   return figure === 'strikeToeMm' ? TAP_HALF.strikeMm : TAP_HALF.bendShare * carryM;
 };
 
-/** Whether so many of some are more than half of the player's balls, surely. */
+/** Returns whether so many of some are more than half of the player's balls, surely. */
 const isMost = (count: number, of: number): boolean => tailOfHalf(count, of) < 1 - RATES.countSure;
 
 /** Balls beyond either end of what is as it should be. */
@@ -115,7 +115,7 @@ function beyondOf(
   };
 }
 
-/** How many balls of a block are beyond either end of a flight fact. */
+/** Returns how many balls of a block are beyond either end of a flight fact. */
 export function seenSides(figure: FlightFact, views: readonly BallView[], span: Span): SeenSide {
   const carries = views.flatMap(({ carry }) => carry?.value ?? []);
   const carryM = carries.length === 0 ? 0 : mean(carries);
@@ -154,7 +154,7 @@ function factOf(
   };
 }
 
-/** What of the flights of some balls is as it should be. */
+/** Returns what of the flights of some balls is as it should be. */
 export function spansOf(
   { group: { figures } }: ReadGroup,
   wanted: WantedNumbers,
@@ -166,7 +166,7 @@ export function spansOf(
   return seenSpans(wanted, isSaid, bend, hand, bands);
 }
 
-/** The flight facts of the balls that count; of the finish, what the wind did is taken off. */
+/** Returns the flight facts of the balls that count; of the finish, what the wind did is taken off. */
 export function seenOf(read: ReadGroup, spans: Readonly<Record<FlightFact, Span>>): SeenFact[] {
   const { facts, countedIds } = read.group;
   const counted = new Set(countedIds);

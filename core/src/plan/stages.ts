@@ -38,7 +38,7 @@ export interface Route {
   readonly meanMissM: number;
 }
 
-/** Where each figure a stage is judged on is to be. */
+/** Returns where each figure a stage is judged on is to be. */
 function stageTargets(
   judged: readonly ProofFigure[],
   at: Placement,
@@ -78,7 +78,7 @@ function stageOf(
   };
 }
 
-/** What comes to pass in all between the middle that is believed and a place. */
+/** Returns what comes to pass in all between the middle that is believed and a place. */
 const wholeOf = (end: Placement, middle: PathAndFace): WholeMove => ({
   pathByDeg: end.pathDeg - middle.clubPathDeg,
   faceByDeg: end.faceDeg - middle.faceAngleDeg,
@@ -113,7 +113,7 @@ export function routesOf(
   });
 }
 
-/** The route of the lowest mean miss; of those that tie, the one of fewest stages, then of the soonest relief. */
+/** Returns the route of the lowest mean miss; of those that tie, the one of fewest stages, then of the soonest relief. */
 export function bestOf(routes: readonly Route[]): number {
   const least = Math.min(...routes.map(({ meanMissM }) => meanMissM));
   const near = routes.flatMap((route, index) =>

@@ -129,7 +129,7 @@ function slopeGrid(field: SlopedField, reach: Reach, fly: Fly): Grid {
   });
 }
 
-/** The surface round a typical delivery; the loft follows the face. `open`: the fields that may be otherwise. */
+/** Returns the surface round a typical delivery; the loft follows the face. `open`: the fields that may be otherwise. */
 export function surfaceOf(
   typical: Delivery,
   head: ClubHead,

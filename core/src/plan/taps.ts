@@ -78,7 +78,7 @@ function logChance(
   return most + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - most), 0));
 }
 
-/** The belief drawn from: face and path wider than it, all else as usual. */
+/** Returns the belief drawn from: face and path wider than it, all else as usual. */
 function proposalOf({ fields, normal }: Belief, isStrikeSeen: boolean): JointNormal {
   const size = fields.length;
   const usual: Partial<Record<DeliveryField, number>> = {
@@ -155,7 +155,7 @@ export interface Tapped {
   readonly possible: readonly Possible[];
 }
 
-/** What may be, once it is weighed by how it would have been tapped. */
+/** Returns what may be, once it is weighed by how it would have been tapped. */
 export function weighedByTaps(
   read: ReadGroup,
   belief: Belief,

@@ -66,7 +66,7 @@ export interface WantedByClub {
 }
 export const PLAIN_WANTED: Wanted = { shape: 'straight' };
 
-/** Whether a flight was chosen: said so, or anything but the plain straight one. */
+/** Returns whether a flight was chosen: said so, or anything but the plain straight one. */
 export const isSaid = ({ isSaid: said, ...wanted }: Wanted): boolean =>
   said ??
   (wanted.shape !== 'straight' ||
@@ -74,7 +74,7 @@ export const isSaid = ({ isSaid: said, ...wanted }: Wanted): boolean =>
     wanted.finishM != null ||
     (wanted.ruledOut ?? WANTED_DEFAULTS.ruledOut) !== WANTED_DEFAULTS.ruledOut);
 
-/** What is wanted with a club: the lesson's own, else the kind's, else the one for all clubs. */
+/** Returns what is wanted with a club: the lesson's own, else the kind's, else the one for all clubs. */
 export const wantedFor = (
   player: WantedByClub | null | undefined,
   kind: ClubKind | null,
@@ -121,14 +121,14 @@ export interface WantedBase {
   readonly flight?: FlightOptions;
 }
 
-/** The player's typical delivery as it would be with a square face along the line. */
+/** Returns the player's typical delivery as it would be with a square face along the line. */
 export const plainOf = (typical: Delivery, head: ClubHead): Delivery => ({
   ...turnFace(typical, head, -typical.faceAngleDeg),
   clubPathDeg: 0,
   strikeToeMm: 0,
 });
 
-/** What is wanted in numbers; null where no face and path of this club give such a flight. */
+/** Returns what is wanted in numbers; null where no face and path of this club give such a flight. */
 export function wantedNumbers(wanted: Wanted, base: WantedBase): WantedNumbers | null {
   const { hand, head, plain, bands, flight = {} } = base;
   const startDeg = wanted.startDeg ?? usualStartDeg(wanted.shape, hand);
@@ -171,7 +171,7 @@ export function shapeOf(curveM: number, carryM: number, hand: Hand, bands: Bands
   return curveM * handSign(hand) < 0 ? 'draw' : 'fade';
 }
 
-/** What a player does now as the wanted: the shape, start and finish of the typical ball, rounded to what can be asked. */
+/** Returns what a player does now as the wanted: the shape, start and finish of the typical ball, rounded to what can be asked. */
 export function wantedAsNow(
   now: {
     readonly startDeg: number;

@@ -22,7 +22,7 @@ const WORTH_DEFAULTS = {
   byMps: 1,
 } as const;
 
-/** The things worth more, the most telling first. */
+/** Returns the things worth more, the most telling first. */
 export function worthOf({ group }: ReadGroup, flight: FlightOptions): Worth[] {
   const { strikeToeMm: strike, carryM: carry } = group.figures;
   const { typical } = group;

@@ -28,7 +28,7 @@ export interface ReadBlock extends Block<BallView> {
 export const proofBallOf = (view: BallView): ProofBall =>
   Object.fromEntries(PROOF_FIGURES.map((figure) => [figure, figureOf(view, figure)]));
 
-/** The blocks in the order hit, each read for itself. */
+/** Returns the blocks in the order hit, each read for itself. */
 export const readBlocks = (views: readonly BallView[], context: ResolvedContext): ReadBlock[] =>
   blocksOf(views, ({ ball }) => ball).map((block) => {
     const counted = block.balls.filter((view) => view.counts);
@@ -38,7 +38,7 @@ export const readBlocks = (views: readonly BallView[], context: ResolvedContext)
 const BEFORE: readonly (BlockKind | null)[] = ['baseline', null];
 
 /**
- * What is compared when nobody chose: the first baseline, and the last block of its club after it; without
+ * Returns what is compared when nobody chose: the first baseline, and the last block of its club after it; without
  * such a pair the last block of the visit before, and the first of this one.
  */
 export function usualPair(
@@ -62,7 +62,7 @@ export function usualPair(
 }
 
 /**
- * Whether a block is still being hit: nothing was hit after it, and its set of ten is not whole. It is looked at
+ * Returns whether a block is still being hit: nothing was hit after it, and its set of ten is not whole. It is looked at
  * after every ball, which a plain interval does not stand. `hit`: every ball of the lesson, in order.
  */
 export const isUnderWay = (block: ReadBlock, hit: readonly BallView[]): boolean =>

@@ -30,7 +30,7 @@ interface Course {
   readonly sd: number;
 }
 
-/** What a figure does from a cold start to warm, by the visits without a drill. */
+/** Returns what a figure does from a cold start to warm, by the visits without a drill. */
 function courseOf(effects: readonly DrillEffect[], figure: EffectFigure): Course {
   let [weight, sum] = [1 / COURSE_DEG ** 2, 0];
   for (const { drillId, figure: own, byDeg, errorDeg, apart } of effects) {
@@ -54,7 +54,7 @@ function pooled(
   return { byDeg, errorDeg: 1 / Math.sqrt(weight), weights: weights.map((w) => w / weight) };
 }
 
-/** The error rates to the left and to the right of a figure, as shares of the drill's. */
+/** Returns the error rates to the left and to the right of a figure, as shares of the drill's. */
 function sharesOf(drillId: string, figure: EffectFigure, hand: Hand): readonly [number, number] {
   const drill = findDrill(drillId);
   const claims = drill === null ? [] : [drill.movesPath, drill.movesFace];
@@ -134,7 +134,7 @@ export function creditsOf(effects: readonly DrillEffect[], hand: Hand): DrillCre
   );
 }
 
-/** Those of one kind of club. */
+/** Returns those of one kind of club. */
 export const creditsWith = (
   effects: readonly DrillEffect[],
   kind: ClubKind,

@@ -59,7 +59,7 @@ function degreesOf(a: Some, b: Some): number {
   return each > 0 ? all / each : a.count + b.count - 2;
 }
 
-/** The plain balls before and after as they would be when the drill was hit, were the course of the visit even. */
+/** Returns the plain balls before and after as they would be when the drill was hit, were the course of the visit even. */
 function betweenOf(before: Some, drilled: Some, after: Some): EffectSize | null {
   const span = after.warm - before.warm;
   const share = span > 0 ? (drilled.warm - before.warm) / span : 0.5;
@@ -91,7 +91,7 @@ function effectOf(
   return [effect];
 }
 
-/** The drills of one club, and, where there were none, the course of its balls. */
+/** Returns the drills of one club, and, where there were none, the course of its balls. */
 function effectsOfClub(views: readonly BallView[], context: ResolvedContext): DrillEffect[] {
   const kind = findClub(views[0]?.ball.club)?.kind;
   if (kind === undefined) return [];
@@ -131,13 +131,13 @@ function effectsOfClub(views: readonly BallView[], context: ResolvedContext): Dr
   });
 }
 
-/** What the drills of one lesson moved, from its balls as counted, club by club. */
+/** Returns what the drills of one lesson moved, from its balls as counted, club by club. */
 export const effectsOfClubs = (
   clubs: readonly (readonly BallView[])[],
   context: ResolvedContext,
 ): DrillEffect[] => clubs.flatMap((views) => effectsOfClub(views, context));
 
-/** The same from its balls, counted as the reading counts. */
+/** Returns the same from its balls, counted as the reading counts. */
 export const drillEffects = (
   balls: readonly LessonBall[],
   context: ResolvedContext,

@@ -107,7 +107,7 @@ const valuesOf = (balls: readonly ProofBall[], figure: ProofFigure): number[] =>
     return typeof value === 'number' && Number.isFinite(value) ? [value] : [];
   });
 
-/** The smallest change of a figure that matters, in its unit; distances go by the carry of the blocks. */
+/** Returns the smallest change of a figure that matters, in its unit; distances go by the carry of the blocks. */
 export function smallestChange(
   figure: ProofFigure,
   balls: readonly ProofBall[],
@@ -129,7 +129,7 @@ interface Compared {
   readonly options: JudgeOptions;
 }
 
-/** How much nearer the middle has come; for figures of which more is better, how much more. */
+/** Returns how much nearer the middle has come; for figures of which more is better, how much more. */
 function nearerBy(
   figure: ProofFigure,
   before: number,
@@ -231,7 +231,7 @@ function namedOf(compared: Compared, figure: ProofFigure, confidence: number): N
 /** Verdicts that say something changed. */
 const CHANGED: ReadonlySet<Verdict> = new Set(['on plan', 'there', 'past it', 'away from plan']);
 
-/** The first figure decides; the second only objects: nothing is on plan that left it clearly worse. */
+/** Returns the first figure decides; the second only objects: nothing is on plan that left it clearly worse. */
 export function headlineOf([first, second]: readonly { readonly verdict: Verdict }[]): Verdict {
   if (first === undefined) return 'not yet clear';
   const objects = second?.verdict === 'away from plan';
@@ -256,7 +256,7 @@ function holmRates(ps: readonly number[], rate: number): number[] {
 const pOf = ({ by, error, degrees }: Difference): number =>
   error > 0 ? 2 * (1 - tCumulative(Math.abs(by) / error, degrees)) : by === 0 ? 1 : 0;
 
-/** The figures beside the named ones, each with an interval under which all of them hold at once. */
+/** Returns the figures beside the named ones, each with an interval under which all of them hold at once. */
 function othersOf(
   compared: Compared,
   figures: readonly ProofFigure[],
@@ -276,7 +276,7 @@ function othersOf(
   return known.flatMap(({ figure }, i) => changeOf(compared, figure, 1 - rates[i]!) ?? []);
 }
 
-/** Whether it scatters less: start and finish together, each ball a row. */
+/** Returns whether it scatters less: start and finish together, each ball a row. */
 function steadiedOf(compared: Compared): Verdict {
   const rowsOf = (balls: readonly ProofBall[]): number[][] =>
     balls.flatMap((ball) => {

@@ -98,7 +98,7 @@ export function measuredBend(ball: MeasuredBall, accuracy: DeviceAccuracy): Bend
   return { curveM, sdM: Math.hypot(accuracy.offlineM, byStart) };
 }
 
-/** A shorter ball bends less: a bend at another length, by the square (small bends, constant turn). */
+/** Returns a shorter ball bends less: a bend at another length, by the square (small bends, constant turn). */
 const atLength = (curveM: number, fromM: number, toM: number): number =>
   curveM * (toM / Math.max(fromM, 1)) ** 2;
 
@@ -122,7 +122,7 @@ function departureOf(
   return { ...base, tiltDeg: launch.spinAxisTiltDeg + left, tiltSdDeg: bend.sdM / perTilt };
 }
 
-/** Where it landed against the flight of its own measured launch: wind, or a bad reading. */
+/** Returns where it landed against the flight of its own measured launch: wind, or a bad reading. */
 function landingOf(
   ball: MeasuredBall,
   bend: Bend | null,
@@ -167,7 +167,7 @@ export interface AgreementInput {
   } | null;
 }
 
-/** The strike, where it leaves nothing over that the monitor's errors do not make. */
+/** Returns the strike, where it leaves nothing over that the monitor's errors do not make. */
 function explainedBy(
   { toeMm }: BallStrike,
   {

@@ -54,7 +54,7 @@ const UNSAID = {
   source: undefined,
 } as unknown as LessonBall;
 
-/** The ball with every figure a finite number in its range, or null, and a club of the bag, or null. */
+/** Returns the ball with every figure a finite number in its range, or null, and a club of the bag, or null. */
 export function cleanBall(ball: Partial<LessonBall> | null | undefined): LessonBall {
   const given: Partial<LessonBall> = typeof ball === 'object' && ball !== null ? ball : {};
   const clean: { -readonly [K in keyof LessonBall]?: unknown } = { ...UNSAID };

@@ -30,7 +30,7 @@ export interface Block<T> {
 /** Balls of one club share this: the standard club, or what the file called it. */
 export const clubKeyOf = (ball: Blocked): string => ball.club ?? `text:${ball.clubText ?? ''}`;
 
-/** The blocks of balls in the order hit; a club change is a new block too. A demonstration is in none, and ends none. */
+/** Returns the blocks of balls in the order hit; a club change is a new block too. A demonstration is in none, and ends none. */
 export function blocksOf<T>(balls: readonly T[], of: (ball: T) => Blocked): Block<T>[] {
   const blocks: Block<T>[] = [];
   const counts = new Map<string, number>();
@@ -58,7 +58,7 @@ export function blocksOf<T>(balls: readonly T[], of: (ball: T) => Blocked): Bloc
 }
 
 /**
- * The balls of one club that are read together: the first baseline; without one the first that are not
+ * Returns the balls of one club that are read together: the first baseline; without one the first that are not
  * tagged; else the first block. Never balls from before and after a change together.
  */
 export function readBlockOf<T>(balls: readonly T[], of: (ball: T) => Blocked): readonly T[] {

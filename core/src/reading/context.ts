@@ -64,7 +64,7 @@ export function resolveContext(context: ReadingContext): ResolvedContext {
 /** Carry taken for an eye's errors where none was seen, m (common practice, no source). */
 const UNSEEN_CARRY_M = 150;
 
-/** How sure a ball's figures are: a monitor's, or the eye's. */
+/** Returns how sure a ball's figures are: a monitor's, or the eye's. */
 export const accuracyFor = (ball: LessonBall, monitor: DeviceAccuracy): DeviceAccuracy =>
   isByEye(ball)
     ? { ...monitor, ...eyeAccuracy(ball.carryM ?? UNSEEN_CARRY_M, ball.seen === 'post') }

@@ -33,7 +33,7 @@ function mishits(views: readonly BallView[]): ReadonlySet<string> {
   );
 }
 
-/** Whether a landing that its launch does not explain is explained once the wind is taken out of it. */
+/** Returns whether a landing that its launch does not explain is explained once the wind is taken out of it. */
 function isBlown({ agreement }: BallView, wind: GroupFact | undefined): boolean {
   const { landing, verdict } = agreement;
   if (wind === undefined || landing === null || verdict !== 'landed-elsewhere') return false;
@@ -41,7 +41,7 @@ function isBlown({ agreement }: BallView, wind: GroupFact | undefined): boolean 
   return ((landing.leftM - wind.pushM!) / sdM) ** 2 <= AGREEMENT_LIMITS.both[1];
 }
 
-/** A ball in the light of what is true of all: wind taken out of its landing, a shared fact forgiven. */
+/** Returns a ball in the light of what is true of all: wind taken out of its landing, a shared fact forgiven. */
 function leftOutAmong(
   view: BallView,
   short: ReadonlySet<string>,
@@ -64,12 +64,12 @@ function leftOutAmong(
     : leftOut;
 }
 
-/** How much a ball's own strike is drawn towards that of all: by how sure it is against how strikes scatter. */
+/** Returns how much a ball's own strike is drawn towards that of all: by how sure it is against how strikes scatter. */
 const ownShare = (sdMm: number): number =>
   STRIKE_SCATTER_MM ** 2 / (STRIKE_SCATTER_MM ** 2 + sdMm ** 2);
 
 /**
- * The ball with its strike in its delivery, where its start and axis tell it, or where all were struck alike. `middleMm`: where the
+ * Returns the ball with its strike in its delivery, where its start and axis tell it, or where all were struck alike. `middleMm`: where the
  * balls of the group are struck.
  */
 function struckAs(view: BallView, facts: readonly GroupFact[], middleMm: number): BallView {
@@ -100,7 +100,7 @@ export interface CountedBalls {
   readonly facts: readonly GroupFact[];
 }
 
-/** The views of one club with what counts decided among them. Never leaves out every ball of a monitor's own accord. */
+/** Returns the views of one club with what counts decided among them. Never leaves out every ball of a monitor's own accord. */
 export function countAmong(views: readonly BallView[], accuracy: DeviceAccuracy): CountedBalls {
   const short = mishits(views);
   const facts = factsOf(
@@ -118,7 +118,7 @@ export function countAmong(views: readonly BallView[], accuracy: DeviceAccuracy)
   return { views: decided, facts };
 }
 
-/** The same, block by block: what is short, and what is true of all, is so within the balls hit as one thing. */
+/** Returns the same, block by block: what is short, and what is true of all, is so within the balls hit as one thing. */
 export function countByBlock(
   views: readonly BallView[],
   accuracy: DeviceAccuracy,

@@ -31,7 +31,7 @@ const meanCarry = (views: readonly BallView[]): number | null => {
   return known.length === 0 ? null : known.reduce((sum, v) => sum + v, 0) / known.length;
 };
 
-/** How far the eye may be off in a figure, in its unit, one standard deviation; null for what it does not see. */
+/** Returns how far the eye may be off in a figure, in its unit, one standard deviation; null for what it does not see. */
 export function eyeSdOf(
   figure: ProofFigure,
   carryM: number | null,
@@ -53,7 +53,7 @@ export function eyeSdOf(
   }
 }
 
-/** The error that all these balls share in a figure, in its unit, one standard deviation. */
+/** Returns the error that all these balls share in a figure, in its unit, one standard deviation. */
 export function sharedSdOf(
   figure: ProofFigure,
   views: readonly BallView[],

@@ -175,7 +175,7 @@ function impactFact(views: readonly BallView[], accuracy: DeviceAccuracy): Group
   };
 }
 
-/** How far the wind pushed the balls, m, when their landings share an offset their launches do not explain. */
+/** Returns how far the wind pushed the balls, m, when their landings share an offset their launches do not explain. */
 function windFact(views: readonly BallView[]): GroupFact | null {
   const known = views.filter(({ agreement }) => agreement.landing !== null);
   if (known.length < FACT_DEFAULTS.windBallsAtLeast) return null;
@@ -198,7 +198,7 @@ function windFact(views: readonly BallView[]): GroupFact | null {
   };
 }
 
-/** What is true of the balls of one club as a whole; at most one of the departure and one of the landing. */
+/** Returns what is true of the balls of one club as a whole; at most one of the departure and one of the landing. */
 export function factsOf(
   views: readonly BallView[],
   accuracy: DeviceAccuracy,

@@ -20,7 +20,7 @@ const PROBES: readonly LessonBall[] = STANDARD_BAG.flatMap(({ id }, n) => {
 });
 
 /**
- * A short text that another version of the model, or of how a ball is read, does not have: what was kept under another one
+ * Returns a short text that another version of the model, or of how a ball is read, does not have: what was kept under another one
  * is out of date. It is of some balls' readings to nine digits, by the FNV-1a hash (Fowler, Noll & Vo).
  */
 export function readingFingerprint(): string {

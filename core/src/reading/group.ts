@@ -73,7 +73,7 @@ export interface GroupReading {
 /** When balls are alike enough to call it a pattern (common practice, no source). */
 export const PATTERN_DEFAULTS = { ballsAtLeast: 5, shareAtLeast: 0.6 } as const;
 
-/** A figure of a ball as read; null where it has none. */
+/** Returns a figure of a ball as read; null where it has none. */
 export function figureOf(view: BallView, figure: BallQuantity): number | null {
   switch (figure) {
     case 'faceAngleDeg':
@@ -120,7 +120,7 @@ export function figuresOf(
   return found;
 }
 
-/** The commonest start and bend together; its name is that of most of those balls. */
+/** Returns the commonest start and bend together; its name is that of most of those balls. */
 export function patternOf(views: readonly BallView[]): GroupPattern | null {
   const families = new Map<string, BallView[]>();
   for (const view of views) {
@@ -148,7 +148,7 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
   };
 }
 
-/** The face's share of the start, from balls whose face, path and start were all measured. */
+/** Returns the face's share of the start, from balls whose face, path and start were all measured. */
 function shareOf(views: readonly BallView[], context: ResolvedContext): StartShare {
   const balls = views.flatMap(({ ball, inferred, modelled, delivery }) =>
     inferred ||
@@ -181,7 +181,7 @@ const AVERAGED = [
   'strikeHighMm',
 ] as const satisfies readonly Exclude<keyof Delivery, 'hand'>[];
 
-/** The mean of the balls' deliveries; null where no ball has one. */
+/** Returns the mean of the balls' deliveries; null where no ball has one. */
 export function typicalOf(views: readonly BallView[]): AssumedDelivery | null {
   const known = views.flatMap(({ delivery }) => (delivery === null ? [] : [delivery]));
   const [one] = known;

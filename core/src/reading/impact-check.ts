@@ -94,7 +94,7 @@ export function slopesOf(
   return slopes as Slopes;
 }
 
-/** What errors of the delivery make of start and tilt (first-order propagation). */
+/** Returns what errors of the delivery make of start and tilt (first-order propagation). */
 export function reachOf(slopes: Slopes, errors: DeliveryErrors): Covariance {
   let [start, tilt, both] = [0, 0, 0];
   for (const field of SENSITIVE) {
@@ -157,7 +157,7 @@ export function checkImpact(
   };
 }
 
-/** The same head and seen departure with the ball struck elsewhere, or its face and path read otherwise. */
+/** Returns the same head and seen departure with the ball struck elsewhere, or its face and path read otherwise. */
 export const withDelivery = (
   assumed: AssumedDelivery,
   changes: Partial<Delivery>,
@@ -176,11 +176,11 @@ export interface BallStrike {
   readonly weights: { readonly start: number; readonly tilt: number };
 }
 
-/** Whether a ball was struck further off the middle of the others than ordinary scatter and the monitor's errors make of it. */
+/** Returns whether a ball was struck further off the middle of the others than ordinary scatter and the monitor's errors make of it. */
 export const isFarStrike = ({ toeMm, sdMm }: BallStrike, middleMm = 0): boolean =>
   Math.abs(toeMm - middleMm) > FAR_SDS * Math.hypot(STRIKE_SCATTER_MM, sdMm);
 
-/** The strike that explains a departure best, by generalised least squares over start and tilt; null where both were not measured. */
+/** Returns the strike that explains a departure best, by generalised least squares over start and tilt; null where both were not measured. */
 export function strikeOf(
   assumed: AssumedDelivery,
   seen: Departure,

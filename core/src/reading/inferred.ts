@@ -47,7 +47,7 @@ export const pickOf = (fields: readonly DeliveryField[], of: DeliveryField): num
 export const gapOf = (fields: readonly DeliveryField[]): number[] =>
   fields.map((field) => (field === 'faceAngleDeg' ? 1 : field === 'clubPathDeg' ? -1 : 0));
 
-/** What is believed once it is known how players swing at all: nobody's path is twenty degrees off. `mean`: of the fields. */
+/** Returns what is believed once it is known how players swing at all: nobody's path is twenty degrees off. `mean`: of the fields. */
 export function amongPlayers(belief: JointNormal, fields: readonly DeliveryField[]): JointNormal {
   const { pathSdDeg, gapSdDeg } = USUAL_SWINGS;
   const path = { weights: pickOf(fields, 'clubPathDeg'), value: 0, variance: pathSdDeg ** 2 };
@@ -74,7 +74,7 @@ function halvesOf(joint: JointError | null) {
   };
 }
 
-/** How sure face and path are where they were read backwards, for the balls' average; null where all were measured. */
+/** Returns how sure face and path are where they were read backwards, for the balls' average; null where all were measured. */
 export function inferredOf(views: readonly BallView[], context: ResolvedContext): Inferred | null {
   const inferred = views.filter((view) => view.inferred);
   const [first] = inferred;

@@ -15,7 +15,7 @@ export const isMirrored = (kind: GroupFactKind): kind is MirroredFact => kind in
 
 type Turned = Partial<Record<(typeof SIDES)[MirroredFact][number], number>>;
 
-/** What to change in a ball so that the sign is turned; a gap that was measured with it follows from face and path. */
+/** Returns what to change in a ball so that the sign is turned; a gap that was measured with it follows from face and path. */
 export function turnedSides(
   ball: { readonly [K in keyof Turned]?: number | null },
   kind: MirroredFact,

@@ -31,7 +31,7 @@ export interface ShotName {
   readonly bendShare: number;
 }
 
-/** The word for a bend: draws and hooks go a right-hander's left, a left-hander's right. */
+/** Returns the word for a bend: draws and hooks go a right-hander's left, a left-hander's right. */
 function bendWord(bend: BendSide, strong: boolean, hand: Hand): string {
   const toRight = asRightHanded(bend === 'right' ? 1 : -1, hand) > 0;
   if (toRight) return strong ? 'slice' : 'fade';

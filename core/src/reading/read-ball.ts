@@ -46,7 +46,7 @@ export interface BallView {
   readonly leftOut: LeftOut | null;
 }
 
-/** The launch of a row that holds all of it, or null. */
+/** Returns the launch of a row that holds all of it, or null. */
 export function measuredLaunch(ball: MeasuredBall): BallLaunch | null {
   const { ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg } = ball;
   if (ballSpeedMps === null || launchAngleDeg === null || startDirectionDeg === null) return null;
@@ -59,7 +59,7 @@ const first = (...figures: readonly (SourcedFigure | null)[]): SourcedFigure | n
 const measured = (value: number | null | undefined): SourcedFigure | null =>
   value === null || value === undefined ? null : { value, from: 'measured' };
 
-/** Where the ball landed when start and curve were seen but not the offline distance. */
+/** Returns where the ball landed when start and curve were seen but not the offline distance. */
 function offlineFromCurve(ball: MeasuredBall): number | null {
   const { startDirectionDeg, carryM, curveM } = ball;
   if (startDirectionDeg === null || carryM === null || curveM === null) return null;
@@ -85,7 +85,7 @@ function readBackwards(ball: LessonBall, context: ResolvedContext): SolvedDelive
   });
 }
 
-/** The ball with the face and path read backwards in their places. */
+/** Returns the ball with the face and path read backwards in their places. */
 function withSolved(ball: LessonBall, solved: SolvedDelivery | null): LessonBall {
   if (solved === null || solved.delivery === null) return ball;
   const { faceAngleDeg, clubPathDeg, attackAngleDeg, dynamicLoftDeg, clubSpeedMps } =

@@ -39,7 +39,7 @@ export interface SchoolPrediction {
   readonly offlineM: number;
 }
 
-/** What each school says of one delivery. */
+/** Returns what each school says of one delivery. */
 export function predictBySchools(
   delivery: Delivery,
   head: ClubHead,
@@ -110,7 +110,7 @@ export const SHARE_DEFAULTS = {
 const NO_ERROR = { faceAngleDeg: 0, clubPathDeg: 0 } as const;
 
 /**
- * The face's share of the start from a player's own balls: the slope, through the origin, of start less
+ * Returns the face's share of the start from a player's own balls: the slope, through the origin, of start less
  * path on face less path. A share needs gaps to show in: with little face-to-path the balls cannot tell.
  * Errors in face and path, one standard deviation each in degrees, shift the slope (both hold the path's):
  * by the method of moments the shift is n (σ_p² − share (σ_f² + σ_p²)) / Σ gap². It is not taken out, since

@@ -57,7 +57,7 @@ export interface MissSplit {
 }
 
 /**
- * What each factor costs. With a factor off: aim at the target, the face square to the aim with the loft
+ * Returns what each factor costs. With a factor off: aim at the target, the face square to the aim with the loft
  * that follows, the path along the aim, the strike in the middle, no wind. Throws RangeMisuse for numbers out of range.
  */
 export function splitMiss(

@@ -169,7 +169,7 @@ function bySpeedLost(views: readonly BallView[], accuracy: DeviceAccuracy): Stri
   };
 }
 
-/** The middle of the strikes of the balls of one club, where nothing measured them; null where it cannot be told. */
+/** Returns the middle of the strikes of the balls of one club, where nothing measured them; null where it cannot be told. */
 export function estimateStrike(
   views: readonly BallView[],
   accuracy: DeviceAccuracy,
@@ -180,6 +180,6 @@ export function estimateStrike(
   return showsStrike(head) ? byBalls(own, accuracy) : bySpeedLost(own, accuracy);
 }
 
-/** Whether they were clearly struck beyond the middle of the face. */
+/** Returns whether they were clearly struck beyond the middle of the face. */
 export const isOffMiddle = ({ toeMm, half95 }: Pick<StrikeEstimate, 'toeMm' | 'half95'>): boolean =>
   Math.abs(toeMm) - half95 > STRIKE_WINDOW_MM;

@@ -31,7 +31,7 @@ function sketched(carryM: number, offlineM: number, startDeg: number, count: num
 }
 
 /**
- * The track of a ball for drawing, ending where it landed: the flight of its launch, or of its
+ * Returns the track of a ball for drawing, ending where it landed: the flight of its launch, or of its
  * delivery, stretched to the measured landing; empty where start or landing is unknown.
  */
 export function ballTrack(view: BallView, flight: FlightOptions = {}, count = 24): TrackPoint[] {

@@ -23,7 +23,7 @@ export interface Level {
 /** Readings of a level at least: one visit that is off is a bad day. */
 export const LEVEL_AT_LEAST = 2;
 
-/** What a change costs in a series of `count`, in squared standard deviations. */
+/** Returns what a change costs in a series of `count`, in squared standard deviations. */
 export const costOfChange = (count: number): number => 5.2 + 1.02 * Math.log(count) - 10 / count;
 
 interface Sums {
@@ -52,13 +52,13 @@ const levelOf = ({ weight, value }: Sums, from: number, to: number): Level => {
   return { from, to, value: (value[to]! - value[from]!) / w, error: 1 / Math.sqrt(w) };
 };
 
-/** The weighed squares of the readings round their own level. */
+/** Returns the weighed squares of the readings round their own level. */
 function costOf({ weight, value, square }: Sums, from: number, to: number): number {
   const v = value[to]! - value[from]!;
   return square[to]! - square[from]! - v ** 2 / (weight[to]! - weight[from]!);
 }
 
-/** The levels of a series, the oldest first; one where nothing changed, none of no readings. */
+/** Returns the levels of a series, the oldest first; one where nothing changed, none of no readings. */
 export function levelsOf(
   readings: readonly Reading[],
   change: number = costOfChange(readings.length),

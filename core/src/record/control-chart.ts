@@ -36,7 +36,7 @@ export function limitAfter(visits: number, limits: number, weight: number, level
   );
 }
 
-/** The chart of scaled values; `limits` as of `limitsFor`, `levelError` the standard error of their 0. */
+/** Returns the chart of scaled values; `limits` as of `limitsFor`, `levelError` the standard error of their 0. */
 export function ewmaChart(
   values: readonly number[],
   limits: number,
@@ -91,7 +91,7 @@ export function runLengthOf(limits: number, weight: number, shift = 0): number {
 const MEMORY = new Map<string, number>();
 const HALVINGS = 30;
 
-/** The limits at which a chart sounds by chance once in `runLength` visits, in visits' standard deviations. */
+/** Returns the limits at which a chart sounds by chance once in `runLength` visits, in visits' standard deviations. */
 export function limitsFor(
   runLength: number = CHART_DEFAULTS.runLength,
   weight: number = CHART_DEFAULTS.weight,

@@ -57,7 +57,7 @@ const standing = ({ figure, now, target, levels }: Followed): RecordFinding[] =>
   ];
 };
 
-/** The last change of a figure. */
+/** Returns the last change of a figure. */
 function changed({ figure, changes, points }: Followed): RecordFinding[] {
   const change = changes.at(-1)!;
   const { at } = points[change.at]!;
@@ -70,7 +70,7 @@ function steady({ figure, points }: Followed): RecordFinding[] {
   return [{ kind: 'steady', figure, visits: points.length, since: points[0]!.at }];
 }
 
-/** What the last visits do to the level that was held. */
+/** Returns what the last visits do to the level that was held. */
 function latest({ figure, drift, chart, points, changes }: Followed): RecordFinding[] {
   const isNewLevel = changes.at(-1)?.at === points.length - 1;
   if (drift !== null && !isNewLevel && (drift.state === 'away' || drift.state === 'nearer'))
@@ -82,7 +82,7 @@ function latest({ figure, drift, chart, points, changes }: Followed): RecordFind
 const isWorthSaying = (pooled: Pooled | null): pooled is Pooled =>
   pooled !== null && isClearBy(pooled, CLEAR_OF_DEG) && Math.abs(pooled.value) >= WORTH_SAYING_DEG;
 
-/** The findings of a record, the most important first; at most three. */
+/** Returns the findings of a record, the most important first; at most three. */
 export function findingsOf(record: PlayerRecord): RecordFinding[] {
   const [main] = record.followed;
   const told = toldOf(record.followed);

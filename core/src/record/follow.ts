@@ -83,7 +83,7 @@ const changeCost = (count: number, { degrees }: DayScatter): number =>
 const distance = (value: number, target: Target | null): number =>
   target === null ? 0 : awayFrom(value, target);
 
-/** How a value stands to the wanted, as a lesson's numbers are judged. */
+/** Returns how a value stands to the wanted, as a lesson's numbers are judged. */
 export function standsAt(value: number, half95: number, target: Target): Now['state'] {
   const away = awayFrom(value, target);
   if (away - target.window > half95) return 'off';
@@ -96,7 +96,7 @@ function nowOf({ value, error }: Level, point: number, { target, sharedSd }: Fol
   return { value, half95, state };
 }
 
-/** The source that wrote most of some visits, and how unsure it is that it reads as the one used last. */
+/** Returns the source that wrote most of some visits, and how unsure it is that it reads as the one used last. */
 function sourceOf(points: readonly VisitPoint[]) {
   const most = commonest(points.flatMap(({ source }) => source ?? []))?.value ?? null;
   const own = points.filter(({ source }) => source === most);
@@ -105,7 +105,7 @@ function sourceOf(points: readonly VisitPoint[]) {
   return { source: most, error: isCompared ? error : Infinity };
 }
 
-/** Whether what is between two runs of visits may be that other sources wrote them down. */
+/** Returns whether what is between two runs of visits may be that other sources wrote them down. */
 function mayBeSource(
   before: readonly VisitPoint[],
   after: readonly VisitPoint[],
@@ -143,7 +143,7 @@ function changesOf(
   });
 }
 
-/** The last point against the level held before it; null for fewer than three. */
+/** Returns the last point against the level held before it; null for fewer than three. */
 function driftOf(
   points: readonly VisitPoint[],
   readings: readonly Reading[],
@@ -165,7 +165,7 @@ function driftOf(
   return { lessonId, by, half95, state, isOfSource };
 }
 
-/** The moving average of a level's visits after those that say what was held; none of a level too young. */
+/** Returns the moving average of a level's visits after those that say what was held; none of a level too young. */
 function chartOf(readings: readonly Reading[], { from }: Level): ChartPoint[] {
   const learnt = levelsOf(readings.slice(from, from + LEARN_VISITS), Infinity)[0]!;
   const own = readings.slice(from + LEARN_VISITS);

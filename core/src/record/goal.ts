@@ -71,7 +71,7 @@ export interface GoalProgress {
 const DAY_MS = 24 * 3600 * 1000;
 const dayNumber = (day: string): number => Date.parse(day) / DAY_MS;
 
-/** What is left over round the levels these visits stood at, with the unknowns taken off; null where nothing is left to tell by. */
+/** Returns what is left over round the levels these visits stood at, with the unknowns taken off; null where nothing is left to tell by. */
 function leftOverInSteps({ levels, points }: Followed, from: number): number | null {
   const own = levels.filter(({ to }) => to > from);
   const degrees = points.length - from - own.length;
@@ -84,7 +84,7 @@ function leftOverInSteps({ levels, points }: Followed, from: number): number | n
   return squares / degrees;
 }
 
-/** Whether visits move along a line rather than from one level to another. */
+/** Returns whether visits move along a line rather than from one level to another. */
 function isAlongALine(followed: Followed, from: number, line: FittedLine): boolean {
   const inSteps = followed.changes.some(({ at }) => at > from)
     ? leftOverInSteps(followed, from)
@@ -96,7 +96,7 @@ function isAlongALine(followed: Followed, from: number, line: FittedLine): boole
 const NOW_VISITS = 3;
 
 /**
- * A trend that may go on, stop, or have stopped unseen (a damped trend; Gardner & McKenzie 1985, Management Science 31:1237, from
+ * Returns a trend that may go on, stop, or have stopped unseen (a damped trend; Gardner & McKenzie 1985, Management Science 31:1237, from
  * memory): from where the last visits lie to where the line leads, each end wide enough for one more visit.
  */
 function dampedAt(
@@ -137,14 +137,14 @@ function forecastOf(followed: Followed, goal: Goal, today: string): Forecast {
   return { kind: 'line', value, half90, state: standsAt(value, half90, goal) };
 }
 
-/** The level a number stood at when the goal was set; null before the first visit. */
+/** Returns the level a number stood at when the goal was set; null before the first visit. */
 function valueWhenSet({ points, levels }: Followed, { setOn }: Goal): number | null {
   const later = points.findIndex(({ day }) => day > setOn);
   const last = (later < 0 ? points.length : later) - 1;
   return levels.find(({ from, to }) => from <= last && last < to)?.value ?? null;
 }
 
-/** How a goal goes; `today` is an ISO day. `followed` is the goal's figure, followed with its kind of club; null where it is not known. */
+/** Returns how a goal goes; `today` is an ISO day. `followed` is the goal's figure, followed with its kind of club; null where it is not known. */
 export function goalProgress(goal: Goal, followed: Followed | null, today: string): GoalProgress {
   if (followed?.now == null)
     return { goal, now: null, beyond: 0, beyondAtFirst: null, forecast: null };

@@ -30,7 +30,7 @@ export interface HomeworkHeld {
   readonly nearer: { readonly by: number; readonly half95: number } | null;
 }
 
-/** What homework between visits goes with, of a figure; null where nothing is wanted of it or no homework was due between visits. */
+/** Returns what homework between visits goes with, of a figure; null where nothing is wanted of it or no homework was due between visits. */
 export function homeworkHeld(
   { points, target }: Followed,
   homework: readonly HomeworkDue[],

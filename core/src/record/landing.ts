@@ -29,7 +29,7 @@ const LAUNCH = [
   'spinAxisTiltDeg',
 ] as const satisfies readonly RecordFigure[];
 
-/** Where a ball lands in standard air; what it is said to have where its launch is not known; null for neither. */
+/** Returns where a ball lands in standard air; what it is said to have where its launch is not known; null for neither. */
 function landingOf({ figures }: RecordBalls, n: number): Landing | null {
   const [ballSpeedMps, launchAngleDeg, startDirectionDeg, spinRateRpm, spinAxisTiltDeg] =
     LAUNCH.map((name) => figures[name][n]!) as [number, number, number, number, number];
@@ -42,7 +42,7 @@ function landingOf({ figures }: RecordBalls, n: number): Landing | null {
   return Number.isNaN(carryM) || Number.isNaN(offlineM) ? null : { carryM, offlineM };
 }
 
-/** Where the last own balls of some visits with a kind of club land in standard air. */
+/** Returns where the last own balls of some visits with a kind of club land in standard air. */
 export function landingsOf(visits: readonly Visit[], kind: ClubKind, club?: string): Landing[] {
   const balls = visits.flatMap((visit) =>
     ownOf(visit, kind)
@@ -52,7 +52,7 @@ export function landingsOf(visits: readonly Visit[], kind: ClubKind, club?: stri
   return balls.slice(-LANDINGS_AT_MOST).flatMap(({ balls: of, n }) => landingOf(of, n) ?? []);
 }
 
-/** The share of landings beyond the accepted width on the side that is ruled out; null where none is. */
+/** Returns the share of landings beyond the accepted width on the side that is ruled out; null where none is. */
 export function onRuledOutSide(
   landings: readonly Landing[],
   { ruledOut, finishM, halfWidthM }: WantedNumbers,
@@ -63,7 +63,7 @@ export function onRuledOutSide(
   return proportionOf(landings.filter(isThere).length, landings.length);
 }
 
-/** The share of landings on a fairway of such a width round the target line, m. */
+/** Returns the share of landings on a fairway of such a width round the target line, m. */
 export const onFairway = (landings: readonly Landing[], widthM: number): Proportion | null =>
   proportionOf(
     landings.filter(({ offlineM }) => Math.abs(offlineM) <= widthM / 2).length,

@@ -81,7 +81,7 @@ export interface LessonRecord {
 const sourceOf = (figure: SourcedFigure | null): number =>
   SOURCES.indexOf(figure === null ? 'none' : figure.from);
 
-/** The place of a thing in a list, where it is put when it is new. */
+/** Returns the place of a thing in a list, where it is put when it is new. */
 function placeIn<T>(list: T[], keys: Map<string, number>, key: string, thing: () => T): number {
   const known = keys.get(key);
   if (known !== undefined) return known;
@@ -89,7 +89,7 @@ function placeIn<T>(list: T[], keys: Map<string, number>, key: string, thing: ()
   return list.push(thing()) - 1;
 }
 
-/** The memory of `count` balls, column after column; the widest first, so that each begins where its width asks. */
+/** Returns the memory of `count` balls, column after column; the widest first, so that each begins where its width asks. */
 function columnsOf(bytes: Uint8Array, count: number) {
   const { buffer, byteOffset } = bytes;
   let at = byteOffset;

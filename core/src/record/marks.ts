@@ -10,7 +10,7 @@ export interface VisitMark {
   readonly isSource: boolean;
 }
 
-/** The visits at which something changed, the oldest first; a source nobody named is no change. */
+/** Returns the visits at which something changed, the oldest first; a source nobody named is no change. */
 export function visitMarks(visits: PlayerRecord['visits']): VisitMark[] {
   let known: string | null = null;
   return visits.flatMap(({ lessonId, at, club, source }, n) => {
@@ -22,7 +22,7 @@ export function visitMarks(visits: PlayerRecord['visits']): VisitMark[] {
   });
 }
 
-/** Whether most visits of a record's two periods were written down by other sources: what differs between them may be that. */
+/** Returns whether most visits of a record's two periods were written down by other sources: what differs between them may be that. */
 export function sourcesDiffer({
   periods,
   visits,

@@ -25,7 +25,7 @@ export interface MovedOfPlayer extends Estimate {
   readonly figure: EffectFigure;
 }
 
-/** What drills moved for a player with every kind of club. */
+/** Returns what drills moved for a player with every kind of club. */
 export const movedOfPlayer = (effects: readonly DrillEffect[], hand: Hand): MovedOfPlayer[] =>
   creditsOf(effects, hand).map(({ kind, drillId, figure, byDeg, errorDeg }) => ({
     kind,
@@ -39,7 +39,7 @@ const byClearness = (a: MovedOverAll, b: MovedOverAll): number =>
   Number(b.isClear) - Number(a.isClear) || Math.abs(b.pooled.value) - Math.abs(a.pooled.value);
 
 /**
- * What drills moved with a kind of club over all players, those that clearly did first: each player's times are pooled
+ * Returns what drills moved with a kind of club over all players, those that clearly did first: each player's times are pooled
  * first, so that one who came fifty times counts as one.
  */
 export function movedOverAll(

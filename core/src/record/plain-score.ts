@@ -27,7 +27,7 @@ interface Had {
   readonly n: number;
 }
 
-/** The usual club speed of each club, m/s, over all visits. */
+/** Returns the usual club speed of each club, m/s, over all visits. */
 function usualSpeeds(visits: readonly Visit[], kind: ClubKind): Map<string, number> {
   const speeds = new Map<string, number[]>();
   for (const visit of visits)

@@ -149,7 +149,7 @@ function withinVisits(balls: readonly ScatterBall[]): ScatterBall[] {
   });
 }
 
-/** Where the visits are parted in two: at the day chosen, else at the last change of gap, path or face, else in the middle. */
+/** Returns where the visits are parted in two: at the day chosen, else at the last change of gap, path or face, else in the middle. */
 function partOf(
   visits: readonly Visit[],
   followed: readonly Followed[],
@@ -165,7 +165,7 @@ function partOf(
   return places.length === 0 ? visits.length >> 1 : Math.max(...places);
 }
 
-/** The record of a player's visits, the oldest first; null where they have hit no named club in the period. */
+/** Returns the record of a player's visits, the oldest first; null where they have hit no named club in the period. */
 export function playerRecord(all: readonly Visit[], ask: RecordAsk): PlayerRecord | null {
   const { context } = ask;
   const kinds = kindsOf(all);

@@ -54,7 +54,7 @@ export interface VisitPoint {
   readonly sourceError: number | null;
 }
 
-/** The 95 % interval of a point. */
+/** Returns the 95 % interval of a point. */
 export const endsOf = ({
   middle,
   half95,
@@ -68,7 +68,7 @@ export interface Target {
   readonly window: number;
 }
 
-/** How far a value is from the wanted, to either side. */
+/** Returns how far a value is from the wanted, to either side. */
 export const awayFrom = (value: number, { wanted }: Pick<Target, 'wanted'>): number =>
   Math.abs(value - wanted);
 
@@ -82,7 +82,7 @@ export const valuesAt = (
   figure: RecordFigure,
 ): number[] => places.map((n) => balls.figures[figure][n]!).filter((value) => !Number.isNaN(value));
 
-/** What all balls of a visit share beyond a monitor's own error, one standard deviation. */
+/** Returns what all balls of a visit share beyond a monitor's own error, one standard deviation. */
 function sharedOf(balls: RecordBalls, places: readonly number[], figure: FollowedFigure): number {
   const most = (is: (n: number) => boolean): boolean =>
     2 * places.filter(is).length > places.length;
@@ -93,7 +93,7 @@ function sharedOf(balls: RecordBalls, places: readonly number[], figure: Followe
   return eyeSdOf(figure, carries.length === 0 ? null : mean(carries)) ?? 0;
 }
 
-/** The visits in which a figure is known of at least three own balls, the oldest first. */
+/** Returns the visits in which a figure is known of at least three own balls, the oldest first. */
 export function pointsOf(
   visits: readonly Visit[],
   kind: ClubKind,
@@ -143,7 +143,7 @@ export interface DayScatter {
 }
 
 /**
- * The scatter from visit to visit, from successive differences, which a change of level moves little (von Neumann et al.
+ * Returns the scatter from visit to visit, from successive differences, which a change of level moves little (von Neumann et al.
  * 1941, Ann. Math. Stat. 12:153; their mean size in place of their squares). Until a player's own is known it is taken to be
  * `usualSd` at least.
  */
@@ -163,6 +163,6 @@ export function dayScatter(points: readonly VisitPoint[], usualSd: number): DayS
   return { variance: (PRIOR_VISITS * usual.variance + steps * own) / degrees, degrees };
 }
 
-/** The points as readings of a level: each with its own error and the day's. */
+/** Returns the points as readings of a level: each with its own error and the day's. */
 export const readingsOf = (points: readonly VisitPoint[], day: number): Reading[] =>
   points.map(({ middle, error }) => ({ value: middle, variance: error ** 2 + day }));

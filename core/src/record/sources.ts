@@ -23,21 +23,21 @@ export interface SourceOffset {
 }
 export type SourceOffsets = ReadonlyMap<string, SourceOffset>;
 
-/** The source that most of some balls are from; null where nobody said of most of them. */
+/** Returns the source that most of some balls are from; null where nobody said of most of them. */
 export function mainSource(balls: RecordBalls, places: readonly number[]): string | null {
   // An eye has an error of its own, and is no monitor.
   const most = commonest(places.map((n) => (balls.isSeen(n) ? null : balls.writtenBy(n))));
   return most === null || 2 * most.count <= places.length ? null : most.value;
 }
 
-/** The source used last; null where nobody said of any visit. */
+/** Returns the source used last; null where nobody said of any visit. */
 export const lastSource = (visits: readonly Visit[], kind: ClubKind): string | null =>
   visits.reduceRight<string | null>(
     (found, visit) => found ?? mainSource(visit.balls, ownOf(visit, kind)),
     null,
   );
 
-/** The values of a figure that each source wrote of a visit's own balls. */
+/** Returns the values of a figure that each source wrote of a visit's own balls. */
 function bySource(visit: Visit, kind: ClubKind, figure: RecordFigure): Map<string, number[]> {
   const values = new Map<string, number[]>();
   for (const n of ownOf(visit, kind)) {
@@ -55,7 +55,7 @@ function apartOf(one: readonly number[], other: readonly number[]): Estimate | n
   return error > 0 ? { value: a.middle - b.middle, error } : null;
 }
 
-/** What each source reads more than the one used last; only those that were used on one day with it. */
+/** Returns what each source reads more than the one used last; only those that were used on one day with it. */
 export function offsetsOf(
   visits: readonly Visit[],
   kind: ClubKind,
@@ -80,7 +80,7 @@ export function offsetsOf(
   );
 }
 
-/** The balls of a figure as the source used last would have read them, as far as that is known. */
+/** Returns the balls of a figure as the source used last would have read them, as far as that is known. */
 export function asLastSource(
   balls: RecordBalls,
   places: readonly number[],

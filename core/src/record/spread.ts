@@ -10,7 +10,7 @@ import type { Followed } from './follow.ts';
 const MAD_ERROR = 1.166;
 const FEW = 0.8;
 
-/** The spread of a figure in place of its middle, visit by visit; nothing is wanted of it and no level is claimed. */
+/** Returns the spread of a figure in place of its middle, visit by visit; nothing is wanted of it and no level is claimed. */
 export function spreadOf({ figure, points, sources }: Followed): Followed {
   const spreads = points.map((point) => {
     const { count } = point;

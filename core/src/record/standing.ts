@@ -49,7 +49,7 @@ const CAUSED_BY: ReadonlySet<FollowedFigure> = new Set(['faceToPathDeg', ...CAUS
 const halvesOf = (change: Change): number =>
   Math.abs(change.to - change.from) / Math.max(1e-9, change.half95);
 
-/** The figure whose last change is told: the one the words are about, or another that changed beyond doubt. */
+/** Returns the figure whose last change is told: the one the words are about, or another that changed beyond doubt. */
 export function changedOf(followed: readonly Followed[]): Followed | null {
   const told = toldOf(followed);
   const surest = followed
@@ -72,7 +72,7 @@ function driftedOf(followed: readonly Followed[]): Standing['drifted'] {
   return null;
 }
 
-/** Whether the last visit missed to both sides. */
+/** Returns whether the last visit missed to both sides. */
 function bothWaysOf(
   visit: Visit,
   kind: ClubKind,
@@ -112,7 +112,7 @@ function standingOfKind(all: readonly Visit[], kind: ClubKind, ask: RecordAsk): 
   };
 }
 
-/** Whether it went away from the wanted, in the last visit or for good. */
+/** Returns whether it went away from the wanted, in the last visit or for good. */
 const isNews = ({ drifted, changed }: Standing): boolean =>
   drifted !== null || (changed?.isNearer === false && !changed.isOfSource);
 
@@ -122,13 +122,13 @@ export const standingsOf = (visits: readonly Visit[], ask: RecordAsk): Standing[
     .flatMap((kind) => standingOfKind(visits, kind, ask) ?? [])
     .filter((standing, n) => n === 0 || isNews(standing));
 
-/** How far a kind of club went away from the wanted since a day: in the last visit, or for good; 0 for not at all. */
+/** Returns how far a kind of club went away from the wanted since a day: in the last visit, or for good; 0 for not at all. */
 export function wentAway({ drifted, changed, lastDay }: Standing, since: string): number {
   if (drifted !== null && lastDay >= since) return Math.abs(drifted.drift.by);
   const isAway = changed?.isNearer === false && !changed.isOfSource && changed.day >= since;
   return isAway ? Math.abs(changed.to - changed.from) : 0;
 }
 
-/** How far from the wanted a figure stands, in windows; 0 where nothing is wanted. */
+/** Returns how far from the wanted a figure stands, in windows; 0 where nothing is wanted. */
 export const windowsOut = ({ now, target }: Standing): number =>
   target === null ? 0 : awayFrom(now.value, target) / target.window;

@@ -48,7 +48,7 @@ function doseOf(days: readonly StationDay[]): StationRecord['dose'] {
   return { first, now: last, state: isStuck ? 'stuck' : moved, atStep };
 }
 
-/** A drill's days, the oldest first; null of none. */
+/** Returns a drill's days, the oldest first; null of none. */
 export function stationRecord(days: readonly StationDay[]): StationRecord | null {
   const last = days.at(-1);
   if (last === undefined) return null;

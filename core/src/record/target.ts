@@ -14,7 +14,7 @@ import { valuesAt } from './points.ts';
 import { countedOf } from './visit.ts';
 import type { Visit } from './visit.ts';
 
-/** The club of a kind hit most; null where none was. */
+/** Returns the club of a kind hit most; null where none was. */
 export function usualClub(visits: readonly Visit[], kind: ClubKind): Club | null {
   const counts = new Map<string, number>();
   for (const visit of visits)
@@ -26,7 +26,7 @@ export function usualClub(visits: readonly Visit[], kind: ClubKind): Club | null
   return most === undefined ? null : (findClub(most[0]) ?? null);
 }
 
-/** How the player usually swings the club of a kind they hit most, with the face along the line; null where they hit none. */
+/** Returns how the player usually swings the club of a kind they hit most, with the face along the line; null where they hit none. */
 function usualOf(
   visits: readonly Visit[],
   kind: ClubKind,
@@ -43,7 +43,7 @@ function usualOf(
   return { head: headOf(club), plain: plainDelivery(club, hand, driver, player.kind) };
 }
 
-/** What is wanted of a kind of club; null where the player has hit none. */
+/** Returns what is wanted of a kind of club; null where the player has hit none. */
 export function wantedOfKind(
   visits: readonly Visit[],
   kind: ClubKind,
@@ -63,7 +63,7 @@ export function wantedOfKind(
 /** A face so far open that its share of the start is plain, degrees. */
 const SHARE_FACE_DEG = 2;
 
-/** The face's share of the start with a kind of club by the impact model, 0 to 1; 1 where the player has hit none. */
+/** Returns the face's share of the start with a kind of club by the impact model, 0 to 1; 1 where the player has hit none. */
 export function faceShareOf(visits: readonly Visit[], kind: ClubKind): number {
   const usual = usualOf(visits, kind, 'right');
   if (usual === null) return 1;

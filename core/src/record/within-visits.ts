@@ -28,7 +28,7 @@ function stepOf(before: readonly number[], after: readonly number[]): Estimate |
 const ofVisits = (estimates: readonly (Estimate | null)[]): Pooled | null =>
   pooledOf(estimates.flatMap((one) => one ?? []));
 
-/** The last five own balls less the first five, over the visits with ten or more; null for none. */
+/** Returns the last five own balls less the first five, over the visits with ten or more; null for none. */
 export const warmUpOf = (
   visits: readonly Visit[],
   kind: ClubKind,
@@ -41,7 +41,7 @@ export const warmUpOf = (
     }),
   );
 
-/** The first five balls of a visit less the last five of the one before, drills and all; null for none. */
+/** Returns the first five balls of a visit less the last five of the one before, drills and all; null for none. */
 export function keptOf(
   visits: readonly Visit[],
   kind: ClubKind,

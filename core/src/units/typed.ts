@@ -1,5 +1,5 @@
 /**
- * A number as a person types it into a field: with a decimal point or comma, and a minus of any kind.
+ * Returns a number as a person types it into a field: with a decimal point or comma, and a minus of any kind.
  * @returns the number, or null where there is none or it is not one (letters, two points, nothing).
  */
 export function typedNumber(text: string): number | null {

@@ -49,7 +49,7 @@ export type Unit = keyof typeof UNIT_FACTORS;
 /** `value` in unit `from`, in unit `to` of the same kind. */
 export const convert = (value: number, from: Unit, to: Unit): number =>
   from === to ? value : (value * UNIT_FACTORS[from]) / UNIT_FACTORS[to];
-/** An SI value, degrees or rev/min in `unit`. */
+/** Returns an SI value, degrees or rev/min in `unit`. */
 export const fromSi = (value: number, unit: Unit): number => value / UNIT_FACTORS[unit];
 
 export const degToRad = (angleDeg: number): number => angleDeg * RAD_PER_DEG;

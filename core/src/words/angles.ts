@@ -36,7 +36,7 @@ export const angleText = ({ size, word }: AngleWords): string =>
 
 export type AngleName = 'faceAngleDeg' | 'clubPathDeg' | 'faceToPathDeg' | 'startDirectionDeg';
 
-/** The words of one of the four angles. */
+/** Returns the words of one of the four angles. */
 export function wordsOf(name: AngleName, value: number, hand: Hand, bands: Bands): AngleWords {
   switch (name) {
     case 'faceAngleDeg':

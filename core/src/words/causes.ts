@@ -17,10 +17,10 @@ const IN_THE_WAY: Readonly<Partial<Record<FaultNode, readonly [string, string]>>
 const inTheWay = ({ node, way, isRelative = false }: Fault): string | null =>
   isRelative ? (IN_THE_WAY[node]?.[way < 0 ? 0 : 1] ?? null) : null;
 
-/** What is to be mended: `the out-to-in path`. */
+/** Returns what is to be mended: `the out-to-in path`. */
 export const faultWords = (fault: Fault): string =>
   inTheWay(fault) ?? FAULT_WORDS[fault.node][fault.way < 0 ? 0 : 1];
-/** What is looked for: `What makes the closed face?`, `What keeps the face from closing further?` */
+/** Returns what is looked for: `What makes the closed face?`, `What keeps the face from closing further?` */
 export const causeQuestion = (fault: Fault): string =>
   `What ${inTheWay(fault) === null ? 'makes' : 'keeps'} ${faultWords(fault)}?`;
 

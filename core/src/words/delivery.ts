@@ -19,7 +19,7 @@ const said = (
 
 const BEND_NAMES = ['draw', 'hook', 'fade', 'slice'] as const;
 
-/** A draw, a hook, a fade or a slice: as most of the balls are named, else of the mean bend. */
+/** Returns a draw, a hook, a fade or a slice: as most of the balls are named, else of the mean bend. */
 function bendName({ figures, pattern }: GroupReading, { hand, bands }: Wording): string {
   const named = BEND_NAMES.find((name) => pattern?.name.endsWith(name));
   if (named !== undefined && pattern!.count * 2 > pattern!.of) return named;
@@ -29,7 +29,7 @@ function bendName({ figures, pattern }: GroupReading, { hand, bands }: Wording):
   return isFade ? (isStrong ? 'slice' : 'fade') : isStrong ? 'hook' : 'draw';
 }
 
-/** What the gap does: the bend, where the balls show it. */
+/** Returns what the gap does: the bend, where the balls show it. */
 function gapSentence(
   group: GroupReading,
   gap: FigureSummary,
@@ -124,7 +124,7 @@ function knownGap(group: GroupReading, w: Wording): Sentence[] {
 /** Balls from which on an interval says anything. */
 const TELLING = 3;
 
-/** How sure, one tap away: the interval of face to path with its level, how the balls scatter, and what was taken for granted. */
+/** Returns how sure, one tap away: the interval of face to path with its level, how the balls scatter, and what was taken for granted. */
 export function sureSentences({ figures, inferred }: GroupReading, w: Wording): Sentence[] {
   const gap = figures.faceToPathDeg;
   if (gap === undefined) return [];
@@ -151,7 +151,7 @@ export function sureSentences({ figures, inferred }: GroupReading, w: Wording): 
   return [...found, sentence('sure', `${good}${taken}`)];
 }
 
-/** What share of the start the face makes in the player's own balls, and which start rules that leaves. */
+/** Returns what share of the start the face makes in the player's own balls, and which start rules that leaves. */
 export function shareSentences({ share, countedIds }: GroupReading): Sentence[] {
   if (share.share === null) return [];
   const percent = (value: number): string => formatNumber(100 * value, 0);

@@ -83,7 +83,7 @@ export function drillWarning(warning: DrillWarning): string {
   }
 }
 
-/** What is said of a drill in use that no longer fits; empty where it does. */
+/** Returns what is said of a drill in use that no longer fits; empty where it does. */
 export function inUseWords({ drill, warnings, makesMove, worsens, fits }: DrillInUse): string {
   if (fits && makesMove) return '';
   if (fits && warnings.length === 0) return `${drill.name} is not for this stage.`;
@@ -99,7 +99,7 @@ const SUITS: Readonly<Record<Drill['suits'], string>> = {
 };
 export const suitsWords = ({ suits }: Drill): string => SUITS[suits];
 
-/** How a station stands: the last ten, and whether to step up or back. */
+/** Returns how a station stands: the last ten, and whether to step up or back. */
 export function scoreWords({ advice, lastGood, lastOf }: StationScore): string {
   if (lastOf < DOSE.setOf) return `${lastOf} of a set of ten.`;
   const good = `${lastGood} of ten good`;

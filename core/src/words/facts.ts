@@ -89,7 +89,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, string>> = {
 };
 export const leftOutWords = (why: LeftOut): string => LEFT_OUT_WORDS[why];
 
-/** The balls set aside, reason by reason. */
+/** Returns the balls set aside, reason by reason. */
 export function leftOutSentences(group: GroupReading, views: readonly BallView[]): Sentence[] {
   const out = views.filter(
     (view) => group.leftOutIds.includes(view.id) && view.leftOut !== 'demonstration',
@@ -112,7 +112,7 @@ const AGREEMENT_WORDS = {
 /** Strikes are told to so many mm. */
 const STRIKE_STEP_MM = 2;
 
-/** What is odd about one ball, for its row; empty where nothing is. */
+/** Returns what is odd about one ball, for its row; empty where nothing is. */
 export function ballNote(view: BallView): string {
   const { verdict, strikeToeMm } = view.agreement;
   if (view.leftOut === 'mishit') return leftOutWords('mishit');

@@ -23,7 +23,7 @@ export const isBent = (
 /** Of an eye's figures all are about so much. */
 const about = ({ inferred }: GroupReading): string => (inferred?.byEye === true ? 'about ' : '');
 
-/** How they start and bend: `start 7° left and stay there`. One ball `starts`, many `start`. */
+/** Returns how they start and bend: `start 7° left and stay there`. One ball `starts`, many `start`. */
 function movesPieces(group: GroupReading, w: Wording, one: boolean): Piece[] {
   const start = group.figures.startDirectionDeg!;
   const curve = group.figures.curveM;
@@ -83,7 +83,7 @@ function bothWays(plan: Plan): Sentence {
   );
 }
 
-/** Those that start to the side that most start to, where no one shot is the commonest. */
+/** Returns those that start to the side that most start to, where no one shot is the commonest. */
 function mostStart(plan: Plan | null): { side: string; ids: readonly string[]; of: number } | null {
   const fact = plan?.seen.find(({ figure: name }) => name === 'startDirectionDeg');
   if (fact === undefined || fact.off === 0) return null;
@@ -91,7 +91,7 @@ function mostStart(plan: Plan | null): { side: string; ids: readonly string[]; o
   return { side: sideWord(fact.off), ids, of: fact.of };
 }
 
-/** What the balls did; null where nothing tells how they flew. */
+/** Returns what the balls did; null where nothing tells how they flew. */
 export function flightSentence(
   group: GroupReading,
   plan: Plan | null,

@@ -33,7 +33,7 @@ export function formatNumber(value: number, digits = 1, plus = false): string {
   return `${sign}${Math.abs(rounded).toFixed(digits)}`;
 }
 
-/** A horizontal angle in degrees, positive right: `4.2° R`, `0.0°`, or `+4.2°` when signed. */
+/** Returns a horizontal angle in degrees, positive right: `4.2° R`, `0.0°`, or `+4.2°` when signed. */
 export function formatSideAngle(
   angleDeg: number,
   style: AngleStyle = 'letters',
@@ -45,11 +45,11 @@ export function formatSideAngle(
   return `${Math.abs(rounded).toFixed(digits)}°${side}`;
 }
 
-/** A length in metres, in the coach's unit: `146 m`, `12 yd`. */
+/** Returns a length in metres, in the coach's unit: `146 m`, `12 yd`. */
 export const formatLength = (lengthM: number, unit: LengthUnit, digits = 0): string =>
   `${formatNumber(fromSi(lengthM, unit), digits)} ${unit}`;
 
-/** A sideways distance in metres, positive right: `14 m right`, `0 m`. */
+/** Returns a sideways distance in metres, positive right: `14 m right`, `0 m`. */
 export function formatSideLength(offlineM: number, unit: LengthUnit, digits = 0): string {
   const rounded = roundTo(fromSi(offlineM, unit), digits);
   const side = rounded > 0 ? ' right' : rounded < 0 ? ' left' : '';
@@ -62,7 +62,7 @@ export const formatSpeed = (speedMps: number, unit: SpeedUnit, digits = 0): stri
 /** Lengths from here on are given in the larger unit, m. */
 const LONG_TAPE_M = 1.8;
 
-/** A distance to tape out, in the coach's smaller unit: cm beside metres, inches beside yards. */
+/** Returns a distance to tape out, in the coach's smaller unit: cm beside metres, inches beside yards. */
 export function tapeText(distanceM: number, unit: LengthUnit): string {
   const isLong = distanceM >= LONG_TAPE_M;
   const text = (of: Unit, digits: number): string =>

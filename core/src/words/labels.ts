@@ -11,7 +11,7 @@ import {
 } from './format.ts';
 import type { DisplayUnits } from './format.ts';
 
-/** What a club is called; a club that was not named is not given a name. */
+/** Returns what a club is called; a club that was not named is not given a name. */
 export const clubLabel = (club: string | null, clubText: string | null): string =>
   findClub(club)?.label ?? clubText ?? 'Club not named';
 
@@ -28,7 +28,7 @@ export const PLAIN_FIGURES: Readonly<Record<ProofFigure, string>> = {
   ballSpeedMps: 'Ball speed',
   clubSpeedMps: 'Club speed',
 };
-/** The figure's name without its plain explanation. */
+/** Returns the figure's name without its plain explanation. */
 export const shortFigure = (name: ProofFigure): string => PLAIN_FIGURES[name].split(' (')[0]!;
 
 /** What a figure is written in, in files, and which way is positive. */
@@ -44,7 +44,7 @@ const FILE_UNITS: Readonly<Record<ProofFigure, string>> = {
   ballSpeedMps: 'm/s',
   clubSpeedMps: 'm/s',
 };
-/** A figure as the head of a column of a file: `Face to path (° right)`. */
+/** Returns a figure as the head of a column of a file: `Face to path (° right)`. */
 export const figureHead = (name: ProofFigure): string =>
   `${shortFigure(name)} (${FILE_UNITS[name]})`;
 
@@ -54,7 +54,7 @@ export const strikeText = (toeMm: number): string => {
   return `${mm} mm to the ${toeMm > 0 ? 'toe' : 'heel'}`;
 };
 
-/** A figure of a proof in the player's unit. */
+/** Returns a figure of a proof in the player's unit. */
 export function figureText(name: ProofFigure, value: number, units: DisplayUnits): string {
   if (name === 'strikeToeMm') return strikeText(value);
   if (name.endsWith('Deg')) return formatSideAngle(value, units.angle);
@@ -67,7 +67,7 @@ export function figureText(name: ProofFigure, value: number, units: DisplayUnits
 const TENTHS_BELOW_DEG = 0.5;
 const digitsOf = (half95Deg: number): number => (half95Deg < TENTHS_BELOW_DEG ? 1 : 0);
 
-/** The size of an angle with no more digits than its error allows. */
+/** Returns the size of an angle with no more digits than its error allows. */
 export const sureDegrees = (angleDeg: number, half95Deg: number): string =>
   `${formatNumber(Math.abs(angleDeg), digitsOf(half95Deg))}°`;
 

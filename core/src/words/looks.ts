@@ -17,7 +17,7 @@ const BASICS = 'Check grip, aim, ball position and posture';
 /** Balls asked for of a handful where no number settles it. */
 const HIT_MORE = 5;
 
-/** What to do now: one or two short sentences. */
+/** Returns what to do now: one or two short sentences. */
 export function lookWords({ look, ballIds }: Pick<Plan, 'look' | 'ballIds'>): string {
   if (look === null) return '';
   const isFew = ballIds.length < PLAN_DEFAULTS.fewBalls;
@@ -57,7 +57,7 @@ const LEADS: Readonly<Record<string, string>> = {
   strike: 'the strike first',
 };
 
-/** What an answer leads to: `turn everything`, `leave it`. */
+/** Returns what an answer leads to: `turn everything`, `leave it`. */
 export const leadWords = ({ move }: LookAnswer): string =>
   move === null ? 'leave it' : LEADS[move]!;
 
@@ -67,7 +67,7 @@ export const answersWords = ({ answers, kind }: Look): string =>
     ? 'If they point off it, turn the aim first.'
     : answers.map((one) => `${SHOWS_WORDS[one.shows]}: ${leadWords(one)}.`).join(' ');
 
-/** What a player is told to do before the next visit. */
+/** Returns what a player is told to do before the next visit. */
 export function lookForPlayer({ kind }: Look): string {
   switch (kind) {
     case 'strike':
@@ -86,5 +86,5 @@ export function lookForPlayer({ kind }: Look): string {
 export const BASICS_FIRST = `${BASICS} first.`;
 export const BASICS_FOR_PLAYER = `${BASICS} before every ball.`;
 
-/** The words a button of an answer bears. */
+/** Returns the words a button of an answer bears. */
 export const answerLabel = ({ shows }: LookAnswer): string => capital(SHOWS_WORDS[shows]);

@@ -99,7 +99,7 @@ export const COUNT_LABELS = {
   strikeToeMm: 'Balls off the middle',
 } as const;
 
-/** The numbers it was judged on: counts, where an eye saw the balls. */
+/** Returns the numbers it was judged on: counts, where an eye saw the balls. */
 function numbersOf(judged: BlockVerdict | null, w: Wording): PageNumber[] {
   if (judged === null) return [];
   if (judged.counts.length === 0) return judged.named.map((change) => numberOf(change, w));
@@ -115,7 +115,7 @@ function numbersOf(judged: BlockVerdict | null, w: Wording): PageNumber[] {
 const LITTLE_DEG = 4;
 const little = (byDeg: number): string => (Math.abs(byDeg) < LITTLE_DEG ? 'a little ' : '');
 
-/** The change as a player is told it. */
+/** Returns the change as a player is told it. */
 function movePoint(stage: Stage, toeMm: number, { hand }: Wording): string {
   switch (stage.move) {
     case 'path':
@@ -186,7 +186,7 @@ function cureWords({ link, value }: Extract<PagePoint, { kind: 'cure' }>): strin
   return typeof cure === 'string' ? cure : cure[value < 0 ? 0 : 1];
 }
 
-/** A point as a player is told it; null where there are no plain words for it. */
+/** Returns a point as a player is told it; null where there are no plain words for it. */
 function pointWords(point: PagePoint, w: Wording): string | null {
   switch (point.kind) {
     case 'move': {
@@ -228,7 +228,7 @@ function homeworkOf(input: PageInput, drills: readonly Drill[], days: number): H
   return homework;
 }
 
-/** The page as the lesson says it; the coach may change any of it. */
+/** Returns the page as the lesson says it; the coach may change any of it. */
 export function composePage(input: PageInput): LessonPage {
   const { findings, wording, date } = input;
   const { hand, units } = wording;

@@ -18,7 +18,7 @@ import { PLAN_DEFAULTS } from '../plan/defaults.ts';
 import { capital, figure, sentence, sideWord } from './sentence.ts';
 import type { Sentence, Wording } from './sentence.ts';
 
-/** Which way a number moves, by what it is now: less of what it is, or more of the other where it is called neither. */
+/** Returns which way a number moves, by what it is now: less of what it is, or more of the other where it is called neither. */
 function wayWords(
   nowDeg: number,
   byDeg: number,
@@ -34,7 +34,7 @@ function wayWords(
 const PATH_WORDS = ['out-to-in', 'in-to-out'] as const;
 const FACE_WORDS = ['closed', 'open'] as const;
 
-/** How far something turns, in whole degrees. */
+/** Returns how far something turns, in whole degrees. */
 const turnText = (byDeg: number): string => `${formatNumber(Math.max(1, Math.abs(byDeg)), 0)}°`;
 
 const pathWay = (stage: Stage, { hand, bands }: Wording): string =>
@@ -56,7 +56,7 @@ interface Said {
 }
 const PLAINLY: Said = { isTry: false, isByEye: false };
 
-/** A move alone, as an instruction: `Move the path 6° right: less out-to-in`. */
+/** Returns a move alone, as an instruction: `Move the path 6° right: less out-to-in`. */
 export function moveWords(
   stage: Stage,
   toeMm: number,
@@ -79,7 +79,7 @@ export function moveWords(
   }
 }
 
-/** The first of two moves: `the face: 11° less closed`; by eye `the face: less closed`. */
+/** Returns the first of two moves: `the face: 11° less closed`; by eye `the face: less closed`. */
 function firstWords(stage: Stage, w: Wording, isByEye: boolean): string {
   const by = (deg: number): string => (isByEye ? '' : `${turnText(deg)} `);
   switch (stage.move) {
@@ -99,7 +99,7 @@ const THEN: Readonly<Record<Move, string>> = {
   strike: 'Then the strike.',
 };
 
-/** The moves of a route: `Turn everything 6° right: face and path together.`, `First the face: 11° less closed. Then the path.` */
+/** Returns the moves of a route: `Turn everything 6° right: face and path together.`, `First the face: 11° less closed. Then the path.` */
 export function routeWords(plan: Plan, route: Route, w: Wording, isTry = false): string {
   const [first, second] = route.stages as readonly [Stage, Stage | undefined];
   const { isByEye } = plan;
@@ -111,13 +111,13 @@ export function routeWords(plan: Plan, route: Route, w: Wording, isTry = false):
   return `${begin} ${firstWords(first, w, isByEye)}. ${THEN[second.move]}`;
 }
 
-/** An average miss: no balls miss by nothing. */
+/** Returns an average miss: no balls miss by nothing. */
 export function missText(missM: number, { length }: Pick<DisplayUnits, 'length'>): string {
   const text = formatLength(missM, length);
   return text.startsWith('0 ') ? `under 1 ${length}` : text;
 }
 
-/** Whether a shape was asked for that the balls do not fly and the route gives: then the gain is the bend. */
+/** Returns whether a shape was asked for that the balls do not fly and the route gives: then the gain is the bend. */
 function isShapeGained(
   { isSaid, wanted, now }: Plan,
   end: Middle,
@@ -136,14 +136,14 @@ function isShapeGained(
 /** Less carry than this is no gain, m. */
 const LEAST_GAIN_M = 1;
 
-/** What a strike in the middle gives back. */
+/** Returns what a strike in the middle gives back. */
 function carryWords({ now }: Plan, end: Middle, { length }: DisplayUnits): string {
   const gainM = end.carryM - now.carryM;
   if (gainM < LEAST_GAIN_M) return 'The carry stays about what it is.';
   return `About ${formatLength(gainM, length)} more carry from the same swing.`;
 }
 
-/** The computed gain: `Miss 17 m → 4 m.`; of a strike the carry it gives back; of a shape that was asked for, the bend. */
+/** Returns the computed gain: `Miss 17 m → 4 m.`; of a strike the carry it gives back; of a shape that was asked for, the bend. */
 export function gainWords(plan: Plan, route: Route, { hand, bands, units }: Wording): string {
   const end = route.stages.at(-1)!.expected;
   if (route.id === 'strike') return carryWords(plan, end, units);
@@ -176,7 +176,7 @@ function finishWords(offlineM: number, { finishM }: Plan['wanted'], units: Displ
   return `${formatLength(Math.abs(off), units.length)} ${sideWord(off)} of ${where}`;
 }
 
-/** What the next balls would do, as computed; and that worse is right where it is worse for now. */
+/** Returns what the next balls would do, as computed; and that worse is right where it is worse for now. */
 export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): string {
   const { expected, worseForNow, move } = stage;
   if (move === 'strike') return carryWords(plan, expected, units);
@@ -189,7 +189,7 @@ export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): stri
   return `Then expect: ${finishWords(expected.offlineM, plan.wanted, units)}, within ${missText(expected.missM, units)}.`;
 }
 
-/** What the player is told of it, without the model's figures. */
+/** Returns what the player is told of it, without the model's figures. */
 export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): string {
   if (!stage.worseForNow) return '';
   const by = stage.expected.offlineM - plan.now.offlineM;
@@ -208,7 +208,7 @@ export function gapWarning(plan: Plan, hand: Hand): string | null {
   const turn = plan.straightMiss === 'pull' ? 'close' : 'open';
   return `Watch the gap. If balls begin to bend ${bendsAway(plan, hand)}, ${turn} the face before moving the path further.`;
 }
-/** The same as a player is told it: when to stop. */
+/** Returns the same as a player is told it: when to stop. */
 export const stopForPlayer = (plan: Plan, hand: Hand): string =>
   isGapWatched(plan)
     ? `If balls begin to bend ${bendsAway(plan, hand)}, stop and tell your coach.`
@@ -226,7 +226,7 @@ const PROBABLY: Readonly<Record<Move, string>> = {
   strike: 'the strike',
 };
 
-/** What shows that a try was right, or what the balls do where it was not. */
+/** Returns what shows that a try was right, or what the balls do where it was not. */
 function checkWords(plan: Plan, { stages }: Route, units: DisplayUnits): string {
   const { ifWrong } = plan;
   if (ifWrong === null) return '';
@@ -289,7 +289,7 @@ const ASK_WORDS = {
 
 export const chosenRoute = (plan: Plan): Route | null => plan.routes[plan.chosen] ?? null;
 
-/** A try: what is probable, what to try, and what the balls do where it is wrong. */
+/** Returns a try: what is probable, what to try, and what the balls do where it is wrong. */
 function trySentences(plan: Plan, route: Route, w: Wording): Sentence[] {
   const { move } = route.stages[0]!;
   const isFew = plan.ballIds.length < PLAN_DEFAULTS.fewBalls;
@@ -300,7 +300,7 @@ function trySentences(plan: Plan, route: Route, w: Wording): Sentence[] {
   ];
 }
 
-/** What to do, as one of the six answers says it. A route that a coach chose is said as chosen. */
+/** Returns what to do, as one of the six answers says it. A route that a coach chose is said as chosen. */
 export function planSentences(plan: Plan, worth: readonly Worth[], w: Wording): Sentence[] {
   const route = chosenRoute(plan);
   if (route !== null && plan.answer === 'try' && plan.chosen === plan.best)
@@ -332,7 +332,7 @@ function lookSentences(plan: Plan): Sentence[] {
   return [sentence('plan', lookWords(plan)), ...(leads === '' ? [] : [sentence('plan', leads)])];
 }
 
-/** The line of a plan that screens repeat as a heading. */
+/** Returns the line of a plan that screens repeat as a heading. */
 export const planWords = (plan: Plan, worth: readonly Worth[], w: Wording): string => {
   const route = chosenRoute(plan);
   if (route !== null) return routeWords(plan, route, w, plan.answer === 'try');
@@ -345,7 +345,7 @@ const SHAPE_WORDS: Readonly<Record<Shape, string>> = {
   fade: 'a fade',
 };
 
-/** The wanted flight in a line: `A fade, never left.` */
+/** Returns the wanted flight in a line: `A fade, never left.` */
 export function wantedWords(wanted: Wanted): string {
   const ruled =
     wanted.ruledOut === undefined || wanted.ruledOut === 'either' ? '' : `, ${wanted.ruledOut}`;

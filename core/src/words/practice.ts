@@ -8,7 +8,7 @@ import { sizeText } from './record.ts';
 import type { RecordWording } from './record.ts';
 import { capital, countOf } from './sentence.ts';
 
-/** What goes with homework done: an association with its error, never a cause. */
+/** Returns what goes with homework done: an association with its error, never a cause. */
 export function homeworkHeldWords(
   figure: FollowedFigure,
   { done, dropped, nearer }: HomeworkHeld,
@@ -28,7 +28,7 @@ export function homeworkHeldWords(
   return `After homework the ${name} came ${size} ${way} than without it (${low} to ${high}). ${capital(times)}. They go together; that one makes the other is not shown.`;
 }
 
-/** How a station goes: what was good, and the dose. */
+/** Returns how a station goes: what was good, and the dose. */
 export function stationRecordWords({ good, of, days, last, dose }: StationRecord): string {
   const over = days === 1 ? 'one day' : `${days} days`;
   const text = `${good} of ${of} good over ${over}, last ${last.good} of ${last.of}`;

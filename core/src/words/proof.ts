@@ -24,7 +24,7 @@ const ANGLES: ReadonlySet<ProofFigure> = new Set([
 ]);
 const isAngle = (name: ProofFigure): name is AngleName => ANGLES.has(name);
 
-/** The size of a figure, without a side: `6°`, `12 mm`, `20 m`. */
+/** Returns the size of a figure, without a side: `6°`, `12 mm`, `20 m`. */
 export function sizeOf(name: ProofFigure, value: number, units: DisplayUnits): string {
   const size = Math.abs(value);
   if (name === 'strikeToeMm') return `${formatNumber(size, 0)} mm`;
@@ -33,7 +33,7 @@ export function sizeOf(name: ProofFigure, value: number, units: DisplayUnits): s
   return formatLength(size, units.length);
 }
 
-/** Which way a figure went, in golf's words, by the hand; null for one that only grows or shrinks. */
+/** Returns which way a figure went, in golf's words, by the hand; null for one that only grows or shrinks. */
 function wayOf(name: ProofFigure, by: number, hand: Hand, { bands }: Wording): string {
   if (name === 'strikeToeMm') return by > 0 ? 'to the toe' : 'to the heel';
   if (isAngle(name) && name !== 'startDirectionDeg') {
@@ -45,7 +45,7 @@ function wayOf(name: ProofFigure, by: number, hand: Hand, { bands }: Wording): s
   return sideWord(by);
 }
 
-/** A change with its interval, each end with its side: `4° more in-to-out, from 2° to 6°`. */
+/** Returns a change with its interval, each end with its side: `4° more in-to-out, from 2° to 6°`. */
 export function changeText({ figure, difference, low, high }: FigureChange, w: Wording): string {
   const size = (value: number): string => sizeOf(figure, value, w.units);
   const way = (value: number): string => wayOf(figure, value, w.hand, w);
@@ -95,7 +95,7 @@ const HEADLINES: Readonly<Record<Verdict, string>> = {
 };
 export const verdictWords = (verdict: Verdict): string => HEADLINES[verdict];
 
-/** How many balls would tell, where these do not. */
+/** Returns how many balls would tell, where these do not. */
 function neededWords(change: NamedChange, w: Wording): string {
   if (change.low === null) return 'Three balls in each block are the least that tells.';
   if (change.ballsNeeded === null) return 'They scatter too much to show a small change.';
@@ -103,13 +103,13 @@ function neededWords(change: NamedChange, w: Wording): string {
   return `${countOf(change.ballsNeeded, 'ball')} in each block would show ${size}.`;
 }
 
-/** A figure that clearly moved, of which it is not clear whether it came nearer. */
+/** Returns a figure that clearly moved, of which it is not clear whether it came nearer. */
 const isMoved = ({ verdict, low, high }: NamedChange): boolean =>
   verdict === 'not yet clear' && low !== null && high !== null && low * high > 0;
 const movedText = (change: NamedChange, w: Wording): string =>
   `${capital(nameOf(change))} moved, ${fromToText(change, w)}`;
 
-/** The figure that decides, with the verdict. */
+/** Returns the figure that decides, with the verdict. */
 function decidingWords(change: NamedChange, w: Wording): string {
   const name = nameOf(change);
   const what = fromToText(change, w);
@@ -119,7 +119,7 @@ function decidingWords(change: NamedChange, w: Wording): string {
   return change.verdict === 'not yet clear' ? `${text} ${neededWords(change, w)}` : text;
 }
 
-/** The second figure, which may only object. */
+/** Returns the second figure, which may only object. */
 function besideWords(change: NamedChange, w: Wording): string {
   const name = capital(nameOf(change));
   if (isMoved(change)) return `${movedText(change, w)}: can’t tell yet if that is nearer.`;
@@ -141,11 +141,11 @@ const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, 
   strikeToeMm: ['came off the heel', 'missed the middle', 'came off the toe'],
 };
 
-/** How a figure scatters in two blocks, where it is the spread that was worked on: `4° → 0.6°`. */
+/** Returns how a figure scatters in two blocks, where it is the spread that was worked on: `4° → 0.6°`. */
 export const scatterText = ({ figure, beforeSd, afterSd }: FigureChange, w: Wording): string =>
   `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
 
-/** What an eye counted: `6 of 6 started left, then 1 of 6`. */
+/** Returns what an eye counted: `6 of 6 started left, then 1 of 6`. */
 function countWords(
   { figure, side, before, after, verdict }: CountChange,
   isFirst: boolean,
@@ -158,7 +158,7 @@ function countWords(
 /** Ratios of spread that are called half. */
 const HALF = [0.4, 0.6] as const;
 
-/** The spread of where they finish: `Half the spread: 43 m → 19 m.` */
+/** Returns the spread of where they finish: `Half the spread: 43 m → 19 m.` */
 function steadiedWords({ verdict, named, isOpen, spread }: BlockVerdict, w: Wording): string {
   const change = named.find(({ figure }) => figure === 'offlineM') ?? named[0]!;
   if (spread === null) return 'Five balls in each block are the least that tells.';
@@ -183,7 +183,7 @@ function toGoWords({ isOpen, named }: BlockVerdict): string {
 export const toldCounts = ({ counts }: BlockVerdict): CountChange[] =>
   counts.filter(({ before, after }, index) => index === 0 || before.had + after.had > 0);
 
-/** The answer first: the verdict, then the figures it was judged on. */
+/** Returns the answer first: the verdict, then the figures it was judged on. */
 export function judgementWords(judged: BlockVerdict, w: Wording): string {
   const { named, counts, isSteadied } = judged;
   const [first, second] = named;
@@ -199,7 +199,7 @@ export function judgementWords(judged: BlockVerdict, w: Wording): string {
   return `${decidingWords(first!, w)}${beside}${toGo}`;
 }
 
-/** How the balls of the deciding figure scatter, where that says anything. */
+/** Returns how the balls of the deciding figure scatter, where that says anything. */
 export function spreadWords(
   spread: SpreadChange | null,
   name: ProofFigure,
@@ -212,7 +212,7 @@ export function spreadWords(
   return `${what} ball to ball: ${sizes}, ${spread.state}.`;
 }
 
-/** A proof as CSV: figures in their unit (degrees, m, m/s, mm), positive right or to the toe. */
+/** Returns a proof as CSV: figures in their unit (degrees, m, m/s, mm), positive right or to the toe. */
 export const proofCsv = ({ named, others }: BlockVerdict): string =>
   Papa.unparse(
     [...named, ...others.map((other) => ({ ...other, verdict: null }))].map((change) => ({
@@ -230,7 +230,7 @@ export const proofCsv = ({ named, others }: BlockVerdict): string =>
     { newline: '\n' },
   );
 
-/** The launch data of a station in a line. */
+/** Returns the launch data of a station in a line. */
 export function stationWords({ figure, count, mean, last }: StationBalls, w: Wording): string {
   const told = (value: number): string =>
     isAngle(figure)

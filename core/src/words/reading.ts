@@ -77,7 +77,7 @@ const BEND_RATIO = 1.5;
 /** Less than this would be written as nothing, m. */
 const NO_BEND_M = 0.5;
 
-/** The same gap bends a long club more: say so, lest the coach change a swing for its driver. */
+/** Returns the same gap bends a long club more: say so, lest the coach change a swing for its driver. */
 function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence | null {
   const known = groups.filter((g) => g.figures.faceToPathDeg && g.figures.curveM);
   const byBend = [...known].sort(

@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import type { PlayerRecord } from '../record/player-record.ts';
 import { figureHead } from './labels.ts';
 
-/** The record as CSV, a row a visit: figures in degrees, m and mm, positive right or to the toe. */
+/** Returns the record as CSV, a row a visit: figures in degrees, m and mm, positive right or to the toe. */
 export const recordCsv = ({ visits, followed }: PlayerRecord): string =>
   Papa.unparse(
     visits.map(({ lessonId, at, balls }) => ({

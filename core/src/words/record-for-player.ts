@@ -79,7 +79,7 @@ function changed(finding: Of<'changed'>, wording: RecordWording): string {
   return isReturn ? `${what}: the old habit is back.` : `${what}: further from what you want.`;
 }
 
-/** A finding as the player is told it; null where it is none for them yet. */
+/** Returns a finding as the player is told it; null where it is none for them yet. */
 export function findingForPlayer(finding: RecordFinding, wording: RecordWording): string | null {
   const { figure } = finding;
   const called = CALLED[figure];
@@ -137,7 +137,7 @@ const NONE_OF: Readonly<Record<FollowedFigure, string>> = {
   strikeToeMm: 'the middle',
 };
 
-/** What a goal asks for: `The clubface within 1° of 2° closed by Sun 1 Mar 2026`. */
+/** Returns what a goal asks for: `The clubface within 1° of 2° closed by Sun 1 Mar 2026`. */
 export function goalWords({ goal }: Pick<GoalProgress, 'goal'>, wording: RecordWording): string {
   const { figure, wanted, window, by } = goal;
   const digits = (value: number): number => (Number.isInteger(value) ? 1 : 0);
@@ -147,7 +147,7 @@ export function goalWords({ goal }: Pick<GoalProgress, 'goal'>, wording: RecordW
   return `The ${CALLED[figure]} within ${size} of ${of} by ${wording.dayText(by)}`;
 }
 
-/** How a goal goes, in a sentence. */
+/** Returns how a goal goes, in a sentence. */
 export function goalProgressWords(progress: GoalProgress, wording: RecordWording): string {
   const { goal, now, beyond, beyondAtFirst, forecast } = progress;
   if (now === null) return 'Not measured yet.';

@@ -30,7 +30,7 @@ export interface RecordWording {
 
 const isAngle = (figure: FollowedFigure): boolean => figure.endsWith('Deg');
 
-/** A size in the player's unit, with no more digits than `half95` allows. */
+/** Returns a size in the player's unit, with no more digits than `half95` allows. */
 export function sizeText(
   figure: FollowedFigure,
   size: number,
@@ -42,7 +42,7 @@ export function sizeText(
   return `${formatNumber(Math.abs(fromSi(size, units.length)), 0)} ${units.length}`;
 }
 
-/** The word for the side a number lies to, by the hand; the smallest thing there is stays neutral. */
+/** Returns the word for the side a number lies to, by the hand; the smallest thing there is stays neutral. */
 export function towards(figure: FollowedFigure, value: number, hand: Hand): string {
   switch (figure) {
     case 'faceToPathDeg':
@@ -57,7 +57,7 @@ export function towards(figure: FollowedFigure, value: number, hand: Hand): stri
   }
 }
 
-/** A number with its word: `2.3° open`, `4° out-to-in`, `3° right`, `12 mm to the toe`. */
+/** Returns a number with its word: `2.3° open`, `4° out-to-in`, `3° right`, `12 mm to the toe`. */
 export function standText(
   figure: FollowedFigure,
   value: number,
@@ -72,7 +72,7 @@ export function standText(
 
 const nameOf = (figure: FollowedFigure): string => shortFigure(figure);
 
-/** An interval of sizes towards one side: `0.5 to 1.9`; of one estimate there is none. */
+/** Returns an interval of sizes towards one side: `0.5 to 1.9`; of one estimate there is none. */
 function spanText({ value, low, high }: Pooled, digits: number): string {
   if (low === null || high === null) return 'from one';
   const sign = value < 0 ? -1 : 1;
@@ -108,7 +108,7 @@ function fromToStand(
   return `${isAlike ? size : a} → ${b}`;
 }
 
-/** What a change was: `2° → 5° open since 5 Nov`. */
+/** Returns what a change was: `2° → 5° open since 5 Nov`. */
 export const changeWords = (
   figure: FollowedFigure,
   change: Pick<Change, 'from' | 'to' | 'half95'>,
@@ -134,7 +134,7 @@ function changedWords(
     : `${name} the wrong way: ${what} (${visits}).`;
 }
 
-/** What the last visit did to what was held, and how surely: `6° more open than before, at least 2°`. */
+/** Returns what the last visit did to what was held, and how surely: `6° more open than before, at least 2°`. */
 export function driftWords(
   figure: FollowedFigure,
   drift: Drift,
@@ -178,7 +178,7 @@ function pooledWords(figure: FollowedFigure, pooled: Pooled, wording: RecordWord
   return `${degrees(value)} more ${side} (${countOf(count, 'time')})`;
 }
 
-/** A finding as a sentence. */
+/** Returns a finding as a sentence. */
 export function findingWords(finding: RecordFinding, wording: RecordWording): string {
   const { figure } = finding;
   switch (finding.kind) {
@@ -199,7 +199,7 @@ export function findingWords(finding: RecordFinding, wording: RecordWording): st
   }
 }
 
-/** What a drill moved: `Overhang: path 3° right (4 times).`, or that it can't be told. */
+/** Returns what a drill moved: `Overhang: path 3° right (4 times).`, or that it can't be told. */
 export function movedWords(credit: DrillCredit, drill: Pick<Drill, 'name'> | null): string {
   const { drillId, figure, byDeg, isClear, times } = credit;
   const what = `${drill?.name ?? 'A drill since taken away'}: ${shortFigure(figure).toLowerCase()}`;
@@ -209,7 +209,7 @@ export function movedWords(credit: DrillCredit, drill: Pick<Drill, 'name'> | nul
   return `${what} ${degrees(byDeg)} ${sideWord(byDeg)} (${often}).`;
 }
 
-/** What a drill moved over all players: `path 2.9° more in-to-out (2.1 to 3.6, 14 players)`. */
+/** Returns what a drill moved over all players: `path 2.9° more in-to-out (2.1 to 3.6, 14 players)`. */
 export function movedOverAllWords(moved: MovedOverAll, drill: Pick<Drill, 'name'> | null): string {
   const { drillId, figure, pooled, isClear, players } = moved;
   const what = `${drill?.name ?? drillId}, ${shortFigure(figure).toLowerCase()}`;
@@ -228,7 +228,7 @@ const PLAIN_WORDS: Readonly<Record<Plain, string>> = {
 export const plainLabel = (name: Plain | 'all'): string =>
   name === 'all' ? 'all of these' : PLAIN_WORDS[name];
 
-/** The plain score in a sentence; empty where nothing says. */
+/** Returns the plain score in a sentence; empty where nothing says. */
 export function plainWords(score: PlainScore): string {
   const { all } = score;
   if (all.of === 0) return '';
@@ -237,14 +237,14 @@ export function plainWords(score: PlainScore): string {
   return `All ${count} at once (${asked.join(', ')}): ${all.had} of ${all.of}.`;
 }
 
-/** A share of landings on the fairway: `14 of 30 (31 to 64 %)`. */
+/** Returns a share of landings on the fairway: `14 of 30 (31 to 64 %)`. */
 export function fairwayWords(fairway: Proportion | null): string {
   if (fairway === null) return '';
   const per = (share: number): string => formatNumber(100 * share, 0);
   return `${fairway.had} of ${fairway.of} (${per(fairway.low)} to ${per(fairway.high)} %)`;
 }
 
-/** What is said where figures of an earlier source stand in a chart; empty where none does. */
+/** Returns what is said where figures of an earlier source stand in a chart; empty where none does. */
 export function sourceWords(
   { figure, sources }: Pick<Followed, 'figure' | 'sources'>,
   { hand, units }: Pick<RecordWording, 'hand' | 'units'>,
@@ -260,12 +260,12 @@ export function sourceWords(
     .join(' ');
 }
 
-/** What changed at a visit beside the player: `8 iron`, `another source`. */
+/** Returns what changed at a visit beside the player: `8 iron`, `another source`. */
 export function markText({ club, isSource }: Pick<VisitMark, 'club' | 'isSource'>): string {
   const name = club === null ? null : clubLabel(club, club);
   if (name === null) return 'another source';
   return isSource ? `${name}, another source` : name;
 }
 
-/** A followed figure’s name, as a heading. */
+/** Returns a followed figure’s name, as a heading. */
 export const followedLabel = (figure: FollowedFigure): string => capital(nameOf(figure));

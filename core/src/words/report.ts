@@ -54,7 +54,7 @@ function drawnOf({ points, levels }: Followed): Pick<PageRecord, 'points' | 'lev
   };
 }
 
-/** The record as the player is shown it; null where it has nothing to say. */
+/** Returns the record as the player is shown it; null where it has nothing to say. */
 export function recordForPlayer(
   record: PlayerRecord,
   goals: readonly GoalProgress[],
@@ -74,7 +74,7 @@ export function recordForPlayer(
   };
 }
 
-/** What became of a number: nearer or further only where that is clear of what both ends are unsure by. */
+/** Returns what became of a number: nearer or further only where that is clear of what both ends are unsure by. */
 function becameOf({ levels, points, now, target }: Followed): string {
   if (now?.state === 'within') return 'as wanted';
   if (points.length < 2) return now?.state === 'off' ? 'outside the window' : 'too early to say';
@@ -105,13 +105,13 @@ function numberOf(followed: Followed, wording: RecordWording): PageNumber[] {
 
 const shareText = ({ had, of }: Share): string => `${had} of ${of}`;
 
-/** What the plain score is of, as far as anything says: `face, path and speed`. */
+/** Returns what the plain score is of, as far as anything says: `face, path and speed`. */
 function plainNames(score: PlainScore): string {
   const names = PLAIN.filter((name) => score[name].of > 0);
   return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
-/** Whether a share grew, where its interval is clear of nothing and one source wrote both down. */
+/** Returns whether a share grew, where its interval is clear of nothing and one source wrote both down. */
 function grewWords(record: PlayerRecord, before: Share, after: Share): string {
   const by = shareGrew(before, after);
   if (by === null || (by.low <= 0 && by.high >= 0)) return 'no clear change';
@@ -143,7 +143,7 @@ export function reportSlants({ followed }: PlayerRecord): PageSlant[] {
 /** Balls from which a share is said. */
 const SHARE_FROM = 10;
 
-/** What became of each number over the visits, at first and now; and of the shares, in the record's two parts. */
+/** Returns what became of each number over the visits, at first and now; and of the shares, in the record's two parts. */
 export function reportNumbers(record: PlayerRecord, wording: RecordWording): PageNumber[] {
   const numbers = record.followed.flatMap((one) => numberOf(one, wording));
   const [before, after] = record.periods;

@@ -54,7 +54,7 @@ export const countOf = (count: number, word: string): string =>
   `${count} ${word}${count === 1 ? '' : 's'}`;
 
 const SMALL = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
-/** A number that begins a sentence: `Three`, `12`. */
+/** Returns a number that begins a sentence: `Three`, `12`. */
 export const numberWord = (count: number): string => SMALL[count] ?? String(count);
 
 /** `all 12`, `7 of 12`. */

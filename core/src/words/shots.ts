@@ -17,5 +17,5 @@ const ONES: Readonly<Record<string, string>> = {
 /** `a straight pull`, `a push-slice`. */
 export const shotWord = (name: string): string => ONES[name] ?? `${aOrAn(name)} ${name}`;
 
-/** Whether a shot's name is that of a strong bend. */
+/** Returns whether a shot's name is that of a strong bend. */
 export const isStrongName = (name: string): boolean => /(hook|slice)$/.test(name);

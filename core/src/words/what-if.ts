@@ -36,7 +36,7 @@ function bendText(curveM: number, startDeg: number, { length }: DisplayUnits): s
   return `bends ${formatLength(Math.abs(curveM), length)} ${way}`;
 }
 
-/** A modelled shot: what it is, where it starts, bends and lands, and why. */
+/** Returns a modelled shot: what it is, where it starts, bends and lands, and why. */
 export function describeShot(
   { hand, clubPathDeg, faceAngleDeg }: Delivery,
   { launch, flight }: SimulatedShot,
@@ -71,7 +71,7 @@ const MADE = [
   ['strikeHighMm', 'up the face', ' mm', 0],
 ] as const;
 
-/** What differs between two deliveries: `face 2° further left`, `attack 1.0° more`. */
+/** Returns what differs between two deliveries: `face 2° further left`, `attack 1.0° more`. */
 function changesOf(from: Delivery, to: Delivery): string[] {
   const turned = TURNED.flatMap(([field, word]) => {
     const by = to[field] - from[field];
@@ -90,7 +90,7 @@ function changesOf(from: Delivery, to: Delivery): string[] {
   return [...turned, ...made];
 }
 
-/** What differs between two deliveries, and what that does to the ball. */
+/** Returns what differs between two deliveries, and what that does to the ball. */
 export function describeChange(
   from: { readonly delivery: Delivery; readonly shot: SimulatedShot },
   to: { readonly delivery: Delivery; readonly shot: SimulatedShot },
@@ -114,7 +114,7 @@ export function describeChange(
 /** Heights and carries that differ by less are the same, m. */
 const SAME_HEIGHT_M = 0.3;
 
-/** How a shape flies beside the straight ball of the same club: draws lower, fades higher; empty where no different. */
+/** Returns how a shape flies beside the straight ball of the same club: draws lower, fades higher; empty where no different. */
 function besideStraight(lane: Lane, straight: Lane, { length }: DisplayUnits): string {
   const higherM = lane.apexM - straight.apexM;
   const longerM = lane.carryM - straight.carryM;
@@ -124,7 +124,7 @@ function besideStraight(lane: Lane, straight: Lane, { length }: DisplayUnits): s
   return ` Beside the straight ball it flies ${height} and ${carry}: the loft follows the face.`;
 }
 
-/** The face and the path a lane asks for, and how its ball flies. */
+/** Returns the face and the path a lane asks for, and how its ball flies. */
 export function describeLane(
   lane: Lane,
   straight: Lane | null,

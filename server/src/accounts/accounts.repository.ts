@@ -20,7 +20,7 @@ export type AcademyRow = typeof academy.$inferSelect;
 /** Who belongs to an academy, and the links that let somebody in. What is looked up before anybody is known has no scope. */
 @Injectable()
 export class AccountsRepository {
-  /** The oldest academy here, or null. */
+  /** Returns the oldest academy here, or null. */
   async first(db: Handle): Promise<AcademyRow | null> {
     const [row] = await db.select().from(academy).orderBy(asc(academy.createdAt)).limit(1);
     return row ?? null;
@@ -32,7 +32,7 @@ export class AccountsRepository {
     return row;
   }
 
-  /** The zone of the academy's days; the server's own until somebody said. */
+  /** Returns the zone of the academy's days; the server's own until somebody said. */
   async zone(db: Handle, academyId: string): Promise<string> {
     return (await this.academy(db, academyId)).zone ?? ownZone();
   }
@@ -86,7 +86,7 @@ export class AccountsRepository {
     await db.insert(link).values(row);
   }
 
-  /** A link with whom it signs in, who is null for an invitation. */
+  /** Returns a link with whom it signs in, who is null for an invitation. */
   async linkBehind(
     db: Handle,
     tokenHash: string,

@@ -7,13 +7,13 @@ const HOUR_MS = 3600 * 1000;
 /** The same, ms. */
 export const IDLE_MS = MOST_IDLE_HOURS * HOUR_MS;
 
-/** How long a browser of an academy stays signed in without being used, ms. */
+/** Returns how long a browser of an academy stays signed in without being used, ms. */
 export const idleMs = (hours: number | null): number => (hours ?? MOST_IDLE_HOURS) * HOUR_MS;
 
 /** With https the browser itself keeps the cookie to this address (`__Host-`). */
 const nameFor = (request: Request): string => (request.secure ? '__Host-loxos' : 'loxos');
 
-/** The token in a request's cookie, or null. */
+/** Returns the token in a request's cookie, or null. */
 export function tokenIn(request: Request): string | null {
   const cookies = request.cookies as Record<string, unknown> | undefined;
   const value = cookies?.[nameFor(request)];

@@ -32,7 +32,7 @@ interface FoundLink {
   readonly user: UserRow | null;
 }
 
-/** The scope of somebody who comes in by a link, which is before the door has made one. */
+/** Returns the scope of somebody who comes in by a link, which is before the door has made one. */
 const scopeOf = ({
   academyId,
   id,
@@ -53,7 +53,7 @@ export class LinksService {
     private readonly clock: Clock,
   ) {}
 
-  /** A new link; its token is told once. */
+  /** Returns a new link; its token is told once. */
   async make(
     scope: Scope,
     tx: Handle,
@@ -76,13 +76,13 @@ export class LinksService {
     return { id: row.id, token, name: row.name, expiresAt: row.expiresAt };
   }
 
-  /** A key that signs the asker in on another device, once. */
+  /** Returns a key that signs the asker in on another device, once. */
   key(scope: Scope): Promise<NewLink> {
     const { userId } = scope;
     return this.store.write((tx) => this.make(scope, tx, 'key', { name: '', role: null, userId }));
   }
 
-  /** A link for a new password, asked for on the machine that holds the data; null where nobody has that e-mail. */
+  /** Returns a link for a new password, asked for on the machine that holds the data; null where nobody has that e-mail. */
   resetFor(email: string): Promise<string | null> {
     return this.store.write(async (tx) => {
       const user = await this.accounts.byEmail(tx, email);
@@ -104,7 +104,7 @@ export class LinksService {
     });
   }
 
-  /** What a link is for. */
+  /** Returns what a link is for. */
   open(token: string): Promise<OpenLink> {
     return this.store.read(async (db) => {
       const { link, user } = await this.require(db, token);
@@ -174,7 +174,7 @@ export class LinksService {
     return found;
   }
 
-  /** Whether a link was used, has ended, or is for somebody who may no longer enter. */
+  /** Returns whether a link was used, has ended, or is for somebody who may no longer enter. */
   private isOver({ link, user }: FoundLink): boolean {
     const hasLeft = link.userId !== null && user?.endedAt !== null;
     return link.endedAt !== null || link.expiresAt <= this.clock.text() || hasLeft;

@@ -14,7 +14,7 @@ export const hashPassword = (password: string): Promise<string> =>
 /** What nobody's password is checked against, so that an unknown e-mail takes as long as a known one. */
 const NOBODY = hashPassword('the password of nobody at all');
 
-/** Whether a password is the one that was hashed; null stands for nobody. */
+/** Returns whether a password is the one that was hashed; null stands for nobody. */
 export async function isPassword(kept: string | null, password: string): Promise<boolean> {
   const against = kept ?? (await NOBODY);
   const fits = await turn.runExclusive(() => verify(against, password));

@@ -9,7 +9,7 @@ import { PeopleService } from './people.service.ts';
 import { Recorded } from './record/recorded.ts';
 import { Within } from '../door/within.ts';
 
-/** What somebody may do from now on. */
+/** Returns what somebody may do from now on. */
 const roleWords = ({ name, role, mayEnter }: Person): string =>
   `${name}: ${mayEnter ? role : 'may no longer sign in'}`;
 

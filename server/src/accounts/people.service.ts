@@ -65,7 +65,7 @@ export class PeopleService {
     });
   }
 
-  /** A link for somebody to choose a new password. */
+  /** Returns a link for somebody to choose a new password. */
   reset(scope: Scope, id: string, writer: Writer): Promise<NewLink> {
     return this.store.write(async (tx) => {
       const { name, endedAt } = await this.require(scope, tx, id);

@@ -39,7 +39,7 @@ export class SessionsRepository {
     return (await db.select().from(knownDevice).where(own).limit(1)).length > 0;
   }
 
-  /** Whether somebody has signed in with any browser. */
+  /** Returns whether somebody has signed in with any browser. */
   async knowsAny(db: Handle, userId: string): Promise<boolean> {
     const own = eq(knownDevice.userId, userId);
     return (await db.select().from(knownDevice).where(own).limit(1)).length > 0;
@@ -71,7 +71,7 @@ export class SessionsRepository {
       .orderBy(desc(session.seenAt));
   }
 
-  /** How long the academy's browsers stay signed in without being used, hours; null where it said nothing. */
+  /** Returns how long the academy's browsers stay signed in without being used, hours; null where it said nothing. */
   async idleHours(scope: Scope, db: Handle): Promise<number | null> {
     const [row] = await db
       .select({ hours: academy.idleHours })

@@ -63,7 +63,7 @@ export class SessionsService {
     if (sessionToken !== null) await this.sessions.endBehind(tx, hashOf(sessionToken));
   }
 
-  /** Whether somebody signed in with this browser before. */
+  /** Returns whether somebody signed in with this browser before. */
   isKnown(user: UserRow, browser: Browser): Promise<boolean> {
     return this.store.read((db) => this.isKnownIn(db, user, browser));
   }
@@ -78,7 +78,7 @@ export class SessionsService {
     return this.sessions.isKnown(db, row);
   }
 
-  /** Whether somebody signed in before, and not with this browser. */
+  /** Returns whether somebody signed in before, and not with this browser. */
   async isNewTo(db: Handle, user: UserRow, browser: Browser): Promise<boolean> {
     if (!(await this.sessions.knowsAny(db, user.id))) return false;
     return !(await this.isKnownIn(db, user, browser));
@@ -135,7 +135,7 @@ export class SessionsService {
     return this.sessions.endAll(scope, tx, userId);
   }
 
-  /** A new token in place of the one sent, which is good until the new one has been used. */
+  /** Returns a new token in place of the one sent, which is good until the new one has been used. */
   private async renew(id: string, formerHash: string): Promise<string> {
     const token = newToken();
     const at = this.clock.text();

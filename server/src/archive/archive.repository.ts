@@ -41,7 +41,7 @@ const sameContent = and(
 /** How many rows are written in one statement. */
 const CHUNK = 200;
 
-/** The rows of a table that are of one player; null where none are. */
+/** Returns the rows of a table that are of one player; null where none are. */
 function ofPlayer(db: Handle, name: TableName, playerId: string): SQL | null {
   const lessons = db.select({ id: lesson.id }).from(lesson).where(eq(lesson.playerId, playerId));
   const pages = db
@@ -95,7 +95,7 @@ export class ArchiveRepository {
     return found;
   }
 
-  /** The launch files as they came, of the academy or of one player. */
+  /** Returns the launch files as they came, of the academy or of one player. */
   async files(scope: Scope, db: Handle, playerId: string | null): Promise<Map<string, Buffer>> {
     const which = playerId === null ? undefined : ofPlayer(db, 'launchFile', playerId)!;
     const rows = await db

@@ -46,7 +46,7 @@ export class ArchiveService {
     backups.afterRestore(() => this.eraseAgain());
   }
 
-  /** The whole academy as a file. */
+  /** Returns the whole academy as a file. */
   takeOut(scope: Scope): Promise<Buffer> {
     return this.pack(scope, null);
   }
@@ -154,7 +154,7 @@ export class ArchiveService {
   }
 }
 
-/** An archive with files in the place of those that hold the balls of others as well. */
+/** Returns an archive with files in the place of those that hold the balls of others as well. */
 function withoutOthers(archive: Archive, inPlace: InPlace): Archive {
   const files = new Map(archive.files);
   for (const [id, { content }] of inPlace) files.set(id, content);
@@ -180,7 +180,7 @@ function filesTrouble({ rows, files }: Archive): string | null {
   return null;
 }
 
-/** A row as it stands in this academy: a page's old link does not open it. */
+/** Returns a row as it stands in this academy: a page's old link does not open it. */
 function placed(scope: Scope, { in: name, row }: ArchivedRow): Row {
   return {
     ...row,

@@ -66,7 +66,7 @@ function parsed(text: string, line: number): Record<string, unknown> {
   throw refuse(`Line ${line} of the archive cannot be read.`);
 }
 
-/** A row of an older version as this one keeps it: a page there knew its lesson, and not whose it was. */
+/** Returns a row of an older version as this one keeps it: a page there knew its lesson, and not whose it was. */
 function broughtUp(name: unknown, row: Row, playerOf: ReadonlyMap<unknown, unknown>): Row {
   if (name !== 'sharedPage' || 'playerId' in row) return row;
   return { ...row, playerId: playerOf.get(row['lessonId']) };

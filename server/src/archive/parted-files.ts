@@ -21,14 +21,14 @@ async function inPlaceOf(
   return made;
 }
 
-/** A player's own files without the balls of others: what goes out with them. */
+/** Returns a player's own files without the balls of others: what goes out with them. */
 export const ownParts = (files: readonly SharedFile[], playerId: string): Promise<InPlace> =>
   inPlaceOf(files, ({ file, player }) => {
     const own = player.id === playerId ? partsIn(file.answers) : null;
     return own === null ? null : (key) => !own.includes(key);
   });
 
-/** The files of others without a player's balls: what stays once they are gone. */
+/** Returns the files of others without a player's balls: what stays once they are gone. */
 export function othersParts(files: readonly SharedFile[], playerId: string): Promise<InPlace> {
   const partsOf = (isOwn: boolean, sha256: string) =>
     files

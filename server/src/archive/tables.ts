@@ -54,7 +54,7 @@ const OF_THE_PLACE: ReadonlySet<string> = new Set([
   'changeId',
 ]);
 
-/** The columns of a table that travel. */
+/** Returns the columns of a table that travel. */
 export function travellingColumns(name: TableName): Readonly<Record<string, SQLiteColumn>> {
   const columns = Object.entries(getTableColumns(TABLES[name])) as [string, SQLiteColumn][];
   return Object.fromEntries(
@@ -64,7 +64,7 @@ export function travellingColumns(name: TableName): Readonly<Record<string, SQLi
   );
 }
 
-/** Whether a table has a column. */
+/** Returns whether a table has a column. */
 export const hasColumn = (name: TableName, column: string): boolean =>
   column in getTableColumns(TABLES[name]);
 

@@ -22,7 +22,7 @@ import type { Response } from 'express';
 import { CopiesState, Copy, PutBackCopy, SealCopies } from './backup.dto.ts';
 import { BackupsService } from './backups.service.ts';
 
-/** Which copy: when it was made, and why. */
+/** Returns which copy a request is of: when it was made, and why. */
 const ofCopy = ({ params }: Admitted): { detail: string } => ({ detail: String(params['name']) });
 
 @ApiTags('backups')

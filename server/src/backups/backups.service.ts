@@ -35,7 +35,7 @@ export class BackupsService implements BeforeApplicationShutdown {
     private readonly clock: Clock,
   ) {}
 
-  /** What is done after each copy that is put back. */
+  /** Takes down what is done after each copy that is put back. */
   afterRestore(close: () => Promise<void>): void {
     this.closers.push(close);
   }
@@ -63,7 +63,7 @@ export class BackupsService implements BeforeApplicationShutdown {
     return this.maker.list();
   }
 
-  /** Whether copies are sealed, and how the last one that was tried out did. */
+  /** Returns whether copies are sealed, and how the last one that was tried out did. */
   async state(): Promise<CopiesState> {
     const tried = await this.doors.last('copy-tried');
     return {
@@ -102,7 +102,7 @@ export class BackupsService implements BeforeApplicationShutdown {
     return this.maker.alone(() => this.store.shred());
   }
 
-  /** The path of a copy; 404 for any other name. */
+  /** Returns the path of a copy; 404 for any other name. */
   async fileOf(name: string): Promise<string> {
     if ((await this.list()).every((copy) => copy.name !== name))
       throw new NotFoundException('There is no such copy.');

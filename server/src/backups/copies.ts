@@ -7,11 +7,11 @@ const NAME = /^loxos-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}-\d{3})Z-([a-z-]+)\.db(
 /** What the name of a sealed copy ends in. */
 export const SEALED = '.age';
 
-/** The name of a copy's file: when it was made, and why. */
+/** Returns the name of a copy's file: when it was made, and why. */
 export const copyName = (at: Date, reason: CopyReason): string =>
   `loxos-${at.toISOString().replace(/[:.]/g, '-').replace(/Z$/, '')}Z-${reason}.db`;
 
-/** What a copy's name says; null for any other file. */
+/** Returns what a copy's name says; null for any other file. */
 export function readCopyName(
   name: string,
 ): { at: string; reason: CopyReason; isSealed: boolean } | null {
@@ -22,7 +22,7 @@ export function readCopyName(
   return { at, reason, isSealed: seal !== undefined };
 }
 
-/** The names that are over the number kept of their kind, the oldest of each. */
+/** Returns the names that are over the number kept of their kind, the oldest of each. */
 export function overdue(names: readonly string[]): string[] {
   return COPY_REASONS.flatMap((reason) => {
     const own = names.filter((name) => readCopyName(name)?.reason === reason);

@@ -24,7 +24,7 @@ const DAMAGED = 'The copy is damaged; choose another. Nothing was changed.';
 /** Times a copy is written: others may write and take away again while its rows are counted. */
 const TRIES = 3;
 
-/** Whether a copy holds what its database held while it was written. */
+/** Returns whether a copy holds what its database held while it was written. */
 function isWhole({ trouble, rows }: Checked, { before, after }: Written): boolean {
   const names = new Set([before, after, rows].flatMap((counts) => Object.keys(counts)));
   return (

@@ -17,7 +17,7 @@ export class Seal {
 
   constructor(private readonly folder: DataFolder) {}
 
-  /** The passphrase; null where copies are not sealed. */
+  /** Returns the passphrase; null where copies are not sealed. */
   async passphrase(): Promise<string | null> {
     try {
       return await readFile(this.path, 'utf8');

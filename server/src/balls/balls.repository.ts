@@ -144,7 +144,7 @@ export class BallsRepository {
   }
 
   /**
-   * The balls of files that a lesson has, by fingerprint: those that are there, and those taken out by hand, which
+   * Returns the balls of files that a lesson has, by fingerprint: those that are there, and those taken out by hand, which
    * neither a longer export nor their own file may bring back. Balls gone with a file are not among them.
    */
   async known(scope: Scope, db: Handle, lessonId: string): Promise<KnownBall[]> {
@@ -156,7 +156,7 @@ export class BallsRepository {
     return rows.map(toKnown);
   }
 
-  /** The balls that went with a file. */
+  /** Returns the balls that went with a file. */
   async goneWith(scope: Scope, db: Handle, launchFileId: string): Promise<KnownBall[]> {
     const rows = await db
       .select(KNOWN)

@@ -25,7 +25,7 @@ export class BallsService {
     private readonly lessons: LessonsRepository,
   ) {}
 
-  /** The balls of a lesson in the order hit, from the first after an ordinal. */
+  /** Returns the balls of a lesson in the order hit, from the first after an ordinal. */
   page(scope: Scope, lessonId: string, after: number): Promise<BallPage> {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);
@@ -35,7 +35,7 @@ export class BallsService {
     });
   }
 
-  /** A lesson's balls with what was said of each, to be written out in a form the intake reads back. */
+  /** Returns a lesson's balls with what was said of each, to be written out in a form the intake reads back. */
   async told(scope: Scope, lessonId: string): Promise<ToldBalls> {
     const { player, balls, blocks } = await this.store.read(async (db) => ({
       player: (await this.lessons.require(scope, db, lessonId)).player,

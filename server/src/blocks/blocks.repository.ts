@@ -32,7 +32,7 @@ export class BlocksRepository {
       .orderBy(asc(block.startedAt), asc(block.id));
   }
 
-  /** The block that the next ball of a lesson is hit in: the one begun last; null for none. */
+  /** Returns the block that the next ball of a lesson is hit in: the one begun last; null for none. */
   async underWay(scope: Scope, db: Handle, lessonId: string): Promise<string | null> {
     const [row] = await db
       .select({ id: block.id })

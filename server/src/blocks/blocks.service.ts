@@ -14,7 +14,7 @@ export class BlocksService {
     private readonly lessons: LessonsRepository,
   ) {}
 
-  /** A lesson's blocks in the order begun. */
+  /** Returns a lesson's blocks in the order begun. */
   ofLesson(scope: Scope, lessonId: string): Promise<Block[]> {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);

@@ -23,7 +23,7 @@ export class CalendarRepository {
     return row ?? null;
   }
 
-  /** The feed behind an address, of whichever academy; null where it is ended, or whoever made it may no longer sign in. */
+  /** Returns the feed behind an address, of whichever academy; null where it is ended, or whoever made it may no longer sign in. */
   async findByHash(db: Handle, tokenHash: string): Promise<FeedRow | null> {
     const [row] = await db
       .select({ feed: calendarFeed })

@@ -64,7 +64,7 @@ export class CalendarService {
     return this.store.write((tx) => this.feeds.end(scope, tx, this.clock.text()));
   }
 
-  /** The lessons behind an address, as a calendar reads them. */
+  /** Returns the lessons behind an address, as a calendar reads them. */
   async read(token: string): Promise<string> {
     const now = this.clock.now().getTime();
     const at = (days: number): string => new Date(now + days * DAY_MS).toISOString();

@@ -38,7 +38,7 @@ const rightsOf = ({ role }: Scope): readonly Right[] =>
     ? ['page']
     : CAN[role].filter((ability) => ability === 'log' || ability === 'plan');
 
-/** A step as its scope has it: at a page it is of that page, or of the lesson that was given on it. */
+/** Returns a step as its scope has it: at a page it is of that page, or of the lesson that was given on it. */
 function within({ page }: Scope, step: StepDto): StepDto {
   if (page === undefined) return step;
   return { ...step, of: step.thing === 'repetition' ? (page.lessonId ?? '') : page.id };

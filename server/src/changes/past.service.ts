@@ -17,7 +17,7 @@ const read = (json: string | null): Record<string, unknown> =>
 const isEdited = (step: PastStep): step is PastStep & Done =>
   THING_NAMES.some((thing) => thing === step.thing);
 
-/** What a row of a thing is of. */
+/** Returns what a row of a thing is of. */
 function ofRow({ thing, lessonId, playerId }: HistoryRow): string {
   const parent = THING_NAMES.includes(thing as Done['thing'])
     ? THINGS[thing as Done['thing']].parent
@@ -26,7 +26,7 @@ function ofRow({ thing, lessonId, playerId }: HistoryRow): string {
   return (parent === 'player' ? playerId : lessonId) ?? '';
 }
 
-/** What a row says was done; one of many balls put into blocks is what it did to each. */
+/** Returns what a row says was done; one of many balls put into blocks is what it did to each. */
 function stepsOf(row: HistoryRow): PastStep[] {
   const { thing, thingId: id } = row;
   const [before, after] = [read(row.before), read(row.after)];
@@ -40,7 +40,7 @@ function stepsOf(row: HistoryRow): PastStep[] {
   }));
 }
 
-/** A change as it stands in history; `isRead`: whether what is personal in it may be read, and so put back. */
+/** Returns a change as it stands in history; `isRead`: whether what is personal in it may be read, and so put back. */
 function toEntry({ rows, at, times }: HistoryLine, isRead = true): HistoryEntry {
   const [{ id, who, what }] = rows;
   const all = rows.flatMap(stepsOf);
@@ -59,7 +59,7 @@ function toEntry({ rows, at, times }: HistoryLine, isRead = true): HistoryEntry 
   return { id, at, who, what, times, steps, canUndo };
 }
 
-/** Whether what takes steps back is done by whoever plans: what a player wrote, or was agreed to, stays. */
+/** Returns whether what takes steps back is done by whoever plans: what a player wrote, or was agreed to, stays. */
 const mayBeUndone = (steps: readonly PastStep[]): boolean =>
   steps.every(isEdited) &&
   inverse(steps.filter(isEdited)).every(({ thing, verb }) => mayDo(thing, verb, ['log', 'plan']));
@@ -74,7 +74,7 @@ export class PastService {
     private readonly players: PlayersRepository,
   ) {}
 
-  /** What was done in a lesson, taken away or not; the newest first. */
+  /** Returns what was done in a lesson, taken away or not; the newest first. */
   ofLesson(scope: Scope, lessonId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
       const lesson = await this.lessons.row(scope, db, lessonId);
@@ -87,7 +87,7 @@ export class PastService {
     });
   }
 
-  /** What was done with a player, taken away or not; the newest first. */
+  /** Returns what was done with a player, taken away or not; the newest first. */
   ofPlayer(scope: Scope, playerId: string): Promise<HistoryEntry[]> {
     return this.store.read(async (db) => {
       const player = await this.players.find(scope, db, playerId);
@@ -97,7 +97,7 @@ export class PastService {
     });
   }
 
-  /** What was done with the academy's rules, drills and people; the newest first. */
+  /** Returns what was done with the academy's rules, drills and people; the newest first. */
   async ofAcademy(scope: Scope): Promise<HistoryEntry[]> {
     const lines = await this.store.read((db) => this.history.last(scope, db, null));
     return lines.map((line) => toEntry(line));

@@ -6,7 +6,7 @@ import { Problems } from './problems.ts';
 
 const UPDATED = 'Loxos was updated: load the page again. What you did is kept, and sent then.';
 
-/** Whether a page from before an update sends a change to a route that is no more: it waits there, where a 404 would be a refusal. */
+/** Returns whether a page from before an update sends a change to a route that is no more: it waits there, where a 404 would be a refusal. */
 const isOfBefore = (error: unknown, { headers }: Request): boolean =>
   error instanceof NotFoundException &&
   error.message.startsWith('Cannot ') &&

@@ -7,7 +7,7 @@ const INSTANT = /^(\d{4})-\d{2}-\d{2}T\d{2}:\d{2}(?::\d{2}(?:\.\d{1,9})?)?(?:Z|[
 const FIRST_YEAR = 1900;
 const LAST_YEAR = 2200;
 
-/** Whether a text is a moment: day, time and zone, in a year that a lesson can be in. */
+/** Returns whether a text is a moment: day, time and zone, in a year that a lesson can be in. */
 export function isInstant(value: unknown): boolean {
   if (typeof value !== 'string') return false;
   const year = Number(INSTANT.exec(value)?.[1] ?? NaN);
@@ -24,7 +24,7 @@ export const IsInstant = (): PropertyDecorator =>
     },
   });
 
-/** Whether a text is a day of the calendar. */
+/** Returns whether a text is a day of the calendar. */
 export function isDay(value: unknown): boolean {
   if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return false;
   const at = new Date(`${value}T00:00:00Z`);

@@ -5,7 +5,7 @@ const STACK = /\n\s+at [\s\S]*$/;
 const REPEATS_VALUES = /^Failed query:/;
 
 /**
- * An error for the log, with its stack and without what people wrote: the store's own message repeats names and notes,
+ * Returns an error for the log, with its stack and without what people wrote: the store's own message repeats names and notes,
  * so only its cause is kept.
  */
 export function withoutValues(error: unknown): string {
@@ -16,6 +16,6 @@ export function withoutValues(error: unknown): string {
   return `${error.name}: ${message}${deeper}${STACK.exec(stack)?.[0] ?? ''}`;
 }
 
-/** A path for the log: the token of a page, a link or a calendar lets somebody in, so it is not written down. */
+/** Returns a path for the log: the token of a page, a link or a calendar lets somebody in, so it is not written down. */
 export const pathWords = (path: string): string =>
   path.replace(/^(\/(?:api\/)?(?:p|links|calendar)\/)[^/]+/, '$1…');

@@ -6,17 +6,17 @@ const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 /** Names that cannot be made to mean another machine. */
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
-/** Whether a server bound to this address is reached from this machine alone. */
+/** Returns whether a server bound to this address is reached from this machine alone. */
 export const isLoopback = (host: string): boolean =>
   LOOPBACK.has(host) || host === '::1' || /^127(?:\.\d{1,3}){3}$/.test(host);
 
-/** The name in a Host header, without the port; empty where it is none. */
+/** Returns the name in a Host header, without the port; empty where it is none. */
 function nameOf(host: string | undefined): string {
   const url = `http://${host ?? ''}`;
   return URL.canParse(url) ? new URL(url).hostname : '';
 }
 
-/** Whether a write comes from this app's own pages (or from no page at all). */
+/** Returns whether a write comes from this app's own pages (or from no page at all). */
 function isOwnWrite({ headers }: Request, origins: ReadonlySet<string>): boolean {
   const site = headers['sec-fetch-site'];
   if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;

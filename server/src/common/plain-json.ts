@@ -4,7 +4,7 @@ import type { NextFunction, Request, Response } from 'express';
 /** How deep a body may be: the deepest of ours, a page with its rich text, is less than half. */
 const MOST_DEEP = 40;
 
-/** What is wrong with a value, whatever it is meant for; null for nothing. Never goes deeper than it allows. */
+/** Returns what is wrong with a value, whatever it is meant for; null for nothing. Never goes deeper than it allows. */
 export function troubleIn(value: unknown, depth = 0): string | null {
   if (typeof value === 'string')
     return value.includes('\u0000') ? 'a text holds a character that cannot be kept (NUL)' : null;

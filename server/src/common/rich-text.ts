@@ -22,7 +22,7 @@ const areMarks = (marks: unknown): boolean =>
   (Array.isArray(marks) &&
     marks.every((mark) => isRecord(mark) && typeof mark['type'] === 'string'));
 
-/** Whether a value is a document of the editor, of the kinds of text the pages can show. */
+/** Returns whether a value is a document of the editor, of the kinds of text the pages can show. */
 export function isRichText(value: unknown): boolean {
   let nodes = 0;
   let letters = 0;

@@ -11,7 +11,7 @@ function fieldErrors(errors: readonly ValidationError[], prefix = ''): FieldErro
   });
 }
 
-/** A 400 that names each field and why. */
+/** Returns a 400 that names each field and why. */
 export function invalid(fields: readonly FieldError[]): BadRequestException {
   const message = fields.map(({ reason }) => reason).join('; ');
   return new BadRequestException({ message, fields });
@@ -25,7 +25,7 @@ export const validationPipe = (): ValidationPipe =>
     exceptionFactory: (errors) => invalid(fieldErrors(errors)),
   });
 
-/** A plain value checked as a DTO; throws a 400 that names each field and why. */
+/** Returns a plain value checked as a DTO; throws a 400 that names each field and why. */
 export async function checked<T extends object>(type: new () => T, value: object): Promise<T> {
   const instance = plainToInstance(type, value);
   return (await validationPipe().transform(instance, { type: 'body', metatype: type })) as T;

@@ -10,7 +10,7 @@ const VERSION = 1;
 
 @Injectable()
 export class ConsentRepository {
-  /** What is noted of a player; nothing where nobody noted anything. */
+  /** Returns what is noted of a player; nothing where nobody noted anything. */
   async of(scope: Scope, db: Handle, playerId: string): Promise<PlayerConsent> {
     const own = and(
       eq(playerConsent.academyId, scope.academyId),

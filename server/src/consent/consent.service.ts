@@ -62,7 +62,7 @@ export class ConsentService {
     });
   }
 
-  /** Whether something may be done of a player today. */
+  /** Returns whether something may be done of a player today. */
   async may(scope: Scope, db: Handle, playerId: string, kind: ConsentKind): Promise<boolean> {
     const noted = await this.consent.of(scope, db, playerId);
     return mayOn(noted, kind, await this.today(db, scope));

@@ -43,7 +43,7 @@ export class DayRepository {
     });
   }
 
-  /** A player's pages that stand, the oldest lesson first. */
+  /** Returns a player's pages that stand, the oldest lesson first. */
   pagesOf(scope: Scope, db: Handle, playerId: string): Promise<PageOfLesson[]> {
     return db
       .select(PAGE_OF_LESSON)
@@ -85,7 +85,7 @@ export class DayRepository {
     return byPage;
   }
 
-  /** What was last written back on each page. */
+  /** Returns what was last written back on each page. */
   async words(
     scope: Scope,
     db: Handle,
@@ -101,7 +101,7 @@ export class DayRepository {
     return new Map(rows.map(({ id, pageId, text, at }) => [pageId, { id, text, at }]));
   }
 
-  /** What each player wrote last, from whichever page that stands. */
+  /** Returns what each player wrote last, from whichever page that stands. */
   async lastWords(scope: Scope, db: Handle): Promise<Map<string, PageWord>> {
     const rows = await db
       .select({ word: pageWord, playerId: sharedPage.playerId })

@@ -35,7 +35,7 @@ function toGiven(
 
 const NO_WORDS: ReadonlyMap<string, PageWord> = new Map();
 
-/** What a player wrote last, for whoever may read it. */
+/** Returns what a player wrote last, for whoever may read it. */
 const wordFor = (
   scope: Scope,
   player: PlayerRow,
@@ -51,7 +51,7 @@ export class DayService {
     private readonly players: PlayersRepository,
   ) {}
 
-  /** What each player was last given; what they wrote last, from whichever page. */
+  /** Returns what each player was last given; what they wrote last, from whichever page. */
   lastGiven(scope: Scope, today: string): Promise<GivenTo[]> {
     return this.store.read(async (db) => {
       const rows = await this.days.lastPages(scope, db);
@@ -67,7 +67,7 @@ export class DayService {
     });
   }
 
-  /** What a player was given, lesson by lesson. */
+  /** Returns what a player was given, lesson by lesson. */
   givenTo(scope: Scope, playerId: string, today: string): Promise<Given[]> {
     return this.store.read(async (db) => {
       const rows = await this.days.pagesOf(scope, db, playerId);

@@ -5,7 +5,7 @@ import type { Handle } from './handle.ts';
 /** Rows of one statement, where they are that many; SQLite takes 32 766 values to a statement. */
 const MOST_ROWS = 100;
 
-/** The insert of so many rows of some columns; that of whole batches is kept, since it is long. */
+/** Returns the insert of so many rows of some columns; that of whole batches is kept, since it is long. */
 function textOf(table: SQLiteTable, columns: readonly string[], rows: number, end: string): string {
   const known = getTableColumns(table);
   const names = columns.map((key) => `"${known[key]!.name}"`).join(', ');

@@ -26,7 +26,7 @@ function toValue(value: unknown): unknown {
   return value;
 }
 
-/** What SQLite calls the trouble, in front of its words. */
+/** Returns what SQLite calls the trouble, in front of its words. */
 function named(error: unknown): Error {
   const { code, message } = error as { code?: unknown; message?: string };
   if (typeof code === 'string') return new Error(`${code}: ${message}`, { cause: error });

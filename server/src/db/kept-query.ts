@@ -1,7 +1,7 @@
 import type { Handle } from './handle.ts';
 
 /**
- * A query that is built once for each connection, since building one takes longer than asking it: what is asked stands
+ * Returns a query that is built once for each connection, since building one takes longer than asking it: what is asked stands
  * in it as placeholders. One that is built differently by what is asked is kept for each `shape`.
  */
 export function keptQuery<Q, S extends string = never>(

@@ -203,7 +203,7 @@ export class Store implements OnApplicationShutdown {
   }
 
   /**
-   * Whether there are tables, and older ones than ours.
+   * Returns whether there are tables, and older ones than ours.
    * Throws where a newer version has laid them out: an older one must not write to them.
    */
   private async isBehind(): Promise<boolean> {

@@ -17,7 +17,7 @@ export const CAN: Readonly<Record<Role, readonly Ability[]>> = {
   assistant: ['see', 'log'],
 };
 
-/** Whether somebody in a role may do something. */
+/** Returns whether somebody in a role may do something. */
 export const can = (role: Role, ability: Ability): boolean => CAN[role].includes(ability);
 
 /** What a refusal says. */

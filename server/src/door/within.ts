@@ -13,7 +13,7 @@ export interface Admitted extends Request {
   who?: string;
 }
 
-/** The scope of a request. Throws where the door was passed by: a route must say who may use it. */
+/** Returns the scope of a request. Throws where the door was passed by: a route must say who may use it. */
 export function scopeOf(request: Admitted): Scope {
   if (request.scope === undefined) throw new Error('a scope was asked for where there is none');
   return request.scope;
@@ -36,5 +36,5 @@ export const Within = createParamDecorator((_data: unknown, context: ExecutionCo
 /** Whom a write is put down to where nobody is signed in: only a page's player can make one. */
 const PLAYER = 'player';
 
-/** The name of who asks. */
+/** Returns the name of who asks. */
 export const whoOf = ({ who }: Admitted): string => who ?? PLAYER;

@@ -11,7 +11,7 @@ export class DrillsService {
     private readonly drills: DrillsRepository,
   ) {}
 
-  /** The academy's own drills in the order made. */
+  /** Returns the academy's own drills in the order made. */
   list(scope: Scope): Promise<OwnDrill[]> {
     return this.store.read((db) => this.drills.list(scope, db));
   }

@@ -60,7 +60,7 @@ export class HistoryRepository {
     await db.insert(history).values({ ...row, academyId: scope.academyId });
   }
 
-  /** Whether a change of this name was taken before. */
+  /** Returns whether a change of this name was taken before. */
   async isTaken(scope: Scope, db: Handle, changeId: string): Promise<boolean> {
     const [row] = await db
       .select({ id: history.id })
@@ -70,7 +70,7 @@ export class HistoryRepository {
     return row !== undefined;
   }
 
-  /** The last change of anything in a lesson that another device made. */
+  /** Returns the last change of anything in a lesson that another device made. */
   async lastOf(
     scope: Scope,
     db: Handle,
@@ -100,7 +100,7 @@ export class HistoryRepository {
     return row?.at ?? null;
   }
 
-  /** What changed a thing after a version of it. */
+  /** Returns what changed a thing after a version of it. */
   since(
     scope: Scope,
     db: Handle,
@@ -115,12 +115,12 @@ export class HistoryRepository {
       .where(and(ofThing, gt(history.version, version)));
   }
 
-  /** The last changes of a lesson, the newest first. */
+  /** Returns the last changes of a lesson, the newest first. */
   ofLesson(scope: Scope, db: Handle, lessonId: string): Promise<HistoryLine[]> {
     return this.lines(db, and(this.own(scope), eq(history.lessonId, lessonId))!);
   }
 
-  /** The last changes of a player, or of what is of no player and no lesson; the newest first. */
+  /** Returns the last changes of a player, or of what is of no player and no lesson; the newest first. */
   last(scope: Scope, db: Handle, playerId: string | null): Promise<HistoryLine[]> {
     const which =
       playerId === null

@@ -64,12 +64,12 @@ export class HistoryService {
     private readonly clock: Clock,
   ) {}
 
-  /** Whether a write of this name was taken before: sent again since its answer was lost. */
+  /** Returns whether a write of this name was taken before: sent again since its answer was lost. */
   async isTaken(scope: Scope, tx: Handle, changeId: string | null): Promise<boolean> {
     return changeId !== null && (await this.history.isTaken(scope, tx, changeId));
   }
 
-  /** The last change of anything in a lesson that another device made; null where there was none. */
+  /** Returns the last change of anything in a lesson that another device made; null where there was none. */
   lastOf(
     scope: Scope,
     db: Handle,
@@ -80,7 +80,7 @@ export class HistoryService {
   }
 
   /**
-   * What a change of fields comes to beside what the thing is now; null where nothing is left to write.
+   * Returns what a change of fields comes to beside what the thing is now; null where nothing is left to write.
    * Throws 409 with the thing as it is where somebody else changed the same fields since the writer looked.
    */
   async settle(

@@ -7,7 +7,7 @@ import { pathWords } from '../common/log-words.ts';
 
 const MOST_LETTERS = 200;
 
-/** An address for the log: what stands behind ? or # may be anybody's, and a token is left out. */
+/** Returns an address for the log: what stands behind ? or # may be anybody's, and a token is left out. */
 function place(value: unknown): string {
   if (typeof value !== 'string') return 'nowhere';
   const text = value.slice(0, MOST_LETTERS);
@@ -16,7 +16,7 @@ function place(value: unknown): string {
   return `${origin}${pathWords(pathname)}`;
 }
 
-/** What a report says, in a line for the log; null where it is none. */
+/** Returns what a report says, in a line for the log; null where it is none. */
 export function reportLine(body: unknown): string | null {
   const report = (body as Record<string, unknown> | null)?.['csp-report'];
   if (typeof report !== 'object' || report === null) return null;

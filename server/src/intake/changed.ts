@@ -2,7 +2,7 @@ import { BALL_QUANTITIES } from '@loxos/core';
 import type { ChangedFigure } from './intake.dto.ts';
 import { MEASURED } from '../balls/measured.ts';
 
-/** What a line reads otherwise than before: its club, its figures; both in the order of `MEASURED`. */
+/** Returns what a line reads otherwise than before: its club, its figures; both in the order of `MEASURED`. */
 export function changedFigures(
   line: number,
   was: readonly (string | number | null)[],

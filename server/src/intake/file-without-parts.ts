@@ -21,12 +21,12 @@ export interface SmallerFile extends HeldFile {
   readonly sizeBytes: number;
 }
 
-/** Which parts of a file a lesson has; null where it has all of it. */
+/** Returns which parts of a file a lesson has; null where it has all of it. */
 export const partsIn = (answers: string | null): readonly string[] | null =>
   (JSON.parse(answers ?? '{}') as IntakeAnswers).parts ?? null;
 
 /**
- * A lesson's file without the rows of some of its parts, as text; null where it has none of them. Nothing of its balls
+ * Returns a lesson's file without the rows of some of its parts, as text; null where it has none of them. Nothing of its balls
  * changes: what is left stands on the lines it stood on.
  */
 export async function fileWithoutParts(

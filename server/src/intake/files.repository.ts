@@ -45,7 +45,7 @@ export class FilesRepository {
       .orderBy(asc(launchFile.receivedAt));
   }
 
-  /** The same bytes in the same lesson, taken back or not. */
+  /** Returns the same bytes in the same lesson, taken back or not. */
   async findByHash(
     scope: Scope,
     db: Handle,
@@ -72,7 +72,7 @@ export class FilesRepository {
     return row ?? null;
   }
 
-  /** A file with its bytes as they came. */
+  /** Returns a file with its bytes as they came. */
   async whole(scope: Scope, db: Handle, id: string): Promise<WholeFile | null> {
     const row = await this.find(scope, db, id);
     if (row === null) return null;

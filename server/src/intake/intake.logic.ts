@@ -48,7 +48,7 @@ export function markKnown(
 const countText = (count: number, one: string, many: string): string =>
   `${count} ${count === 1 ? one : many}`;
 
-/** What was added and what was not, in a sentence. */
+/** Returns what was added and what was not, in a sentence. */
 export function resultMessage(rows: readonly Row[], rereadCount = 0): string {
   const count = (fate: Row['fate']): number => rows.filter((row) => row.fate === fate).length;
   const added = count('ball') - rereadCount;
@@ -68,7 +68,7 @@ export function resultMessage(rows: readonly Row[], rereadCount = 0): string {
   return `${parts.join(', ')}.`;
 }
 
-/** How many rows met each fate, the refused first. */
+/** Returns how many rows met each fate, the refused first. */
 function fateCounts(rows: readonly Row[]): FateCount[] {
   const counts = new Map<Row['fate'], number>();
   for (const { fate } of rows) counts.set(fate, (counts.get(fate) ?? 0) + 1);

@@ -141,7 +141,7 @@ export class IntakeService {
     }
   }
 
-  /** The files of a lesson, without those taken back. */
+  /** Returns the files of a lesson, without those taken back. */
   ofLesson(scope: Scope, lessonId: string): Promise<LaunchFile[]> {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);
@@ -149,7 +149,7 @@ export class IntakeService {
     });
   }
 
-  /** What became of a file's rows, from one of them on, each as it came; all, or those of one fate. */
+  /** Returns what became of a file's rows, from one of them on, each as it came; all, or those of one fate. */
   async rows(scope: Scope, id: string, skip: number, fate?: Row['fate']): Promise<RowPage> {
     const file = await this.raw(scope, id);
     const page = rowPage(rowsOf(file), skip, fate);
@@ -179,7 +179,7 @@ export class IntakeService {
   }
 }
 
-/** What a file that is there was read by. */
+/** Returns what a file that is there was read by. */
 const readBy = (before: FileRow | null): FileAsked['was'] =>
   before === null
     ? null

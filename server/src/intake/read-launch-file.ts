@@ -40,7 +40,7 @@ export type FileRead = Pick<
 };
 export type FileNotRead = { readonly outcome: 'refused'; readonly reason: string };
 
-/** The first lines of a table as its source writes them: the head is among them. */
+/** Returns the first lines of a table as its source writes them: the head is among them. */
 const linesOf = ({ rows, delimiter }: RawTable): string[] =>
   rows.slice(0, 30).map(({ cells }) => cells.join(delimiter ?? ','));
 
@@ -85,7 +85,7 @@ interface RowsAsked {
   readonly lines: readonly number[];
 }
 
-/** The rows of a file as they came, by line. */
+/** Returns the rows of a file as they came, by line. */
 async function rowsAsTheyCame({
   bytes,
   lines,

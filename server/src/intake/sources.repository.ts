@@ -15,11 +15,11 @@ export const toSource = ({ id, name, answers, updatedAt }: SourceRow): FileSourc
   updatedAt,
 });
 
-/** What a source is called, where it is. */
+/** Returns what a source is called, where it is. */
 export const called = (name: string): string =>
   name === '' ? 'a source of launch files' : `“${name}”`;
 
-/** The fields of a source that may be changed. */
+/** Returns the fields of a source that may be changed. */
 export const sourceFields = ({ name, answers, deletedAt }: SourceRow) => ({
   name,
   answers: JSON.parse(answers) as IntakeAnswers,
@@ -29,7 +29,7 @@ export const sourceFields = ({ name, answers, deletedAt }: SourceRow) => ({
 /** What coaches said of the files each source writes. */
 @Injectable()
 export class SourcesRepository {
-  /** The sources of an academy that are remembered, the latest first. */
+  /** Returns the sources of an academy that are remembered, the latest first. */
   all(scope: Scope, db: Handle): Promise<SourceRow[]> {
     return db
       .select()
@@ -43,7 +43,7 @@ export class SourcesRepository {
     return row ?? null;
   }
 
-  /** What is known by a head, forgotten or not; null for none. */
+  /** Returns what is known by a head, forgotten or not; null for none. */
   async byHead(scope: Scope, db: Handle, headerKey: string): Promise<SourceRow | null> {
     const { academyId } = scope;
     const same = and(

@@ -31,7 +31,7 @@ export class KeptService {
     private readonly clock: Clock,
   ) {}
 
-  /** What is in force. */
+  /** Returns what is in force. */
   async inForce({ academyId }: Scope): Promise<Kept> {
     const academy = await this.store.read((db) => this.accounts.academy(db, academyId));
     return {

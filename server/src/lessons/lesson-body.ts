@@ -18,7 +18,7 @@ export class LessonBody {
   ) {}
 
   /**
-   * Whether it is read: by who reads what is personal, and on the lesson's own day by every coach, who may be giving it. What was
+   * Returns whether it is read: by who reads what is personal, and on the lesson's own day by every coach, who may be giving it. What was
    * put down on another day stays hidden: a lesson can be moved to today. `body`: what is put down now.
    */
   async isRead(

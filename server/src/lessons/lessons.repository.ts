@@ -78,7 +78,7 @@ export class LessonsRepository {
     return found;
   }
 
-  /** A lesson's own row, taken away or not. */
+  /** Returns a lesson's own row, taken away or not. */
   async row(scope: Scope, db: Handle, id: string): Promise<LessonRow | null> {
     const own = and(eq(lesson.academyId, scope.academyId), eq(lesson.id, id));
     const [row] = await db.select().from(lesson).where(own);

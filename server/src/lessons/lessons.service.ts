@@ -35,7 +35,7 @@ export class LessonsService {
     return rows.map((row) => toSummary(scope, row));
   }
 
-  /** A lesson's head, with what another device than the asking one changed last. */
+  /** Returns a lesson's head, with what another device than the asking one changed last. */
   get(scope: Scope, id: string, device: string): Promise<LessonHead> {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(scope, db, id);

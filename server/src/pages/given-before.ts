@@ -13,7 +13,7 @@ interface DrillOnly {
 /** A station as pages kept it before each drill had a dose of its own. */
 type WithoutDose = Omit<StationCard, 'dose'>;
 
-/** The stations of a page, whenever it was given; a drill since taken away has none. */
+/** Returns the stations of a page, whenever it was given; a drill since taken away has none. */
 export const stationsOf = (
   stations: readonly (StationCard | WithoutDose | DrillOnly)[],
   hand: Hand,

@@ -46,7 +46,7 @@ export class GivenPageService {
     private readonly clock: Clock,
   ) {}
 
-  /** A page as its player sees it; the first time it is opened is written into the record of doors. */
+  /** Returns a page as its player sees it; the first time it is opened is written into the record of doors. */
   async open(token: string, browser: Browser): Promise<PlayerPage> {
     const { page, content } = await this.store.read(async (db) => ({
       page: (await this.requireOpen(db, token)).page,
@@ -67,7 +67,7 @@ export class GivenPageService {
     });
   }
 
-  /** What a player may do at their page. Throws where the page is not, or no longer, theirs. */
+  /** Returns what a player may do at their page. Throws where the page is not, or no longer, theirs. */
   scopeAt(token: string): Promise<Scope> {
     return this.store.read(async (db) => (await this.requireOpen(db, token)).scope);
   }
@@ -134,7 +134,7 @@ export class GivenPageService {
     return { page, scope, ...whose };
   }
 
-  /** The player of a page, and the day it is of: its lesson's, or the one a report was given; null where they are gone. */
+  /** Returns the player of a page, and the day it is of: its lesson's, or the one a report was given; null where they are gone. */
   private async whose(
     scope: Scope,
     db: Handle,

@@ -21,7 +21,7 @@ export class PagesRepository {
       .orderBy(asc(sharedPage.createdAt));
   }
 
-  /** The reports given to a player: pages of no lesson. */
+  /** Returns the reports given to a player: pages of no lesson. */
   reportsOf(scope: Scope, db: Handle, playerId: string): Promise<PageRow[]> {
     return db
       .select()
@@ -30,7 +30,7 @@ export class PagesRepository {
       .orderBy(asc(sharedPage.createdAt));
   }
 
-  /** What the newest lesson with a page gave its player last: the points, and the next look; null where nothing was given. */
+  /** Returns what the newest lesson with a page gave its player last: the points, and the next look; null where nothing was given. */
   async lastOf(scope: Scope, db: Handle, playerId: string) {
     const [row] = await db
       .select({ content: sharedPage.content })
@@ -58,7 +58,7 @@ export class PagesRepository {
     return row ?? null;
   }
 
-  /** The page behind a link, of whichever academy. */
+  /** Returns the page behind a link, of whichever academy. */
   async findByHash(db: Handle, tokenHash: string): Promise<PageRow | null> {
     const [row] = await db.select().from(sharedPage).where(eq(sharedPage.tokenHash, tokenHash));
     return row ?? null;
@@ -122,7 +122,7 @@ export class PagesRepository {
       .orderBy(asc(repetition.at));
   }
 
-  /** What the player wrote back, the oldest first. */
+  /** Returns what the player wrote back, the oldest first. */
   async words(scope: Scope, db: Handle, pageId: string): Promise<PageWord[]> {
     const rows = await db
       .select()

@@ -36,7 +36,7 @@ export class PagesService {
     private readonly clock: Clock,
   ) {}
 
-  /** The pages given out from a lesson, with the days their players have ticked; never their links. */
+  /** Returns the pages given out from a lesson, with the days their players have ticked; never their links. */
   ofLesson(scope: Scope, lessonId: string): Promise<SharedPage[]> {
     return this.store.read(async (db) => {
       const { player } = await this.lessons.require(scope, db, lessonId);
@@ -44,7 +44,7 @@ export class PagesService {
     });
   }
 
-  /** The reports given to a player, as pages are. */
+  /** Returns the reports given to a player, as pages are. */
   reportsOf(scope: Scope, playerId: string): Promise<SharedPage[]> {
     return this.store.read(async (db) => {
       const player = await this.requirePlayer(scope, db, playerId);

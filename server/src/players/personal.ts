@@ -8,7 +8,7 @@ interface OfCoach {
 }
 
 /**
- * Whether somebody reads what is personal of a player: body notes, and what the player writes back. An assistant never;
+ * Returns whether somebody reads what is personal of a player: body notes, and what the player writes back. An assistant never;
  * where the academy keeps it to a player's own coach, nobody else. Of nobody's player every coach reads it.
  */
 export function readsPersonal(scope: Scope, { coachId }: OfCoach): boolean {
@@ -16,7 +16,7 @@ export function readsPersonal(scope: Scope, { coachId }: OfCoach): boolean {
   return scope.readsPersonalOfAll === true || coachId === '' || coachId === scope.userId;
 }
 
-/** Whether somebody may say whose player this is: who reads what is personal, and an owner. */
+/** Returns whether somebody may say whose player this is: who reads what is personal, and an owner. */
 export const maySayWhose = (scope: Scope, player: OfCoach): boolean =>
   scope.role === 'owner' || readsPersonal(scope, player);
 
@@ -27,7 +27,7 @@ export const bodyNotesFor = (notes: string, isRead: boolean): string =>
 /** The field that holds what is said of the body, by the thing it is in. */
 const BODY_FIELDS: Readonly<Record<string, string>> = { player: 'bodyNotes', part: 'body' };
 
-/** A change's fields as somebody may read them who does not read what is personal; null where nothing in it is. */
+/** Returns a change's fields as somebody may read them who does not read what is personal; null where nothing in it is. */
 export function withoutPersonal(thing: string, fields: Fields): Fields | null {
   const name = BODY_FIELDS[thing];
   const text = name === undefined ? undefined : fields[name];

@@ -22,7 +22,7 @@ interface FoundPlayer extends Found {
 /** Fields that are kept as JSON. */
 const JSON_FIELDS = ['wanted', 'goals', 'report'];
 
-/** The columns that fields of a player are kept in. */
+/** Returns the columns that fields of a player are kept in. */
 const playerColumns = (fields: Fields): Partial<PlayerRow> =>
   Object.fromEntries(
     Object.entries(fields).map(([name, value]) => [

@@ -9,7 +9,7 @@ import type { PlayerRow } from './players.repository.ts';
 
 export const NO_PLAYER = 'There is no such player in this academy.';
 
-/** A player as somebody may read them. */
+/** Returns a player as somebody may read them. */
 export const toPlayer = (scope: Scope, row: PlayerRow): Player => ({
   id: row.id,
   name: row.name,

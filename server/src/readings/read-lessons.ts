@@ -22,7 +22,7 @@ interface LessonRead {
   readonly record: LessonRecord;
 }
 
-/** The balls of a lesson and the version they are of: read again where somebody changed them meanwhile. */
+/** Returns the balls of a lesson and the version they are of: read again where somebody changed them meanwhile. */
 async function ofOneMoment(
   readings: ReadingsRepository,
   scope: Scope,

@@ -50,7 +50,7 @@ export interface Read {
 
 @Injectable()
 export class ReadingsRepository {
-  /** A player's lessons with balls, each with what its reading is of; the oldest first. */
+  /** Returns a player's lessons with balls, each with what its reading is of; the oldest first. */
   hit(scope: Scope, db: Handle, playerId: string): Promise<KeptLesson[]> {
     return db
       .select({
@@ -65,7 +65,7 @@ export class ReadingsRepository {
       .orderBy(asc(lesson.startsAt));
   }
 
-  /** What is kept of a player's lessons, the oldest first. */
+  /** Returns what is kept of a player's lessons, the oldest first. */
   kept(scope: Scope, db: Handle, playerId: string) {
     const { count, about, columns, effects } = lessonReading;
     return db
@@ -103,14 +103,14 @@ export class ReadingsRepository {
       .limit(most);
   }
 
-  /** Which balls of a lesson these are. */
+  /** Returns which balls of a lesson these are. */
   async ballsVersion(scope: Scope, db: Handle, lessonId: string): Promise<number | null> {
     const own = and(eq(lesson.academyId, scope.academyId), eq(lesson.id, lessonId));
     const [row] = await db.select({ version: lesson.ballsVersion }).from(lesson).where(own);
     return row?.version ?? null;
   }
 
-  /** The balls of a lesson in the order hit, each with its block and what that was hit as. */
+  /** Returns the balls of a lesson in the order hit, each with its block and what that was hit as. */
   balls(scope: Scope, db: Handle, lessonId: string) {
     return db
       .select({

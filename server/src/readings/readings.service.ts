@@ -27,7 +27,7 @@ export interface Rules {
   readonly stampRest: string;
 }
 
-/** The rules of one player. */
+/** Returns the rules of one player. */
 const rulesFor = ({ context, stampRest }: Rules, known: KnownPlayer): Rules => {
   const { playerKind, driverSpeedMps } = known;
   return {
@@ -58,7 +58,7 @@ export class ReadingsService {
     private readonly pool: Pool,
   ) {}
 
-  /** What each drill has moved for a player, lesson by lesson, read and counted as every screen does. */
+  /** Returns what each drill has moved for a player, lesson by lesson, read and counted as every screen does. */
   async effectsOf(scope: Scope, playerId: string): Promise<DrillEffect[]> {
     const player = await this.require(scope, playerId);
     const lessons = await this.store.read((db) => this.readings.hit(scope, db, playerId));
@@ -114,7 +114,7 @@ export class ReadingsService {
     return player;
   }
 
-  /** What the balls of players of a hand are read by, now. */
+  /** Returns what the balls of players of a hand are read by, now. */
   async rulesOf(scope: Scope, hand: Hand): Promise<Rules> {
     const { bands, naming, accuracy } = await this.settings.get(scope);
     const context: ReadingContext = { hand, bands, naming, accuracy };

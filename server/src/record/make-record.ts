@@ -69,7 +69,7 @@ async function onDatabase<T>(
   }
 }
 
-/** A player's visits and what drills moved in them, as kept. */
+/** Returns a player's visits and what drills moved in them, as kept. */
 async function visitsOf(scope: Scope, db: Handle, playerId: string) {
   const kept = await new ReadingsRepository().kept(scope, db, playerId);
   const zone = await new AccountsRepository().zone(db, scope.academyId);
@@ -82,7 +82,7 @@ async function visitsOf(scope: Scope, db: Handle, playerId: string) {
   return { visits, effects };
 }
 
-/** A player's record from their kept readings. */
+/** Returns a player's record from their kept readings. */
 const makeRecord = (asked: RecordToMake): Promise<PlayerRecord | null> =>
   onDatabase(asked, async (db) => {
     const { visits, effects } = await visitsOf(asked.scope, db, asked.playerId);
@@ -118,7 +118,7 @@ interface MovedToMake {
   readonly kind: ClubKind;
 }
 
-/** What drills moved over all players. */
+/** Returns what drills moved over all players. */
 const makeMoved = ({ players, kind }: MovedToMake): MovedOverAll[] =>
   movedOverAll(
     players.map((own) => JSON.parse(own) as MovedOfPlayer[]),

@@ -35,7 +35,7 @@ export interface OldStanding extends KnownPlayer {
 
 @Injectable()
 export class RecordRepository {
-  /** A player's repetitions by drill, day and where they were logged. */
+  /** Returns a player's repetitions by drill, day and where they were logged. */
   async stations(scope: Scope, db: Handle, playerId: string): Promise<StationDay[]> {
     const rows = await db
       .select({
@@ -57,7 +57,7 @@ export class RecordRepository {
     return rows.map((row) => ({ ...row, isHome: row.isHome === 1 }));
   }
 
-  /** The pages given in a player's lessons that stand, the last of each lesson last, with what was due on them. */
+  /** Returns the pages given in a player's lessons that stand, the last of each lesson last, with what was due on them. */
   pagesOf(scope: Scope, db: Handle, playerId: string) {
     return db
       .select({ id: sharedPage.id, lessonId: lesson.id, content: sharedPage.content })
@@ -136,7 +136,7 @@ export class RecordRepository {
       .onConflictDoUpdate({ target: playerStanding.playerId, set });
   }
 
-  /** What is kept of everybody who is there. */
+  /** Returns what is kept of everybody who is there. */
   standings(scope: Scope, db: Handle): Promise<{ playerId: string; value: string }[]> {
     return db
       .select({ playerId: playerStanding.playerId, value: playerStanding.value })
@@ -145,7 +145,7 @@ export class RecordRepository {
       .where(and(eq(playerStanding.academyId, scope.academyId), isNull(player.deletedAt)));
   }
 
-  /** What drills moved for each player, JSON. */
+  /** Returns what drills moved for each player, JSON. */
   async moved(scope: Scope, db: Handle): Promise<string[]> {
     const rows = await db
       .select({ moved: playerStanding.moved })

@@ -81,7 +81,7 @@ export class RecordService {
       : all.filter(({ standings }) => standings.some((one) => wentAway(one, since) > 0));
   }
 
-  /** What drills moved with a kind of club over all players, as it was last made of each. */
+  /** Returns what drills moved with a kind of club over all players, as it was last made of each. */
   async moved(scope: Scope, kind: ClubKind): Promise<AcademyMoved> {
     const players = await this.store.read((db) => this.records.moved(scope, db));
     return { moved: await this.pool.run(MAKE_MOVED, { players, kind }) };

@@ -43,6 +43,6 @@ export class SettingsRepository {
   }
 }
 
-/** What is stored of a group of settings, as JSON, or the defaults themselves. */
+/** Returns what is stored of a group of settings, as JSON, or the defaults themselves. */
 const stored = <T extends object>(group: string | T): Partial<T> =>
   typeof group === 'string' ? (JSON.parse(group) as Partial<T>) : group;

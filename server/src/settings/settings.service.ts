@@ -11,7 +11,7 @@ export class SettingsService {
     private readonly settings: SettingsRepository,
   ) {}
 
-  /** The academy's rules; the core's own where it has said nothing. */
+  /** Returns the academy's rules; the core's own where it has said nothing. */
   get(scope: Scope): Promise<StoredSettings> {
     return this.store.read((db) => this.settings.read(scope, db));
   }

@@ -21,7 +21,7 @@ const PART_WORDS = { setup: 'set-up', causes: 'cause', work: 'work', send: 'page
 const BODY_HIDDEN =
   'body: how the body felt that day is for the player’s own coach. Ask them, or the owner, to make you it.';
 
-/** A part as somebody may read it: how the body feels whole, or the parts of it to mind. */
+/** Returns a part as somebody may read it: how the body feels whole, or the parts of it to mind. */
 export const partFor = (part: LessonPart, isRead: boolean): LessonPart => ({
   ...part,
   value: isRead ? part.value : (withoutPersonal('part', part.value) ?? part.value),
@@ -56,7 +56,7 @@ export class PartEdits extends Edits<FoundPart> {
     return { id, of, label: PART_WORDS[part], fields, version, lessonId: of, part, lesson };
   }
 
-  /** What it comes to is checked as a whole before any of it is kept. */
+  /** Returns what a part comes to, checked as a whole before any of it is kept. */
   override async check({ scope, tx, found, fields: asked }: Checking<FoundPart>): Promise<Fields> {
     const { part, lesson, fields } = found;
     if ('body' in asked && !(await this.body.isRead(scope, tx, lesson, fields['body'])))

@@ -14,7 +14,7 @@ import { StepsRepository, toRepetition } from './steps.repository.ts';
 const MOST_REPETITIONS = { day: 300, all: 3000 } as const;
 const DAY_MS = 24 * 3600 * 1000;
 
-/** A drill's name; one of the academy's own is called so. */
+/** Returns a drill's name; one of the academy's own is called so. */
 const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of your own';
 
 /** Repetitions at a station, logged by a coach in a lesson or by the player at a page. */

@@ -71,7 +71,7 @@ export class StepsRepository {
       .onConflictDoUpdate({ target: [lessonPart.lessonId, lessonPart.part], set: fresh });
   }
 
-  /** A lesson's repetitions in the order made; of very many the last. */
+  /** Returns a lesson's repetitions in the order made; of very many the last. */
   async repetitions(scope: Scope, db: Handle, lessonId: string): Promise<RepetitionRow[]> {
     const own = and(eq(repetition.academyId, scope.academyId), eq(repetition.lessonId, lessonId));
     const rows = await db
@@ -89,7 +89,7 @@ export class StepsRepository {
     return row ?? null;
   }
 
-  /** How many repetitions came from a page in all, those taken away among them, and since a moment. */
+  /** Returns how many repetitions came from a page in all, those taken away among them, and since a moment. */
   async countRepetitions(
     scope: Scope,
     db: Handle,

@@ -16,7 +16,7 @@ export class StepsService {
     private readonly steps: StepsRepository,
   ) {}
 
-  /** What was put down in each step of a lesson. */
+  /** Returns what was put down in each step of a lesson. */
   parts(scope: Scope, lessonId: string): Promise<LessonPart[]> {
     return this.store.read(async (db) => {
       const found = await this.lessons.require(scope, db, lessonId);
@@ -27,7 +27,7 @@ export class StepsService {
     });
   }
 
-  /** The repetitions logged at a lesson's stations, in the order made. */
+  /** Returns the repetitions logged at a lesson's stations, in the order made. */
   repetitions(scope: Scope, lessonId: string): Promise<StoredRepetition[]> {
     return this.store.read(async (db) => {
       await this.lessons.require(scope, db, lessonId);

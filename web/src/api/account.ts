@@ -16,7 +16,7 @@ const KEYS = {
   invitations: ['people', 'invitations'],
 } as const;
 
-/** Who is signed in: what the browser keeps at once, and what the server says once it answers. */
+/** Returns who is signed in: what the browser keeps at once, and what the server says once it answers. */
 export function useAccount(): Account | null {
   const { data } = useQuery({
     queryKey: KEYS.account,
@@ -30,10 +30,10 @@ export function useAccount(): Account | null {
   return data ?? null;
 }
 
-/** Whether whoever is signed in may do something; the server refuses what they may not. */
+/** Returns whether whoever is signed in may do something; the server refuses what they may not. */
 export const useMay = (ability: Ability): boolean => useAccount()?.may.includes(ability) ?? true;
 
-/** Who works at the academy. */
+/** Returns who works at the academy. */
 export const usePeople = () =>
   useQuery({ queryKey: KEYS.people, queryFn: () => answerOf(api.GET('/api/people')) });
 
@@ -47,7 +47,7 @@ export const useInvitations = (isAsked: boolean) =>
 export const useBrowsers = () =>
   useQuery({ queryKey: KEYS.browsers, queryFn: () => answerOf(api.GET('/api/account/sessions')) });
 
-/** A change of the academy's people or of one's own account; the lists are asked for anew. */
+/** Returns a change of the academy's people or of one's own account; the lists are asked for anew. */
 function useAccountChange<In, Out>(send: (body: In) => Promise<Out>) {
   const client = useQueryClient();
   return useMutation({
@@ -98,7 +98,7 @@ export const useKey = () =>
     answerOf(api.POST('/api/account/keys', { body: saidAgain(password) })),
   );
 
-/** The address one's own calendar reads lessons at, as far as there is one; never the address itself. */
+/** Returns the address one's own calendar reads lessons at, as far as there is one; never the address itself. */
 export const useCalendarFeed = () =>
   useQuery({
     queryKey: [...KEYS.account, 'calendar'],

@@ -4,11 +4,11 @@ import { ApiError, answerOf, api } from './client.ts';
 const KEY = ['backups'] as const;
 const STATE = ['backups', 'state'] as const;
 
-/** The copies of the whole database, the newest first. */
+/** Returns the copies of the whole database, the newest first. */
 export const useCopies = () =>
   useQuery({ queryKey: KEY, queryFn: () => answerOf(api.GET('/api/backups')) });
 
-/** Whether copies are sealed, and how the last one that was tried out did. */
+/** Returns whether copies are sealed, and how the last one that was tried out did. */
 export const useCopiesState = () =>
   useQuery({ queryKey: STATE, queryFn: () => answerOf(api.GET('/api/backups/state')) });
 

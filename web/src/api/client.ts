@@ -78,7 +78,7 @@ api.use({
 
 /** Whether the server last said that nobody is signed in here: what is in hand stays on the screen. */
 export const useSignedOut = create<{ readonly isOut: boolean }>()(() => ({ isOut: false }));
-/** What is sent of a password said again: nothing where it was not asked for. */
+/** Returns what is sent of a password said again: nothing where it was not asked for. */
 export const saidAgain = (password: string | undefined) =>
   password === undefined ? {} : { password };
 
@@ -90,7 +90,7 @@ interface Answer<T> {
   readonly response: Response;
 }
 
-/** The data of an answer; throws ApiError with the server's own words otherwise. */
+/** Returns the data of an answer; throws ApiError with the server's own words otherwise. */
 export async function answerOf<T>(request: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
   try {

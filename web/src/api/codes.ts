@@ -3,7 +3,7 @@ import { answerOf, api, saidAgain } from './client.ts';
 
 const KEY = ['account', 'codes'] as const;
 
-/** Whether one's sign-in asks for a code of a phone, and how many recovery codes are left. */
+/** Returns whether one's sign-in asks for a code of a phone, and how many recovery codes are left. */
 export const useCodes = () =>
   useQuery({ queryKey: KEY, queryFn: () => answerOf(api.GET('/api/account/codes')) });
 

@@ -8,7 +8,7 @@ export type NoteConsent = components['schemas']['NoteConsent'];
 const keyOf = (playerId: string) => ['players', playerId, 'consent'] as const;
 const at = (id: string) => ({ params: { path: { id } } });
 
-/** How old a player is, who speaks for them, and what was agreed to. */
+/** Returns how old a player is, who speaks for them, and what was agreed to. */
 export const useConsent = (playerId: string) =>
   useQuery({
     queryKey: keyOf(playerId),

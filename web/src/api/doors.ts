@@ -6,7 +6,7 @@ export type DoorEvent = components['schemas']['DoorEvent'];
 
 const KEYS = { record: ['doors'], news: ['doors', 'news'] } as const;
 
-/** The record of doors, a part at a time, the newest first. */
+/** Returns the record of doors, a part at a time, the newest first. */
 export const useDoorRecord = () =>
   useInfiniteQuery({
     queryKey: KEYS.record,
@@ -20,7 +20,7 @@ export const useDoorRecord = () =>
     getNextPageParam: ({ next }) => next,
   });
 
-/** What an owner should know of since they last looked. */
+/** Returns what an owner should know of since they last looked. */
 export const useDoorNews = (isOwner: boolean) =>
   useQuery({
     queryKey: KEYS.news,

@@ -20,7 +20,7 @@ export function askEarly(path: string): void {
 }
 
 /**
- * The answer to this request, where it was asked for early; each once. A change makes all that was asked for before it
+ * Returns the answer to this request, where it was asked for early; each once. A change makes all that was asked for before it
  * old: it is asked for anew.
  */
 export function takeEarly({ method, url }: Request): Promise<Response> | undefined {

@@ -8,7 +8,7 @@ import type { Account } from './who.ts';
 type Schemas = components['schemas'];
 export type OpenLink = Schemas['OpenLink'];
 
-/** Whether there is an academy to sign in to. */
+/** Returns whether there is an academy to sign in to. */
 export const useDoor = () =>
   useQuery({
     queryKey: ['door'],
@@ -16,7 +16,7 @@ export const useDoor = () =>
     staleTime: 0,
   });
 
-/** What a link to join, or to a new password, is for. */
+/** Returns what a link to join, or to a new password, is for. */
 export const useLink = (token: string) =>
   useQuery({
     queryKey: ['link', token],

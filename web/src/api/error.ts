@@ -23,7 +23,7 @@ export class ApiError extends Error {
   }
 }
 
-/** The error that a problem of the server is. */
+/** Returns the error that a problem of the server is. */
 export const errorOf = ({
   statusCode = 0,
   message = `The server answered ${statusCode}.`,

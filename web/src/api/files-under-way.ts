@@ -5,7 +5,7 @@ const LOOK_MS = 500;
 const path = (id: string) => ({ params: { path: { id } } });
 const isGone = (error: unknown): boolean => error instanceof ApiError && error.status === 404;
 
-/** How far the file of a change is, looked at again and again; null before the server has begun with it and after. */
+/** Returns how far the file of a change is, looked at again and again; null before the server has begun with it and after. */
 export const useUnderWay = (changeId: string) =>
   useQuery({
     queryKey: ['file-under-way', changeId],

@@ -6,7 +6,7 @@ export type GonePlayer = components['schemas']['GonePlayer'];
 
 const KEYS = { kept: ['kept'], gone: ['kept', 'gone'] } as const;
 
-/** What is kept of people, who reads it and for how long. */
+/** Returns what is kept of people, who reads it and for how long. */
 export const useKept = () =>
   useQuery({ queryKey: KEYS.kept, queryFn: () => answerOf(api.GET('/api/kept')) });
 

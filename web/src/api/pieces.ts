@@ -44,7 +44,7 @@ const ASK: Ask = {
     answerOf(api.GET('/api/lessons/{lessonId}/pages', { params: { path: { lessonId } } })),
 };
 
-/** The queries of a lesson's pieces, in the order of `PIECES`. */
+/** Returns the queries of a lesson's pieces, in the order of `PIECES`. */
 export const pieceQueries = (id: string) =>
   PIECES.map((piece) => ({
     queryKey: keys.piece(id, piece),
@@ -52,15 +52,15 @@ export const pieceQueries = (id: string) =>
     enabled: id !== '',
   }));
 
-/** A piece of a lesson as the server last had it, where this browser knows. */
+/** Returns a piece of a lesson as the server last had it, where this browser knows. */
 export const knownPiece = <K extends keyof Pieces>(id: string, piece: K): Pieces[K] | undefined =>
   queryClient.getQueryData<Pieces[K]>(keys.piece(id, piece));
 
-/** Whether all pieces are known. */
+/** Returns whether all pieces are known. */
 const isWhole = (pieces: Partial<Pieces>): pieces is Pieces =>
   PIECES.every((piece) => pieces[piece] !== undefined);
 
-/** The lesson its pieces make; null while one is not known. */
+/** Returns the lesson its pieces make; null while one is not known. */
 export function lessonFrom(pieces: Partial<Pieces>): Lesson | null {
   if (!isWhole(pieces)) return null;
   const { head, ...rest } = pieces;

@@ -37,13 +37,13 @@ import { step } from '../sync/step.ts';
 import { PIECES, keys } from './keys.ts';
 import { lessonFrom, pieceQueries } from './pieces.ts';
 
-/** What is on its way to the server. */
+/** Returns what is on its way to the server. */
 function useWaiting(): readonly Pending[] {
   const entries = useLog((state) => state.entries);
   return useMemo(() => waiting(entries).map(({ change }) => change), [entries]);
 }
 
-/** The players as they will be once everything on its way is stored. */
+/** Returns the players as they will be once everything on its way is stored. */
 export function usePlayers() {
   const query = useQuery({
     queryKey: keys.players,
@@ -57,7 +57,7 @@ export function usePlayers() {
   return { data, error: data === undefined ? query.error : null };
 }
 
-/** A player as they will be once everything on its way is stored. */
+/** Returns a player as they will be once everything on its way is stored. */
 export function usePlayer(id: string): { data: Player | undefined; error: Error | null } {
   const query = useQuery({
     queryKey: [...keys.players, id],
@@ -70,7 +70,7 @@ export function usePlayer(id: string): { data: Player | undefined; error: Error 
   return { data, error: data === undefined ? query.error : null };
 }
 
-/** A list of lessons as it will be once everything on its way is stored. */
+/** Returns a list of lessons as it will be once everything on its way is stored. */
 export function useLessons(filter: LessonFilter) {
   const query = useQuery({
     queryKey: [...keys.lessons, filter],
@@ -83,14 +83,14 @@ export function useLessons(filter: LessonFilter) {
   return { data, error: data === undefined ? query.error : null };
 }
 
-/** What each player was last given. */
+/** Returns what each player was last given. */
 export const useGiven = () =>
   useQuery({
     queryKey: [...keys.lessons, 'given', today()],
     queryFn: () => answerOf(api.GET('/api/given', { params: { query: { today: today() } } })),
   });
 
-/** What a player was given, lesson by lesson. */
+/** Returns what a player was given, lesson by lesson. */
 export const useGivenTo = (id: string) =>
   useQuery({
     queryKey: [...keys.lessons, 'given', id, today()],
@@ -107,13 +107,13 @@ interface Asked {
   readonly error: Error | null;
 }
 
-/** The lesson the answers make, and what went wrong first. */
+/** Returns the lesson the answers make, and what went wrong first. */
 const together = (answers: readonly Asked[]) => ({
   data: lessonFrom(Object.fromEntries(PIECES.map((piece, n) => [piece, answers[n]?.data]))),
   error: answers.find(({ error }) => error !== null)?.error ?? null,
 });
 
-/** A lesson as it will be once everything on its way is stored; one opened here is there at once. */
+/** Returns a lesson as it will be once everything on its way is stored; one opened here is there at once. */
 export function useLesson(id: string): { lesson: Lesson | null; error: Error | null } {
   const query = useQueries({ queries: pieceQueries(id), combine: together });
   const changes = useWaiting();
@@ -152,7 +152,7 @@ export const useRows = (
     enabled: isLooking,
   });
 
-/** The academy's rules as they will be once everything on its way is stored. */
+/** Returns the academy's rules as they will be once everything on its way is stored. */
 export function useSettings(): { data: Settings | undefined; error: Error | null } {
   const query = useQuery({
     queryKey: keys.settings,
@@ -166,7 +166,7 @@ export function useSettings(): { data: Settings | undefined; error: Error | null
   return { data, error: data === undefined ? query.error : null };
 }
 
-/** Whether the server answers, asked every few seconds. */
+/** Returns whether the server answers, asked every few seconds. */
 export const useHealth = () =>
   useQuery({
     queryKey: keys.health,
@@ -175,7 +175,7 @@ export const useHealth = () =>
     retry: false,
   });
 
-/** What each drill has moved for a player before. */
+/** Returns what each drill has moved for a player before. */
 export const useEffects = (playerId: string) =>
   useQuery({
     queryKey: keys.effects(playerId),
@@ -198,7 +198,7 @@ export function useStandings(since?: string): ReadonlyMap<string, readonly Stand
   );
 }
 
-/** What drills moved with a kind of club over all players; asked for once somebody looks. */
+/** Returns what drills moved with a kind of club over all players; asked for once somebody looks. */
 export const useMoved = (kind: ClubKind, isLooking: boolean) =>
   useQuery({
     queryKey: keys.moved(kind),
@@ -216,7 +216,7 @@ export interface RecordOf {
   readonly parted?: string;
 }
 
-/** What became of a player over the months, with a kind of club; the one hit most where none is asked for. */
+/** Returns what became of a player over the months, with a kind of club; the one hit most where none is asked for. */
 export const useRecord = (id: string, of: RecordOf = {}) =>
   useQuery({
     queryKey: keys.record(id, of),
@@ -226,7 +226,7 @@ export const useRecord = (id: string, of: RecordOf = {}) =>
     placeholderData: (before, asked) => (asked?.queryKey[1] === id ? before : undefined),
   });
 
-/** The reports given to a player. */
+/** Returns the reports given to a player. */
 export const useReports = (playerId: string) =>
   useQuery({
     queryKey: keys.reports(playerId),
@@ -234,7 +234,7 @@ export const useReports = (playerId: string) =>
       answerOf(api.GET('/api/players/{playerId}/reports', { params: { path: { playerId } } })),
   });
 
-/** The academy's own drills as they will be once everything on its way is stored. */
+/** Returns the academy's own drills as they will be once everything on its way is stored. */
 export function useOwnDrills(): { data: readonly OwnDrill[] | undefined } {
   const { data: known } = useQuery({
     queryKey: keys.drills,

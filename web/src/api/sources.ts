@@ -7,7 +7,7 @@ import type { FileSource, IntakeAnswers } from './client.ts';
 
 const KEY = ['file-sources'] as const;
 
-/** The sources of launch files that were told about, the latest first. */
+/** Returns the sources of launch files that were told about, the latest first. */
 export const useSources = () =>
   useQuery({ queryKey: KEY, queryFn: () => answerOf(api.GET('/api/file-sources')) });
 

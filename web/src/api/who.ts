@@ -17,7 +17,7 @@ function parsed(text: string | null): Account | null {
   }
 }
 
-/** Who is signed in in this browser, as it was last known; null where nobody is. */
+/** Returns who is signed in in this browser, as it was last known; null where nobody is. */
 export function keptAccount(): Account | null {
   const text = localStorage.getItem(KEPT);
   if (read === null || read.text !== text) read = { text, account: parsed(text) };
@@ -34,7 +34,7 @@ export function forgetAccount(): void {
   localStorage.removeItem(KEPT);
 }
 
-/** The name of the store that keeps this account's changes and answers: nobody else's are in it. */
+/** Returns the name of the store that keeps this account's changes and answers: nobody else's are in it. */
 export function storeName(): string {
   const id = keptAccount()?.id;
   return id === undefined || id === localStorage.getItem(FIRST) ? 'loxos' : `loxos ${id}`;

@@ -9,13 +9,13 @@ import { Button } from '../ui/Button.tsx';
 import { Modal } from '../ui/Modal.tsx';
 import { momentText } from '../ui/day-text.ts';
 
-/** What a change wants of the fields that somebody else changed meanwhile. */
+/** Returns what a change wants of the fields that somebody else changed meanwhile. */
 const wantedOf = ({ change }: Entry): Readonly<Record<string, unknown>> =>
   Object.assign({}, ...stepsOf([change]).map(({ fields }) => fields)) as Record<string, unknown>;
 
 const WRITTEN = { units: DEFAULT_DISPLAY_UNITS, momentText };
 
-/** Where a change was made. */
+/** Returns where a change was made. */
 function placeOf(change: Pending): string {
   const of = lessonPieces(change);
   if (of !== null) return `/lessons/${of.lessonId}/${isFile(change) ? 'watch' : 'read'}`;

@@ -15,7 +15,7 @@ export const useTheme = create<ThemeState>()(
   }),
 );
 
-/** Whether the dark theme shows, chosen or by the system. */
+/** Returns whether the dark theme shows, chosen or by the system. */
 export function useIsDark(): boolean {
   const theme = useTheme((state) => state.theme);
   return (

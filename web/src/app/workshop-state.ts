@@ -123,7 +123,7 @@ export const flightOf = ({
   air: { temperatureC, altitudeM },
 });
 
-/** A number of the address within its range, or the fallback. */
+/** Returns a number of the address within its range, or the fallback. */
 function numberIn(
   params: URLSearchParams,
   key: string,
@@ -136,7 +136,7 @@ function numberIn(
   return Number.isFinite(value) ? Math.min(max, Math.max(min, value)) : fallback;
 }
 
-/** A delivery with something moved: where the face is turned, the loft follows unless it is held or moved itself. */
+/** Returns a delivery with something moved: where the face is turned, the loft follows unless it is held or moved itself. */
 export function movedBy(state: WorkshopState, moved: Moved, changes: Partial<Moved>): Moved {
   const { faceAngleDeg } = changes;
   if (faceAngleDeg === undefined || state.isLoftHeld) return { ...moved, ...changes };
@@ -180,7 +180,7 @@ export function stateFrom(params: URLSearchParams): WorkshopState {
 
 const short = (value: number): string => String(Number(value.toFixed(2)));
 
-/** The address that says a state; `stateFrom` reads it back. */
+/** Returns the address that says a state; `stateFrom` reads it back. */
 export function paramsOf(state: WorkshopState): URLSearchParams {
   const params = new URLSearchParams({ h: state.hand, c: state.clubId, u: state.length });
   const put = (moved: Moved, suffix: string): void => {
@@ -203,7 +203,7 @@ export function paramsOf(state: WorkshopState): URLSearchParams {
   return params;
 }
 
-/** The address that opens one delivery in the Workshop. */
+/** Returns the address that opens one delivery in the Workshop. */
 export function workshopLink(
   delivery: Delivery,
   clubId: string,

@@ -28,7 +28,7 @@ const HALF = 172;
 const LEAST_DEG = 6;
 const STEPS = [1, 2, 5, 10, 20];
 
-/** A line of the picture, cut off at its frame: through (path, face) with so many degrees of face for one of path. */
+/** Returns a line of the picture, cut off at its frame: through (path, face) with so many degrees of face for one of path. */
 function lineThrough(pathDeg: number, faceDeg: number, slope: number, reach: number): string {
   const at = (path: number): [number, number] => [path, faceDeg + slope * (path - pathDeg)];
   let [low, high] = [-reach, reach];
@@ -57,7 +57,7 @@ const text = (x: number, y: number, words: string, anchor: 'start' | 'middle' | 
   fill: 'soft',
 });
 
-/** How the face goes with the path, through the middle of the later balls; nothing where it is not known. */
+/** Returns how the face goes with the path, through the middle of the later balls; nothing where it is not known. */
 function couplingLine(
   balls: readonly FacePathBall[],
   coupling: number | null,

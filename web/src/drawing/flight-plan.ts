@@ -31,7 +31,7 @@ const NICE_STEPS = [5, 10, 20, 25, 50, 100, 200];
 /** Least length shown, m, so that a chip is not drawn as long as a drive. */
 const LEAST_LENGTH_M = 20;
 
-/** The greatest of any number of figures; a call takes only so many arguments. */
+/** Returns the greatest of any number of figures; a call takes only so many arguments. */
 const greatest = (figures: readonly number[]): number =>
   figures.reduce((most, figure) => (figure > most ? figure : most), -Infinity);
 
@@ -86,7 +86,7 @@ const placer =
   (scale: number) =>
   (alongM: number, rightM: number): Point => ({ x: rightM * scale, y: -alongM * scale });
 
-/** A flight with its landing: in full ink, or faint among others. */
+/** Returns a flight with its landing: in full ink, or faint among others. */
 function flightShapes(flight: PlanFlight, scale: number, isChosen: boolean): Shape[] {
   const place = placer(scale);
   const shapes: Shape[] = [];
@@ -117,7 +117,7 @@ function flightShapes(flight: PlanFlight, scale: number, isChosen: boolean): Sha
   return [...shapes, landingRing(at, isChosen ? 7 : 4, isChosen, flight.ballId)];
 }
 
-/** The flight that is looked at, to lie over the others. */
+/** Returns the flight that is looked at, to lie over the others. */
 export const chosenFlight = (flight: PlanFlight, scale: number): Shape[] =>
   flightShapes(flight, scale, true);
 
@@ -156,7 +156,7 @@ export function flightsPlan(
   return { shapes, scale };
 }
 
-/** The same with one of them in full ink over the rest. */
+/** Returns the same with one of them in full ink over the rest. */
 export function flightPlan(
   flights: readonly PlanFlight[],
   chosenId: string | null,

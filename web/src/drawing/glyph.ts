@@ -10,7 +10,7 @@ export interface GlyphAngles {
   readonly startDirectionDeg: number | null;
 }
 
-/** The slant of one ball, in a box from −12 to 12. Without face and path, its start alone. */
+/** Returns the slant of one ball, in a box from −12 to 12. Without face and path, its start alone. */
 export function glyph({ faceAngleDeg, clubPathDeg, startDirectionDeg }: GlyphAngles): Shape[] {
   const shapes: Shape[] = [hairline(-11.5, 11.5, 0.7)];
   const face = faceAngleDeg === null ? null : drawnAngle(faceAngleDeg, GLYPH_TIMES);

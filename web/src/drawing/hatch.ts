@@ -1,7 +1,7 @@
 import { polyline } from './shape.ts';
 import type { Point } from './shape.ts';
 
-/** Where the line through `at` along `along` crosses a convex polygon: two points, or null. */
+/** Returns where the line through `at` along `along` crosses a convex polygon: two points, or null. */
 function chord(polygon: readonly Point[], at: Point, along: Point): [Point, Point] | null {
   const side = (p: Point): number => (p.x - at.x) * along.y - (p.y - at.y) * along.x;
   const crossings: Point[] = [];

@@ -24,7 +24,7 @@ export interface ImpactAngles {
   readonly startDirectionDeg: number | null;
 }
 
-/** A shoe print seen from above, on the player's side of the ball, toe towards the line. */
+/** Returns a shoe print seen from above, on the player's side of the ball, toe towards the line. */
 function shoe(x: number, y: number, side: 1 | -1): Shape {
   const at = (dx: number, dy: number): string => `${x + side * dx} ${y + dy}`;
   const d = `M${at(0, -9)}C${at(18, -13)} ${at(46, -11)} ${at(46, 0)}C${at(46, 11)} ${at(18, 12)} ${at(0, 8)}C${at(-8, 6)} ${at(-8, -7)} ${at(0, -9)}Z`;
@@ -48,7 +48,7 @@ function label(text: string, at: Point, fill: 'face' | 'path' | 'ink'): Shape {
   return { kind: 'text', x, y: at.y, text, size: LABEL_SIZE, anchor, fill };
 }
 
-/** The club and ball at impact from above, target up: face, path, gap, start. */
+/** Returns the club and ball at impact from above, target up: face, path, gap, start. */
 export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
   const { hand, faceAngleDeg, clubPathDeg, startDirectionDeg } = angles;
   const { ahead, behind } = PLAN_BOX;

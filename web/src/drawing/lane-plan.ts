@@ -48,7 +48,7 @@ const NICE_STEPS = [5, 10, 20, 25, 50, 100, 200];
 const meanOf = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
 
-/** What must be in view: every landing, its ellipse and the lane; from the ball on where flights are drawn. */
+/** Returns what must be in view: every landing, its ellipse and the lane; from the ball on where flights are drawn. */
 export function laneExtent(clouds: readonly LaneCloud[], lane: Lane, withFlight: boolean): Extent {
   // The ellipses round them too: one that is cut off says nothing.
   const all = clouds.flatMap(({ landings }) => {
@@ -74,7 +74,7 @@ function bowed(startDeg: number, end: Point): Point[] {
   });
 }
 
-/** The ellipse of the scatter's covariance about its middle; null for fewer than three balls. */
+/** Returns the ellipse of the scatter's covariance about its middle; null for fewer than three balls. */
 export function scatterEllipse(points: readonly Point[]): Point[] | null {
   if (points.length < 3) return null;
   const [mx, my] = [meanOf(points.map(({ x }) => x)), meanOf(points.map(({ y }) => y))];
@@ -98,14 +98,14 @@ export function scatterEllipse(points: readonly Point[]): Point[] | null {
   });
 }
 
-/** The lane as a tube of flights from the ball to a carry, on a drawing whose ball is at the origin. */
+/** Returns the lane as a tube of flights from the ball to a carry, on a drawing whose ball is at the origin. */
 export const laneTube = (lane: Lane, carryM: number, scale: number): Shape => {
   const extent = { nearM: 0, farM: carryM, sideM: 0 };
   const place = (l: Landing): Point => ({ x: l.offlineM * scale, y: -l.carryM * scale });
   return laneShape(lane, place, extent);
 };
 
-/** The wanted window as a faint lane: a tube of flights from the ball, or a strip where they land. */
+/** Returns the wanted window as a faint lane: a tube of flights from the ball, or a strip where they land. */
 function laneShape(lane: Lane, place: (l: Landing) => Point, { nearM, farM }: Extent): Shape {
   const edges = [lane.finishM - lane.halfWidthM, lane.finishM + lane.halfWidthM];
   const outline =

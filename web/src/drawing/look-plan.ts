@@ -40,7 +40,7 @@ const line = (a: Point, b: Point, ink: Ink, width: number): Shape => ({
   width,
 });
 
-/** A player from above at address, the target up, with the part to look at in amber and the rest faint. */
+/** Returns a player from above at address, the target up, with the part to look at in amber and the rest faint. */
 export function lookPlan(link: CauseLinkId, hand: Hand): Shape[] {
   const at = LOOK_AT[link];
   const side = hand === 'right' ? 1 : -1;

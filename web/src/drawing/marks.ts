@@ -11,11 +11,11 @@ const ORIGIN: Point = { x: 0, y: 0 };
 /** Slants beyond this are drawn at it: a bar past it would read as its opposite. */
 const STEEPEST_DEG = 75;
 
-/** An angle as drawn: `times` as large, up to the steepest. */
+/** Returns an angle as drawn: `times` as large, up to the steepest. */
 export const drawnAngle = (angleDeg: number, times: number): number =>
   Math.max(-STEEPEST_DEG, Math.min(STEEPEST_DEG, angleDeg * times));
 
-/** The target line. */
+/** Returns the target line. */
 export const hairline = (fromY: number, toY: number, width: number): Shape => ({
   kind: 'path',
   d: `M0 ${fromY}L0 ${toY}`,
@@ -23,7 +23,7 @@ export const hairline = (fromY: number, toY: number, width: number): Shape => ({
   width,
 });
 
-/** The clubface: a short thick bar square to where it points, with a notch in its middle. */
+/** Returns the clubface: a short thick bar square to where it points, with a notch in its middle. */
 export function faceBar(angleDeg: number, half: number, thick: number, at: Point = ORIGIN): Shape {
   const along = polar(angleDeg + 90, 1);
   const ahead = polar(angleDeg, 1);
@@ -42,7 +42,7 @@ export function faceBar(angleDeg: number, half: number, thick: number, at: Point
   return { kind: 'path', d: polyline(outline, true), fill: 'face' };
 }
 
-/** The club path: a long needle, thick where it comes from, sharp where it goes. */
+/** Returns the club path: a long needle, thick where it comes from, sharp where it goes. */
 export function pathNeedle(angleDeg: number, back: number, ahead: number, thick: number): Shape {
   const side = polar(angleDeg + 90, thick / 2);
   const tail = polar(angleDeg, -back);
@@ -67,7 +67,7 @@ function sector(fromDeg: number, toDeg: number, radius: number): Point[] {
 const SMALLEST_GAP_DEG = 1;
 
 /**
- * The gap between path and face: a wedge whose hatch leans to the side the ball will bend, so that
+ * Returns the gap between path and face: a wedge whose hatch leans to the side the ball will bend, so that
  * the side reads without colour.
  */
 export function gapWedge(
@@ -86,7 +86,7 @@ export function gapWedge(
   ];
 }
 
-/** Where the ball starts: a dotted ray. */
+/** Returns where the ball starts: a dotted ray. */
 export function startRay(angleDeg: number, length: number, width: number): Shape {
   const end = polar(angleDeg, length);
   return {

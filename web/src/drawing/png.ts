@@ -4,7 +4,7 @@ import type { Box, Shape } from './shape.ts';
 /** Pixels to a unit of the drawing: sharp on paper. */
 const SCALE = 3;
 
-/** A drawing as a PNG on white, by the browser's own painter. Throws where the browser cannot paint it. */
+/** Returns a drawing as a PNG on white, by the browser's own painter. Throws where the browser cannot paint it. */
 export async function pngBlob(shapes: readonly Shape[], box: Box): Promise<Blob> {
   const picture = new Image();
   picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgText(shapes, box))}`;

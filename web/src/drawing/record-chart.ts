@@ -32,7 +32,7 @@ export interface RecordChart extends Pick<PageRecord, 'figure' | 'levels' | 'tar
 
 const isAngle = (figure: FollowedFigure): boolean => figure.endsWith('Deg');
 
-/** How values of a figure are written beside a chart: `3° open`, `5 m left`, `0°`. */
+/** Returns how values of a figure are written beside a chart: `3° open`, `5 m left`, `0°`. */
 export function chartUnit(figure: FollowedFigure, hand: Hand, unit: LengthUnit) {
   const inSi = isAngle(figure) || figure === 'strikeToeMm';
   const shown = (value: number): number => (inSi ? value : fromSi(value, unit));
@@ -51,7 +51,7 @@ function ticksOf(low: number, high: number): number[] {
   return Array.from({ length: Math.floor(high / step) - first + 1 }, (_, n) => (first + n) * step);
 }
 
-/** The lowest and highest value shown, with some room. */
+/** Returns the lowest and highest value shown, with some room. */
 function rangeOf({ points, target, isSpread = false }: RecordChart): readonly [number, number] {
   const ends = points.flatMap((point) => [...endsOf(point)]);
   if (target !== null) ends.push(target.wanted - target.window, target.wanted + target.window);
@@ -67,7 +67,7 @@ const line = (d: string, more: Partial<Extract<Shape, { kind: 'path' }>>): Shape
   ...more,
 });
 
-/** Where times and values stand in the picture. */
+/** Returns where times and values stand in the picture. */
 function scalesOf(chart: RecordChart) {
   const { figure, points, hand, unit, isSpread = false } = chart;
   const { shown, told, size } = chartUnit(figure, hand, unit);
@@ -156,7 +156,7 @@ function visitsOf({ points, levels }: RecordChart, { at, y }: Scales): Shape[] {
   ];
 }
 
-/** The drawing; nothing of fewer than two visits. */
+/** Returns the drawing; nothing of fewer than two visits. */
 export function recordChart(chart: RecordChart): Shape[] {
   if (chart.points.length < 2) return [];
   const scales = scalesOf(chart);

@@ -18,7 +18,7 @@ export const SETUP_BOX = { halfWidth: 150, ahead: 170, behind: 150 } as const;
 const TIMES = 2;
 const HALF_LINE = 105;
 
-/** A body line through a point, with its words at its far end. */
+/** Returns a body line through a point, with its words at its far end. */
 function bodyLine(
   name: string,
   deg: number | null,
@@ -54,7 +54,7 @@ function bodyLine(
   ];
 }
 
-/** The camera behind the hands, looking along a line parallel to the target line. */
+/** Returns the camera behind the hands, looking along a line parallel to the target line. */
 function cameraMark(side: number, ink: Ink): Shape[] {
   const x = side * 42;
   const foot = SETUP_BOX.behind - 12;

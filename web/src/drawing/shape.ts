@@ -47,7 +47,7 @@ export interface Point {
 const DIGITS = 2;
 const round = (value: number): string => String(Number(value.toFixed(DIGITS)));
 
-/** The point at an angle (degrees, positive right of the target, which is up) and a distance. */
+/** Returns the point at an angle (degrees, positive right of the target, which is up) and a distance. */
 export function polar(angleDeg: number, distance: number): Point {
   const angle = (angleDeg * Math.PI) / 180;
   return { x: distance * Math.sin(angle), y: -distance * Math.cos(angle) };
@@ -55,7 +55,7 @@ export function polar(angleDeg: number, distance: number): Point {
 
 export const plus = (a: Point, b: Point): Point => ({ x: a.x + b.x, y: a.y + b.y });
 
-/** An SVG path through points, closed or open. */
+/** Returns an SVG path through points, closed or open. */
 export function polyline(points: readonly Point[], closed = false): string {
   const steps = points.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${round(x)} ${round(y)}`);
   return `${steps.join('')}${closed ? 'Z' : ''}`;

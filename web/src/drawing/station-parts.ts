@@ -2,7 +2,7 @@ import type { StationPart } from '@loxos/core';
 import { plus, polar, polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
 
-/** The four corners of something long and wide about a point. */
+/** Returns the four corners of something long and wide about a point. */
 function slab(at: Point, angleDeg: number, long: number, wide: number): Point[] {
   const [ahead, aside] = [polar(angleDeg, long / 2), polar(angleDeg + 90, wide / 2)];
   const corner = (a: 1 | -1, b: 1 | -1): Point => ({
@@ -12,7 +12,7 @@ function slab(at: Point, angleDeg: number, long: number, wide: number): Point[] 
   return [corner(1, 1), corner(1, -1), corner(-1, -1), corner(-1, 1)];
 }
 
-/** A shoe from above: an outline, its toe towards the line. */
+/** Returns a shoe from above: an outline, its toe towards the line. */
 function shoe(at: Point, { lengthM, widthM, rightM }: StationPart, scale: number): Shape {
   const way = rightM < 0 ? 1 : -1;
   const [l, w] = [(lengthM * scale) / 2, (widthM * scale) / 2];
@@ -22,7 +22,7 @@ function shoe(at: Point, { lengthM, widthM, rightM }: StationPart, scale: number
   return { kind: 'path', d, fill: 'none', stroke: 'soft', width: 2 };
 }
 
-/** A hand on a grip from above, larger than true: the shaft, the fingers, the knuckles that show. */
+/** Returns a hand on a grip from above, larger than true: the shaft, the fingers, the knuckles that show. */
 function hold(at: Point, count: number, way: 1 | -1): Shape[] {
   const finger = (i: number): Shape => ({
     kind: 'path',
@@ -65,7 +65,7 @@ function brim(at: Point, angleDeg: number): Shape[] {
   ];
 }
 
-/** A way between two edges. */
+/** Returns a way between two edges. */
 function corridor(outline: readonly Point[]): Shape[] {
   const edge = (from: number, to: number): Shape => ({
     kind: 'path',

@@ -30,7 +30,7 @@ export interface StationPlan {
 
 const isFar = ({ alongM }: Pick<Spot, 'alongM'>): boolean => alongM > NEAR_M;
 
-/** How far a part reaches from its middle, m. */
+/** Returns how far a part reaches from its middle, m. */
 function reach({ lengthM, widthM, angleDeg, kind }: StationPart): Point {
   if (kind === 'line') return { x: 0, y: 0 };
   const [long, wide] = [polar(angleDeg, lengthM / 2), polar(angleDeg + 90, widthM / 2)];
@@ -89,7 +89,7 @@ function breakShapes(breakY: number): Shape[] {
   ];
 }
 
-/** A dimension line with its ticks, stood off the things it measures. */
+/** Returns a dimension line with its ticks, stood off the things it measures. */
 function dimension(
   a: Point,
   b: Point,
@@ -163,7 +163,7 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
 /** Ends nearer to the line than this are on it, m. */
 const ON_LINE_M = 1e-6;
 
-/** Which way a distance goes, beside its figure: from the ball along the line, or from the line across it. */
+/** Returns which way a distance goes, beside its figure: from the ball along the line, or from the line across it. */
 function wayOf(
   { from, to }: TapeMark,
   hand: Hand,
@@ -175,7 +175,7 @@ function wayOf(
   return Math.sign(off[0]!.rightM) === (hand === 'right' ? 1 : -1) ? 'outside' : 'inside';
 }
 
-/** How far a part reaches from its middle sideways on the drawing, with a little air. */
+/** Returns how far a part reaches from its middle sideways on the drawing, with a little air. */
 function clearOf(part: StationPart, scale: number): number {
   if (part.kind === 'hold') return 26;
   if (part.kind === 'brim') return 34;
@@ -183,7 +183,7 @@ function clearOf(part: StationPart, scale: number): number {
   return Math.max(13, reach(part).x * scale + 8);
 }
 
-/** The far end of a corridor: its name stands there, out of the way of the ball. */
+/** Returns the far end of a corridor: its name stands there, out of the way of the ball. */
 function cornerOf({ angleDeg, lengthM, widthM }: StationPart, at: Point, scale: number): Point {
   const end = polar(angleDeg, (lengthM * scale) / 2 - 12);
   return { x: at.x + end.x + (widthM * scale) / 2, y: at.y + end.y };
@@ -191,7 +191,7 @@ function cornerOf({ angleDeg, lengthM, widthM }: StationPart, at: Point, scale: 
 
 const OPEN_KINDS: readonly StationPart['kind'][] = ['line', 'corridor', 'stick', 'rod', 'body'];
 
-/** What words must not lie over: the small things, each as a box, and the line of the body. */
+/** Returns what words must not lie over: the small things, each as a box, and the line of the body. */
 const solidBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
   parts
     .filter(({ kind }) => kind === 'body' || !OPEN_KINDS.includes(kind))
@@ -237,7 +237,7 @@ const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
 };
 
 /**
- * A station from above, the target up, to scale, with its dimensions on it: the feet, the clubhead and the corridor
+ * Returns a station from above, the target up, to scale, with its dimensions on it: the feet, the clubhead and the corridor
  * it may travel, every part named; what stands far ahead is drawn past a marked break.
  */
 export function stationPlan(layout: Layout, hand: Hand, unit: LengthUnit = 'm'): StationPlan {

@@ -33,7 +33,7 @@ function shapeText(shape: Shape): string {
   return `<path d="${shape.d}" stroke-linecap="round" ${paint}${dash}/>`;
 }
 
-/** A drawing as the text of an SVG file. */
+/** Returns a drawing as the text of an SVG file. */
 export function svgText(shapes: readonly Shape[], box: Box): string {
   const body = shapes
     .filter((s) => s.kind !== 'path' || s.d !== '')

@@ -1,5 +1,5 @@
 /**
- * Which of very many values a picture shows: the lowest and the highest of each stretch of them, in order, and the two
+ * Returns which of very many values a picture shows: the lowest and the highest of each stretch of them, in order, and the two
  * ends. What sticks out stays, and a picture of thousands is drawn as quickly as one of hundreds.
  */
 export function thinned(values: readonly number[], most: number): number[] {

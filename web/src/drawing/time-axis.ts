@@ -7,7 +7,7 @@ const LEAST_ROOM_MS = 4 * 864e5;
 /** Names of months on a picture at most. */
 const MONTHS_SHOWN = 12;
 
-/** The time a picture shows, ms: its visits, in order, with some room beside them. */
+/** Returns the time a picture shows, ms: its visits, in order, with some room beside them. */
 export function spanOf(points: readonly { readonly at: string }[]): readonly [number, number] {
   const [first, last] = [Date.parse(points[0]!.at), Date.parse(points.at(-1)!.at)];
   const room = Math.max(LEAST_ROOM_MS, ROOM_SHARE * (last - first));

@@ -10,7 +10,7 @@ interface RecordSectionProps {
   readonly unit: 'm' | 'yd';
 }
 
-/** What the page's picture of the record shows, in words. */
+/** Returns what the page's picture of the record shows, in words. */
 export const recordTitle = ({ figure }: Pick<RecordSectionProps['record'], 'figure'>): string =>
   `${followedLabel(figure)} from visit to visit`;
 export const RECORD_CAPTION =

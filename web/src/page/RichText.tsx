@@ -48,7 +48,7 @@ export const RichText = ({ document }: { document: Record<string, unknown> }) =>
   <Block node={document} />
 );
 
-/** The words alone, paragraph by paragraph. */
+/** Returns the words alone, paragraph by paragraph. */
 export function plainText(node: unknown): string[] {
   const { type, text, content = [] } = node as RichNode;
   if (type === 'text') return [text ?? ''];

@@ -17,7 +17,7 @@ const OF_A_REPORT = {
   next: 'What comes next',
 } as const;
 
-/** What the parts of a page are called: on the screen and on paper. */
+/** Returns what the parts of a page are called: on the screen and on paper. */
 export function headingsOf({ period }: Pick<PageContent, 'period'>) {
   if (period == null) return OF_A_LESSON;
   const record = `From ${shortDay(period.from)} to ${shortDay(period.to)}`;

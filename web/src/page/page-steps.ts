@@ -25,7 +25,7 @@ export function pageStep(done: Done, id: string): NewStep {
   }
 }
 
-/** The page with something done in it. */
+/** Returns the page with something done in it. */
 function withEntry(page: PlayerPage, { change, at }: Entry): PlayerPage {
   const { ticked, repetitions, said } = page;
   const ticks = ticked.map((id) => ({ id, done: true }));
@@ -40,6 +40,6 @@ function withEntry(page: PlayerPage, { change, at }: Entry): PlayerPage {
   };
 }
 
-/** The page with everything done on this phone. */
+/** Returns the page with everything done on this phone. */
 export const withEntries = (page: PlayerPage, entries: readonly Entry[]): PlayerPage =>
   entries.reduce(withEntry, page);

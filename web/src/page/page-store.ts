@@ -26,7 +26,7 @@ const EMPTY: PageState = { token: '', page: null, trouble: null, isReached: true
 export const usePageState = create<PageState>()(() => EMPTY);
 const { getState: get, setState: set } = usePageState;
 
-/** The page as it is with everything done on this phone. */
+/** Returns the page as it is with everything done on this phone. */
 export const shownPage = (
   { page }: Pick<PageState, 'page'>,
   entries: readonly Entry[],

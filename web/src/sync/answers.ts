@@ -9,7 +9,7 @@ import { isFile } from './pending.ts';
 import type { Pending } from './pending.ts';
 import { lessonOfStep, lessonPieces, pieceOf } from './pieces-of.ts';
 
-/** A piece of a lesson with a thing as the server has it since; without it where it is taken away. */
+/** Returns a piece of a lesson with a thing as the server has it since; without it where it is taken away. */
 function pieceWith(step: Step, piece: unknown, value: ChangedThing['value']): unknown {
   const name = pieceOf(step);
   if (name === 'head') return { ...(piece as Fields), ...(value as Fields) };

@@ -7,7 +7,7 @@ import type { Pending } from './pending.ts';
 const ofThing = (changes: readonly Pending[], thing: Step['thing']): readonly Step[] =>
   stepsOf(changes).filter((step) => step.thing === thing);
 
-/** The lesson with every pending change made; whether it is there at all is the lists' to say. */
+/** Returns the lesson with every pending change made; whether it is there at all is the lists' to say. */
 export function applyPending(lesson: Lesson, changes: readonly Pending[]): Lesson {
   const isOwn = ({ thing, verb, id, of }: Step): boolean => {
     if (thing === 'player') return verb === 'set' && id === lesson.player.id;
@@ -24,23 +24,23 @@ export function applyPending(lesson: Lesson, changes: readonly Pending[]): Lesso
   return { ...lessons[0]!, ...after, player: players[0]! };
 }
 
-/** The players with every pending change made. */
+/** Returns the players with every pending change made. */
 export const applyPlayers = (
   players: readonly Player[],
   changes: readonly Pending[],
 ): readonly Player[] => applySteps({ players }, ofThing(changes, 'player')).players;
 
-/** The academy's own drills with every pending change made. */
+/** Returns the academy's own drills with every pending change made. */
 export const applyDrills = (
   drills: readonly OwnDrill[],
   changes: readonly Pending[],
 ): readonly OwnDrill[] => applySteps({ drills }, ofThing(changes, 'drill')).drills;
 
-/** The rules with every pending change made. */
+/** Returns the rules with every pending change made. */
 export const applyRules = (rules: Settings, changes: readonly Pending[]): Settings =>
   applySteps({ settings: [rules] }, ofThing(changes, 'setting')).settings[0]!;
 
-/** A lesson that was opened here and is not stored yet, with nothing in it. */
+/** Returns a lesson that was opened here and is not stored yet, with nothing in it. */
 export function lessonOf(
   id: string,
   players: readonly Player[],
@@ -78,7 +78,7 @@ const isIn = ({ from, to, playerId }: LessonFilter, lesson: LessonSummary): bool
   (to === undefined || lesson.startsAt < to) &&
   (playerId === undefined || lesson.player.id === playerId);
 
-/** A list of lessons with every pending change made. */
+/** Returns a list of lessons with every pending change made. */
 export function applyLessons(
   lessons: readonly LessonSummary[],
   filter: LessonFilter,

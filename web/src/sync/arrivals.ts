@@ -38,7 +38,7 @@ function show({ changeId, lessonId, result }: Arrival): void {
 const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('loxos-files');
 tabs?.addEventListener('message', ({ data }) => show(data as Arrival));
 
-/** What a launch file asks before its balls count; null where it asks nothing. */
+/** Returns what a launch file asks before its balls count; null where it asks nothing. */
 export const asksOf = (result: IntakeResult): IntakeResult | null =>
   result.outcome === 'questions' ? result : null;
 

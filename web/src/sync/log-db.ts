@@ -24,7 +24,7 @@ export function keepIn(name: () => string): void {
   nameOf = name;
 }
 
-/** The browser's own store; rejects where the browser keeps nothing, as in some private windows. */
+/** Returns the browser's own store; rejects where the browser keeps nothing, as in some private windows. */
 export function logDb(): Promise<LogDb> {
   opened ??= openDB<LogSchema>(nameOf(), 3, {
     upgrade(db, before, _, tx) {
@@ -78,7 +78,7 @@ export const deleteEntry = async (id: string): Promise<void> => {
   await (await logDb()).delete('entries', id);
 };
 
-/** The one value of a name, made where there is none yet. */
+/** Returns the one value of a name, made where there is none yet. */
 export async function single<T>(name: string, make: () => T): Promise<T> {
   const tx = (await logDb()).transaction('single', 'readwrite');
   const value = ((await tx.store.get(name)) as T | undefined) ?? make();

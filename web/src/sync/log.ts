@@ -75,7 +75,7 @@ export function drop(id: string): Promise<void> {
 export const shelve = (id: string, refusal: Refusal): Promise<void> =>
   replace(id, (entry) => ({ ...entry, refusal }));
 
-/** A change that knows of the version it goes over, of the thing that clashed and of no other. */
+/** Returns a change that knows of the version it goes over, of the thing that clashed and of no other. */
 function knowing(change: Pending, { id, version }: Fields): Pending {
   if (isFile(change) || typeof version !== 'number') return change;
   const isOne = change.steps.some((step) => step.id === id);
@@ -97,7 +97,7 @@ export const sendAgain = (id: string): Promise<void> =>
 export const amend = (id: string, change: Pending): Promise<void> =>
   replace(id, (entry) => ({ ...entry, change, refusal: null }));
 
-/** What is on its way: made, shown, and not refused. */
+/** Returns what is on its way: made, shown, and not refused. */
 export const waiting = (entries: readonly Entry[]): Entry[] =>
   entries.filter(({ refusal }) => refusal === null);
 

@@ -57,7 +57,7 @@ const NAMES: Readonly<Record<string, readonly [ThingName, Verb]>> = {
   rules: ['setting', 'set'],
 };
 
-/** The ids of the things that a change was of: several where balls were moved. */
+/** Returns the ids of the things that a change was of: several where balls were moved. */
 function idsOf(thing: ThingName, change: OldChange): readonly string[] {
   const { ballId, ballIds, blockId, body, lessonId = '' } = change;
   switch (thing) {

@@ -8,19 +8,19 @@ import type { Pending } from './pending.ts';
 type Piece = keyof Pieces;
 const isPiece = (name: string): name is Piece => PIECES.some((piece) => piece === name);
 
-/** The lesson that a step is of; null for what is of none. */
+/** Returns the lesson that a step is of; null for what is of none. */
 export const lessonOfStep = ({ thing, id, of }: Step): string | null => {
   if (thing === 'lesson') return id;
   return THINGS[thing].parent === 'lesson' ? of : null;
 };
 
-/** The piece of its lesson that a thing of a lesson is kept in. */
+/** Returns the piece of its lesson that a thing of a lesson is kept in. */
 export function pieceOf({ thing }: Step): Piece {
   const collection: string = THINGS[thing].collection;
   return isPiece(collection) ? collection : 'head';
 }
 
-/** The pieces of its lesson that a step is of: of a lesson that is opened or taken away, all. */
+/** Returns the pieces of its lesson that a step is of: of a lesson that is opened or taken away, all. */
 function piecesOfStep(step: Step): readonly Piece[] {
   if (step.thing === 'lesson' && step.verb !== 'set') return PIECES;
   const touched: readonly string[] = step.verb === 'set' ? [] : (THINGS[step.thing].touches ?? []);
@@ -37,6 +37,6 @@ export function lessonPieces(
   return { lessonId, pieces: [...new Set(change.steps.flatMap(piecesOfStep))] };
 }
 
-/** Whether a list of lessons shows a change; every other leaves the lists to be asked when next looked at. */
+/** Returns whether a list of lessons shows a change; every other leaves the lists to be asked when next looked at. */
 export const isListed = (change: Pending): boolean =>
   !isFile(change) && change.steps.some(({ thing }) => thing === 'lesson');

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 const NEARLY_FULL = 0.9;
 const LOOK_MS = 60_000;
 
-/** Whether what the browser keeps for this app is nearly all it will keep; false where it does not say. */
+/** Returns whether what the browser keeps for this app is nearly all it will keep; false where it does not say. */
 export async function isNearlyFull(): Promise<boolean> {
   const storage = (navigator as { readonly storage?: StorageManager }).storage;
   if (storage === undefined) return false;
@@ -12,7 +12,7 @@ export async function isNearlyFull(): Promise<boolean> {
   return quota > 0 && usage / quota > NEARLY_FULL;
 }
 
-/** The same, looked at again every minute. */
+/** Returns the same, looked at again every minute. */
 export function useNearlyFull(): boolean {
   const [isFull, setFull] = useState(false);
   useEffect(() => {

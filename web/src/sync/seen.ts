@@ -25,7 +25,7 @@ function inLesson(step: Step, lessonId: string): number | null {
   return things === undefined ? null : (things.find((one) => one.part === part)?.version ?? 0);
 }
 
-/** The version of what a step changes, as this device last had it from the server; null for what is new. */
+/** Returns the version of what a step changes, as this device last had it from the server; null for what is new. */
 function seenVersion(step: Step): number | null {
   const { thing, verb, id } = step;
   if (verb === 'add' || verb === 'restore') return null;
@@ -39,7 +39,7 @@ function seenVersion(step: Step): number | null {
   return own?.version ?? versionOf(listed, id);
 }
 
-/** A step with the version that was seen. */
+/** Returns a step with the version that was seen. */
 export const asSeen = (step: NewStep): Step => ({
   ...step,
   seen: seenVersion({ ...step, seen: null }),

@@ -41,11 +41,11 @@ export function fateOf(error: unknown, failures: number): Fate {
   return error.status > 500 ? 'again' : 'shelf';
 }
 
-/** How long to wait before the next try, ms. */
+/** Returns how long to wait before the next try, ms. */
 export const retryAfterMs = (tries: number): number =>
   Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1));
 
-/** Whether nothing else of a change's lane is on its way. */
+/** Returns whether nothing else of a change's lane is on its way. */
 function isLastOfLane({ id, change }: Entry): boolean {
   const rest = waiting(useLog.getState().entries).filter((other) => other.id !== id);
   return !rest.some((other) => laneOf(other.change) === laneOf(change));
@@ -96,7 +96,7 @@ export class Sender<T> {
   /** Ends the wait of each lane that waits for its next try. */
   private readonly wakes = new Set<() => void>();
 
-  /** What of a lane goes next: edits together, a launch file by itself; none where another lane must be empty first. */
+  /** Returns what of a lane goes next: edits together, a launch file by itself; none where another lane must be empty first. */
   private next(lane: string): readonly Entry[] {
     if (this.isOver) return [];
     const entries = waiting(useLog.getState().entries);

@@ -65,7 +65,7 @@ const Gap = ({ height }: { height: number }) =>
 
 type Columns<Row extends RowData> = DataTableProps<Row>['columns'];
 
-/** The rows in view, and how high what is above and below them is. */
+/** Returns the rows in view, and how high what is above and below them is. */
 function useRowsInView<Row extends RowData>(
   columns: Columns<Row>,
   rows: DataTableProps<Row>['rows'],

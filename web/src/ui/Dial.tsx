@@ -17,7 +17,7 @@ export interface DialProps {
   readonly onCommit?: (value: number) => void;
 }
 
-/** What was typed, NaN where it is no number. */
+/** Returns what was typed, NaN where it is no number. */
 const numberOf = (text: string): number => typedNumber(text) ?? NaN;
 
 /** A figure to turn by slider, by typing, or by keys. */

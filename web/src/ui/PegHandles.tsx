@@ -10,14 +10,14 @@ const LEAST_M = 0.1;
 const FAR_M = 1.4;
 const MOST_DEG = 12;
 
-/** The path a peg asks for where the pointer has it, degrees in-to-out, to half a degree. */
+/** Returns the path a peg asks for where the pointer has it, degrees in-to-out, to half a degree. */
 export function draggedPathDeg(alongM: number, rightM: number, hand: Hand): number {
   const way = alongM < 0 ? -1 : 1;
   const deg = pathOfPegDeg(way * alongM, way * rightM * handSign(hand));
   return Math.max(-MOST_DEG, Math.min(MOST_DEG, Math.round(2 * deg) / 2)) + 0;
 }
 
-/** Whether a part is a peg that says something of the path. */
+/** Returns whether a part is a peg that says something of the path. */
 export const isPathPeg = ({ kind, alongM }: StationPart): boolean =>
   kind === 'peg' && Math.abs(alongM) >= LEAST_M && Math.abs(alongM) < FAR_M;
 

@@ -3,7 +3,7 @@ import { ApiError } from '../api/client.ts';
 import { Button } from './Button.tsx';
 import { TextField } from './Field.tsx';
 
-/** Whether the server wants to be sure who asks: they signed in a while ago. */
+/** Returns whether the server wants to be sure who asks: they signed in a while ago. */
 export const isAskedAgain = (error: Error | null): boolean =>
   error instanceof ApiError && error.fields.some(({ field }) => field === 'password');
 

@@ -22,7 +22,7 @@ interface ShareProps {
   readonly trouble: string | null;
 }
 
-/** How the player has used a page. */
+/** Returns how the player has used a page. */
 const usedText = ({ homework, ticked }: SharedPage): string =>
   homework.length === 0 ? '' : `; ${ticked.length} of the homework ticked`;
 
@@ -49,7 +49,7 @@ function GivenPage({ page, onWithdraw }: { page: SharedPage; onWithdraw: () => v
   );
 }
 
-/** The page is made of what the server has: the lanes of what it reads are empty first. */
+/** Returns the page is made of what the server has: the lanes of what it reads are empty first. */
 const lanesOf = (of: GivenOf): readonly string[] => [
   'lessonId' in of ? `lesson ${of.lessonId}` : '',
   `player ${of.playerId}`,

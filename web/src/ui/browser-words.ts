@@ -18,7 +18,7 @@ const SYSTEMS: readonly (readonly [RegExp, string])[] = [
 const nameIn = (names: readonly (readonly [RegExp, string])[], text: string): string | undefined =>
   names.find(([pattern]) => pattern.test(text))?.[1];
 
-/** A browser in words, as far as it says what it is. */
+/** Returns a browser in words, as far as it says what it is. */
 export function browserWords(userAgent: string): string {
   const browser = nameIn(BROWSERS, userAgent) ?? 'A browser';
   const system = nameIn(SYSTEMS, userAgent);

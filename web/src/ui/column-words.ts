@@ -26,14 +26,14 @@ const SIDES: Readonly<Record<Side, string>> = {
   down: 'down',
 };
 
-/** What plus may stand for in a column, to choose from; none where its figures have no sides. */
+/** Returns what plus may stand for in a column, to choose from; none where its figures have no sides. */
 export function plusOptions(meaning: ColumnMeaning | null): readonly (readonly [string, string])[] {
   const sides = isQuantity(meaning) ? sidesOf(infoOf(meaning).side) : [];
   if (sides.length === 0) return [];
   return [['', 'as read'], ...sides.map((side) => [side, SIDES[side]] as const)];
 }
 
-/** How sure the reading of a column is, in words. */
+/** Returns how sure the reading of a column is, in words. */
 export function sureWords({ meaning, confidence, reason, turned, atStrike }: FileColumn): string {
   if (meaning === null) return reason;
   const words =

@@ -7,13 +7,13 @@ import { academyZone } from './academy-time.ts';
 const onTheClock = (iso: string): Date =>
   iso.length === 10 ? parseISO(iso) : new TZDate(Date.parse(iso), academyZone());
 
-/** A day or moment by a pattern of date-fns. */
+/** Returns a day or moment by a pattern of date-fns. */
 export const formatDay = (iso: string, pattern: string): string => format(onTheClock(iso), pattern);
-/** A day as it is written everywhere: `Wednesday 25 November`. */
+/** Returns a day as it is written everywhere: `Wednesday 25 November`. */
 export const dayText = (iso: string): string => formatDay(iso, 'EEEE d MMMM');
 /** With its time: `Wednesday 25 November, 10:30`. */
 export const momentText = (iso: string): string => formatDay(iso, 'EEEE d MMMM, HH:mm');
-/** A day where there is little room, and as it is typed: `Wed 25 Nov 2026`. */
+/** Returns a day where there is little room, and as it is typed: `Wed 25 Nov 2026`. */
 export const shortDay = (iso: string): string => shortDayIn(iso, academyZone());
 
 const WRITTEN = [
@@ -31,7 +31,7 @@ const WRITTEN = [
 const YEARS_NEAR = 20;
 
 /**
- * What was typed as a day, day before month; null where it is none. `today`: whose year it is of where it says none.
+ * Returns what was typed as a day, day before month; null where it is none. `today`: whose year it is of where it says none.
  * `yearsAway`: how far off it may be.
  */
 export function typedDay(

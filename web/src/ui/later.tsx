@@ -10,7 +10,7 @@ interface Opened {
   readonly onClose: () => void;
 }
 
-/** A part of a page that is opened, not seen at first: fetched a while after the page, or when it is opened. */
+/** Returns a part of a page that is opened, not seen at first: fetched a while after the page, or when it is opened. */
 export function later<P extends Opened>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   return function Later(props: P) {
     const [Part, setPart] = useState<ComponentType<P> | null>(null);

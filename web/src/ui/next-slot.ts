@@ -8,7 +8,7 @@ const timeOf = (minutes: number): string =>
   [Math.floor(minutes / 60), minutes % 60].map((part) => String(part).padStart(2, '0')).join(':');
 
 /**
- * The next free slot of a day in working hours, as a time of day; after them, the first slot of the day. `taken`: the times of
+ * Returns the next free slot of a day in working hours, as a time of day; after them, the first slot of the day. `taken`: the times of
  * lessons on that day; `now`: the time of day where it is today, else null.
  */
 export function nextFreeSlot(taken: readonly string[], now: string | null): string {

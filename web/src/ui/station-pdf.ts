@@ -5,7 +5,7 @@ import { stationPlan } from '../drawing/station-plan.ts';
 import { svgText } from '../drawing/svg-text.ts';
 import { savePdf } from './pdf.ts';
 
-/** A station as paragraphs, its drawing among them. */
+/** Returns a station as paragraphs, its drawing among them. */
 export function stationContent(card: StationCard, unit: LengthUnit): Content[] {
   const { name, how, good, steps, layout, hand } = card;
   const { shapes, box } = stationPlan(layout, hand, unit);

@@ -8,7 +8,7 @@ export const useWhose = create<{
   readonly show: (whose: 'all' | 'mine') => void;
 }>()((set) => ({ whose: 'all', show: (whose) => set({ whose }) }));
 
-/** Whether a player is shown: everybody's, or one's own. */
+/** Returns whether a player is shown: everybody's, or one's own. */
 export function useIsMine(): (player: Pick<Player, 'coachId'>) => boolean {
   const whose = useWhose((state) => state.whose);
   const me = useAccount()?.id;

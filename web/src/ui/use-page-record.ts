@@ -7,7 +7,7 @@ import { today } from './academy-time.ts';
 import { shortDay } from './day-text.ts';
 import { unitsOf } from './units-of.ts';
 
-/** A player's record with a kind of club as it stands on their page; null where there is nothing to say, or no network to ask. */
+/** Returns a player's record with a kind of club as it stands on their page; null where there is nothing to say, or no network to ask. */
 export function usePageRecord(player: Player, kind: ClubKind): PageRecord | null {
   const { data, isPlaceholderData } = useRecord(player.id, { kind });
   // What is fetched of other clubs meanwhile is not given for these.

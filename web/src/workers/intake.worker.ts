@@ -20,7 +20,7 @@ export interface Preview extends Pick<
 /** The table of the file that was opened last. */
 let table: RawTable | null = null;
 
-/** The preview of a table under what was said. */
+/** Returns the preview of a table under what was said. */
 export function previewOf(opened: RawTable, says: IntakeSays, hand: Hand, player: string): Preview {
   const read = parseLaunchFile(opened, { ...optionsOf(says, { hand, player }), isShown: true });
   const byLine = new Map(opened.rows.map(({ line, cells }) => [line, cells]));

@@ -29,7 +29,7 @@ export const tape = (label: string, from: PlainTape['from'], to: PlainTape['to']
   from,
   to,
 });
-/** Where the head may travel: as wide as the head and its room, along a path. */
+/** Returns where the head may travel: as wide as the head and its room, along a path. */
 export const corridor = (
   { headLengthM }: LayoutContext,
   pathDeg: number,
@@ -53,7 +53,7 @@ export const bodyLine = (c: LayoutContext, label: string, angleDeg: number): Pla
   lengthM: 0.46,
   angleDeg,
 });
-/** The lead hand on the grip from above, with the knuckles that show. */
+/** Returns the lead hand on the grip from above, with the knuckles that show. */
 export const hold = (label: string, count: number): PlainPart => ({
   kind: 'hold',
   label,

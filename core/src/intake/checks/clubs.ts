@@ -58,7 +58,7 @@ function middleOf(drafts: readonly Draft[]): Middle {
 
 const square = (miss: number, sd: number): number => (miss / sd) ** 2 / 2;
 
-/** How far a group is from a club's usual full shot by a player of the speed it shows, in squared errors halved. */
+/** Returns how far a group is from a club's usual full shot by a player of the speed it shows, in squared errors halved. */
 function costOf(middle: Middle, club: Club): number {
   const { launchDeg, loftDeg, spinRpm, ballMps, clubMps } = middle;
   const { launchSdDeg, loftSdDeg, spinSd, smashSd, speedSd, slowestMps, fastestMps } =

@@ -38,7 +38,7 @@ const axisOf = ({ ball, backSpinRpm: back, sideSpinRpm: side }: Draft): number |
   ball.spinAxisTiltDeg ??
   (back === null || side === null ? null : radToDeg(Math.atan2(side, Math.abs(back))));
 
-/** What is made of two angles, remembered: a choice of signs changes few of them. */
+/** Returns what is made of two angles, remembered: a choice of signs changes few of them. */
 function madeOnce<T>(make: (a: number, b: number) => T) {
   const known = new Map<string, T>();
   return (a: number, b: number): T => {
@@ -92,7 +92,7 @@ export function someOf<T>(all: readonly T[], most: number): T[] {
 export const physicsRows = (drafts: readonly Draft[], hand: Hand): PhysicsRow[] =>
   someOf(drafts, TRIED).map((draft) => rowOf(draft, hand));
 
-/** The launch that the club's face and path give. */
+/** Returns the launch that the club's face and path give. */
 export function struck(
   row: Pick<PhysicsRow, 'plain' | 'head'>,
   faceAngleDeg: number,
@@ -101,7 +101,7 @@ export function struck(
   return strike(boundDelivery({ ...row.plain, faceAngleDeg, clubPathDeg }), row.head);
 }
 
-/** How a launch flies in still standard air; null where the row does not say enough of it, or it cannot be. */
+/** Returns how a launch flies in still standard air; null where the row does not say enough of it, or it cannot be. */
 function flown({ ball }: Pick<PhysicsRow, 'ball'>, startDeg: number, axisDeg: number) {
   const { ballSpeedMps, launchAngleDeg, spinRateRpm } = ball;
   if (ballSpeedMps === null || launchAngleDeg === null || spinRateRpm === null) return null;

@@ -98,7 +98,7 @@ const optionsOf = (column: ScaledColumn | undefined): readonly Option[] =>
         log: Math.log(UNIT_FACTORS[unit] / UNIT_FACTORS[column.unit]),
       }));
 
-/** The middle of what balls give, where enough give anything. */
+/** Returns the middle of what balls give, where enough give anything. */
 function middle(values: readonly (number | null)[]): number | null {
   const some = values.filter((value): value is number => value !== null && Number.isFinite(value));
   return some.length < SCALE_DEFAULTS.balls ? null : median(some);
@@ -109,7 +109,7 @@ const miss = (value: number | null, sd: number): number =>
 const logRatio = (value: number | null, usual: number): number | null =>
   value === null || value <= 0 || usual <= 0 ? null : Math.log(value / usual);
 
-/** What a club is swung at by a player about whom nothing is known, m/s. */
+/** Returns what a club is swung at by a player about whom nothing is known, m/s. */
 const usualSpeedMps = ({ club }: PhysicsRow): number =>
   UNKNOWN_PLAYER.driverSpeedMps * (club?.speedShare ?? SCALE_DEFAULTS.unknownSpeedShare);
 
@@ -160,7 +160,7 @@ function speeds(
   return found;
 }
 
-/** The unit of one column under which its miss is likeliest; none where that is the one it is read in. */
+/** Returns the unit of one column under which its miss is likeliest; none where that is the one it is read in. */
 function better(
   column: ScaledColumn | undefined,
   off: number | null,
@@ -264,7 +264,7 @@ export function sizesTold(rows: readonly PhysicsRow[]): ReadonlySet<Scaled> {
   return new Set(told);
 }
 
-/** The spin of a usual full shot with the row's club and loft, rev/min. */
+/** Returns the spin of a usual full shot with the row's club and loft, rev/min. */
 function usualSpinRpm(row: PhysicsRow): number {
   const plain = { ...row.plain, clubSpeedMps: usualSpeedMps(row) };
   return struck({ ...row, plain }, 0, 0).spinRateRpm;

@@ -82,11 +82,11 @@ const BOUNDS = {
   bend: { floor: 2, shared: 0 },
 } as const satisfies Readonly<Record<string, Bounds>>;
 
-/** The misses of the balls that can tell. */
+/** Returns the misses of the balls that can tell. */
 const missesOf = <T>(of: readonly T[], miss: (one: T) => number | null): number[] =>
   of.map(miss).filter((value): value is number => value !== null);
 
-/** What the face and the path owe the gap, the start and the axis. */
+/** Returns what the face and the path owe the gap, the start and the axis. */
 function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
   const isGeared = rows.filter((row) => row.mayGear).length * 2 > rows.length;
   return [
@@ -126,7 +126,7 @@ function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
   ];
 }
 
-/** What the start and the axis owe where the ball came down and how it bent. */
+/** Returns what the start and the axis owe where the ball came down and how it bent. */
 function flightRelations(rows: readonly PhysicsRow[]): Relation[] {
   const launched = ({ ball, axisDeg, flies }: PhysicsRow, sign: Sign) => {
     if (ball.startDirectionDeg === null || axisDeg === null) return null;
@@ -146,7 +146,7 @@ function flightRelations(rows: readonly PhysicsRow[]): Relation[] {
   return [landing('offlineM'), landing('curveM')];
 }
 
-/** What start, offline and curve owe each other, without the model. */
+/** Returns what start, offline and curve owe each other, without the model. */
 const bendRelation = (rows: readonly PhysicsRow[]): Relation => ({
   columns: ['startDirectionDeg', 'offlineM', 'curveM'],
   ...BOUNDS.bend,
@@ -173,11 +173,11 @@ export const signsTold = (rows: readonly PhysicsRow[]): ReadonlySet<Turnable> =>
       .flatMap(({ columns }) => columns),
   );
 
-/** How a relation fares under a choice. */
+/** Returns how a relation fares under a choice. */
 const scoreOf = (relation: Relation, sign: Sign): number =>
   scatterScore(relation.misses(sign), relation);
 
-/** How misses fare: minus n·log of their scatter. */
+/** Returns how misses fare: minus n·log of their scatter. */
 export function scatterScore(all: readonly number[], { floor, shared }: Bounds): number {
   if (all.length < SIGN_DEFAULTS.balls) return 0;
   const middle = median(all);
@@ -190,7 +190,7 @@ export function scatterScore(all: readonly number[], { floor, shared }: Bounds):
 
 const AS_WRITTEN: Sign = () => 1;
 
-/** Whether turning anything could gain enough: a file that fits as it is written has nothing to gain. */
+/** Returns whether turning anything could gain enough: a file that fits as it is written has nothing to gain. */
 function couldGain(relations: readonly Relation[]): boolean {
   const most = relations.reduce((sum, relation) => {
     const count = Math.min(SIGN_DEFAULTS.counted, relation.misses(AS_WRITTEN).length);
@@ -209,7 +209,7 @@ function setsOf(columns: readonly Turnable[]): Turnable[][] {
 }
 
 /**
- * The ways of turning columns that explain the file much better than as it is written, the best first; none where the
+ * Returns the ways of turning columns that explain the file much better than as it is written, the best first; none where the
  * file agrees with itself, or its balls cannot tell. `columns` are those that may be turned: those whose sign nobody
  * has confirmed, and whose figures carry one.
  */

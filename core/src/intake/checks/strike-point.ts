@@ -13,7 +13,7 @@ export const STRIKE_POINT_DEFAULTS = {
 } as const;
 
 /**
- * Whether the starts fit the faces much better once each is turned back by the bulge where it was struck; false where the
+ * Returns whether the starts fit the faces much better once each is turned back by the bulge where it was struck; false where the
  * balls cannot tell.
  */
 export function isFaceAtStrike(rows: readonly PhysicsRow[]): boolean {

@@ -28,7 +28,7 @@ const FILLER =
   /^(?:is|are|to|the|of|for|ve|value|values|means|sign|deg|degrees|°|mm|m|yd|ft|ist|est|es|är)$/i;
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-/** Whether the letters around a word in a text are not its own. */
+/** Returns whether the letters around a word in a text are not its own. */
 const bounded = (pattern: string): string => `(?<![\\p{L}\\p{N}])(?:${pattern})(?![\\p{L}\\p{N}])`;
 
 interface Matcher {
@@ -37,7 +37,7 @@ interface Matcher {
 }
 const MATCHERS = new Map<string, Matcher>();
 
-/** A pattern of all words for sides and signs in a language, the longest first. */
+/** Returns a pattern of all words for sides and signs in a language, the longest first. */
 function matcherFor(language: string): Matcher {
   const known = MATCHERS.get(language);
   if (known !== undefined) return known;
@@ -65,7 +65,7 @@ function matcherFor(language: string): Matcher {
 const PLUS_KEYS = new Set(PLUS_WORDS.map(nameKey));
 const MINUS_KEYS = new Set(MINUS_WORDS.map(nameKey));
 
-/** The sides and signs a text names in their order; null where it says something else as well. */
+/** Returns the sides and signs a text names in their order; null where it says something else as well. */
 function marksOf(text: string, language: string): Mark[] | null {
   const { pattern, side } = matcherFor(language);
   const marks: Mark[] = [];
@@ -90,7 +90,7 @@ function paired(marks: readonly Mark[]): (readonly [Side, 1 | -1])[] | null {
   return sides.map((side, index) => [side, signs[index]!] as const);
 }
 
-/** Whether a text may speak of a sign at all: most do not, and need no closer look. */
+/** Returns whether a text may speak of a sign at all: most do not, and need no closer look. */
 function mayHoldSign(text: string): boolean {
   if (/[+\-−–]/.test(text)) return true;
   const words = plainText(text).toLowerCase();
@@ -98,7 +98,7 @@ function mayHoldSign(text: string): boolean {
 }
 
 /**
- * What plus stands for, as a piece of a column's name says it; `unclear` where it speaks of sides and signs and
+ * Returns what plus stands for, as a piece of a column's name says it; `unclear` where it speaks of sides and signs and
  * cannot be made out; null where it says nothing of a sign.
  */
 export function recogniseConvention(text: string, language: string): Convention | null {
@@ -117,7 +117,7 @@ export function recogniseConvention(text: string, language: string): Convention 
   return plus.size === 1 ? only! : 'unclear';
 }
 
-/** Whether a piece of a name only names the two sides: `L/R`, `toe/heel`, `in-out`. */
+/** Returns whether a piece of a name only names the two sides: `L/R`, `toe/heel`, `in-out`. */
 export function namesSides(text: string, language: string): boolean {
   if (text.length > 40) return false;
   const isSideWord = (word: string): boolean => recogniseSide(word, language) !== null;

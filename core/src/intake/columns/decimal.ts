@@ -19,7 +19,7 @@ export interface FoundDecimal {
   readonly example: string;
 }
 
-/** Whether a figure could be one of its column under a decimal rule. */
+/** Returns whether a figure could be one of its column under a decimal rule. */
 function couldBe(text: string, column: FileColumn, decimal: Decimal): boolean {
   if (!isQuantity(column.meaning)) return true;
   const info = infoOf(column.meaning);
@@ -29,7 +29,7 @@ function couldBe(text: string, column: FileColumn, decimal: Decimal): boolean {
   return value <= Math.max(Math.abs(info.min), info.max);
 }
 
-/** The decimal mark the figures use: most decide; a mark that could be either asks. */
+/** Returns the decimal mark the figures use: most decide; a mark that could be either asks. */
 export function findDecimal(columns: readonly FileColumn[], rows: readonly RawRow[]): FoundDecimal {
   const figures = columns.filter((column) => isQuantity(column.meaning));
   const counts = { dot: 0, comma: 0 };

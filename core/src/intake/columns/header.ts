@@ -82,7 +82,7 @@ function readBeside(pieces: readonly string[], name: KnownName, language: string
   return { unit, plus, isOther, isAtRest, unread };
 }
 
-/** A name's words: `ballSpeed_mph` → ball, Speed, mph. */
+/** Returns a name's words: `ballSpeed_mph` → ball, Speed, mph. */
 const wordsOf = (text: string): string[] =>
   text
     .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
@@ -110,7 +110,7 @@ function namesWithin(text: string): { name: KnownName; rest: string[] }[] {
 /** Shortest known name that a longer one is taken to be like. */
 const LIKE_LETTERS = 6;
 
-/** Whether two texts differ in one letter at most: left out, put in, or another. */
+/** Returns whether two texts differ in one letter at most: left out, put in, or another. */
 function isNear(a: string, b: string): boolean {
   if (Math.abs(a.length - b.length) > 1) return false;
   let from = 0;
@@ -121,7 +121,7 @@ function isNear(a: string, b: string): boolean {
   return Math.max(a.length, b.length) - from - end <= 1;
 }
 
-/** A name that a text is like: it holds it, or differs in a letter. */
+/** Returns a name that a text is like: it holds it, or differs in a letter. */
 function nameLike(text: string): KnownName | null {
   const key = nameKey(text);
   let best: KnownName | null = null;
@@ -136,7 +136,7 @@ function nameLike(text: string): KnownName | null {
 const OTHER_FIGURE = 'Not this ball’s own figure: an average, a target or a measure of quality.';
 const AT_REST_REASON = 'Where the ball came to rest; Loxos keeps where it landed.';
 
-/** A name with what stands beside it, judged. */
+/** Returns a name with what stands beside it, judged. */
 function judged(
   name: KnownName,
   { unit, plus, isOther, isAtRest, unread }: Beside,
@@ -180,7 +180,7 @@ function piecesOf(text: string): Pieces {
 const isName = (text: string): boolean => text !== '' && text.length <= INTAKE_LIMITS.headerLetters;
 
 /**
- * What a header that holds a known name means, the unit and the sign it states: `Club Path (deg)`, `Club Path (out-in
+ * Returns what a header that holds a known name means, the unit and the sign it states: `Club Path (deg)`, `Club Path (out-in
  * +)`, `Launch Direction (L+ R-)`, `Carry yds`, `ballSpeed_mph`, `Schlägerpfad [Grad]`; null where it holds none.
  * `language` is that of the file: `t` is a toe in one and a heel in another.
  */
@@ -209,7 +209,7 @@ export function recogniseName(header: string, language: string): RecognisedHeade
   return within.find(({ confidence }) => confidence === surest) ?? null;
 }
 
-/** What a header means, or may mean where it is only like a known name. */
+/** Returns what a header means, or may mean where it is only like a known name. */
 export function recogniseHeader(header: string, language: string): RecognisedHeader {
   const named = recogniseName(header, language);
   if (named !== null) return named;
@@ -217,7 +217,7 @@ export function recogniseHeader(header: string, language: string): RecognisedHea
   return isName(text) ? likely(piecesOf(text), language) : UNKNOWN;
 }
 
-/** What an unknown name may be, to be asked about. */
+/** Returns what an unknown name may be, to be asked about. */
 function likely({ bare, beside }: Pieces, language: string): RecognisedHeader {
   if ([bare, ...beside].some((piece) => NOT_THIS_BALL.has(nameKey(piece)))) return UNKNOWN;
   const like = nameLike(bare);

@@ -48,7 +48,7 @@ export interface FileColumn {
   readonly examples: readonly string[];
 }
 
-/** The column of a quantity. */
+/** Returns the column of a quantity. */
 export const columnFor = (
   columns: readonly FileColumn[],
   quantity: string,
@@ -80,7 +80,7 @@ const nameOf = remembered((text) => recogniseName(text, 'English'));
 export const languageIn = (names: readonly string[]): string =>
   languageOf(names.map((name) => nameOf(name)?.name ?? undefined));
 
-/** How many different things a row's cells name, sure or likely. */
+/** Returns how many different things a row's cells name, sure or likely. */
 export function namedIn(cells: readonly string[]): number {
   const names = new Set<ColumnMeaning>();
   for (const cell of cells) {
@@ -95,7 +95,7 @@ export function namedIn(cells: readonly string[]): number {
 const isFigure = (cell: string): boolean => /^\s*[(+\-−–]?[\d.,]+\s*[)%°]?\s*$/.test(cell);
 export const holdsFigures = ({ cells }: RawRow): boolean => cells.some(isFigure);
 
-/** A row under the names that holds units and no figures. */
+/** Returns a row under the names that holds units and no figures. */
 export function isUnitsRow(row: RawRow | undefined): boolean {
   const cells = (row?.cells ?? []).filter((cell) => !isMissing(cell));
   const units = cells.filter((cell) => recogniseUnit(cell) !== null).length;
@@ -126,7 +126,7 @@ function twoRows(above: RawRow, below: RawRow | undefined): string[] | null {
   });
 }
 
-/** The row of names most like a head; else the first of two or more texts; null where there is none. */
+/** Returns the row of names most like a head; else the first of two or more texts; null where there is none. */
 export function findHead(rows: readonly RawRow[], from = 0): Head | null {
   let best: Head | null = null;
   let bestCount = 0;
@@ -162,7 +162,7 @@ function firstTexts(rows: readonly RawRow[], from: number, end: number): Head | 
   return null;
 }
 
-/** A head with the row of units under it, if there is one. */
+/** Returns a head with the row of units under it, if there is one. */
 export function withUnits(head: Head, rows: readonly RawRow[]): Head {
   const under = head.to + 1;
   return isUnitsRow(rows[under]) ? { ...head, to: under, unitsIndex: under } : head;
@@ -206,7 +206,7 @@ function unitOf(
   return { unit: null, unitFrom: 'none' };
 }
 
-/** What plus stands for in a column, and who says so. */
+/** Returns what plus stands for in a column, and who says so. */
 function plusOf(
   { plus }: RecognisedHeader,
   meaning: ColumnMeaning | null,
@@ -291,7 +291,7 @@ export function uniqueNames(cells: readonly string[]): string[] {
   });
 }
 
-/** The columns under a head. `mapping` is by their names. */
+/** Returns the columns under a head. `mapping` is by their names. */
 export function columnsOf(
   rows: readonly RawRow[],
   head: Head,

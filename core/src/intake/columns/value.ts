@@ -41,7 +41,7 @@ export type CellResult =
       readonly isOutside?: boolean;
     };
 
-/** The sign of a figure with a side in words. */
+/** Returns the sign of a figure with a side in words. */
 function wordSign(text: string, rules: CellRules): { sign: 1 | -1 } | { reason: string } {
   const side = recogniseSide(text, rules.language ?? 'English');
   const { side: kind, label } = rules.info;
@@ -68,7 +68,7 @@ function plainFactor({ info, hand, signs, plus = null }: SignRules): number {
   return info.side === 'ball' && signs === 'hand-all' ? handSign(hand) : 1;
 }
 
-/** A unit among the words after a figure, and what is left of them: a side, usually. */
+/** Returns a unit among the words after a figure, and what is left of them: a side, usually. */
 function unitAmong(after: string, units: readonly Unit[]): { unit: Unit | null; rest: string } {
   const fits = (text: string): Unit | null => {
     const unit = recogniseUnit(text);
@@ -83,7 +83,7 @@ function unitAmong(after: string, units: readonly Unit[]): { unit: Unit | null; 
   return { unit: fits(words[at]!)!, rest };
 }
 
-/** The unit a cell states itself (`92 mph`), or null. */
+/** Returns the unit a cell states itself (`92 mph`), or null. */
 export function unitInCell(cell: string, units: readonly Unit[]): Unit | null {
   const { text } = plainFigure(cell);
   const match = NUMBER.exec(text);
@@ -92,7 +92,7 @@ export function unitInCell(cell: string, units: readonly Unit[]): Unit | null {
     : unitAmong(text.slice(match.index + match[0].length).trim(), units).unit;
 }
 
-/** A figure with its side, unit or both: `5.2 L`, `L5.2`, `3.1 I-O`, `92 mph`, `−4,1°`, `5.2-`, `1 250`, `5.2*`. */
+/** Returns a figure with its side, unit or both: `5.2 L`, `L5.2`, `3.1 I-O`, `92 mph`, `−4,1°`, `5.2-`, `1 250`, `5.2*`. */
 export function parseCell(cell: string, rules: CellRules): CellResult {
   if (isMissing(cell)) return { value: null, isEstimate: false };
   const { text, isEstimate } = plainFigure(cell);

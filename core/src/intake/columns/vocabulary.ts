@@ -5,7 +5,7 @@ import type { Dialect } from './dialects/dialect.ts';
 import type { ColumnMeaning } from './meaning.ts';
 import type { Side } from '../side.ts';
 
-/** A text as one form: full width as half width, one kind of dash, space and apostrophe. */
+/** Returns a text as one form: full width as half width, one kind of dash, space and apostrophe. */
 export const plainText = (text: string): string =>
   text
     // The ordinal mark is meant as a degree, and would become a letter.
@@ -16,7 +16,7 @@ export const plainText = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
-/** A name without case, accents, spaces and marks. */
+/** Returns a name without case, accents, spaces and marks. */
 export const nameKey = (text: string): string =>
   text
     .normalize('NFKC')
@@ -25,7 +25,7 @@ export const nameKey = (text: string): string =>
     .replace(/[^\p{L}\p{N}]/gu, '')
     .normalize('NFC');
 
-/** A unit without case, spaces, points and brackets. */
+/** Returns a unit without case, spaces, points and brackets. */
 const unitKey = (text: string): string =>
   plainText(text)
     .toLowerCase()
@@ -93,7 +93,7 @@ const UNITS: ReadonlyMap<string, Unit> = keyed(
   ),
 );
 
-/** The unit a text means (`[mph]`, `(°)`, `yds`, `U/min`), or null. */
+/** Returns the unit a text means (`[mph]`, `(°)`, `yds`, `U/min`), or null. */
 export function recogniseUnit(text: string): Unit | null {
   if (text.length > LONGEST_KEY) return null;
   return UNITS.get(unitKey(text)) ?? null;
@@ -130,7 +130,7 @@ const SIDES_BY_KEY: ReadonlyMap<string, ReadonlyMap<string, Side>> = new Map(
 export const sideWords = (language: string): readonly (readonly [string, Side])[] =>
   SIDE_WORDS.get(language) ?? SIDE_WORDS.get('English')!;
 
-/** What a word for a side stands for (`L`, `links`, `in-out`), or null. */
+/** Returns what a word for a side stands for (`L`, `links`, `in-out`), or null. */
 export function recogniseSide(text: string, language: string): Side | null {
   if (text.length > LONGEST_KEY) return null;
   const known = SIDES_BY_KEY.get(language) ?? SIDES_BY_KEY.get('English')!;
@@ -156,7 +156,7 @@ export const MINUS_WORDS = signsOf('minus');
 /** Marks that stand for no figure. */
 const EMPTY = /^[-‐‑‒–—−.…_*?/\\]*$/;
 
-/** Whether a cell says "no figure" rather than something unreadable. */
+/** Returns whether a cell says "no figure" rather than something unreadable. */
 export function isMissing(cell: string): boolean {
   if (cell === '') return true;
   const first = cell.charCodeAt(0);

@@ -25,7 +25,7 @@ import { askOtherUnits, askOutside, isAngle, unitsThatFit } from './unit-questio
 import { askStrikePoint } from './strike-point.ts';
 import type { SignRule } from '../columns/value.ts';
 
-/** The rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
+/** Returns the rule for signs a left-hander's file most likely follows: told only where the club's side is turned alone. */
 function likelyRule(
   tried: readonly PhysicsRow[],
   columns: readonly FileColumn[],
@@ -36,7 +36,7 @@ function likelyRule(
   return ways.some((way) => way.every((figure) => club.has(figure))) ? 'hand-club' : null;
 }
 
-/** Whether a question leaves open what the figures are: nothing is told by them before. */
+/** Returns whether a question leaves open what the figures are: nothing is told by them before. */
 const isOfFigures = ({ kind }: IntakeQuestion): boolean =>
   kind === 'physics' || kind === 'unit' || kind === 'signs';
 
@@ -69,7 +69,7 @@ export function askAll(
   return questions;
 }
 
-/** What the columns leave open of the figures, and what the figures say of the columns. */
+/** Returns what the columns leave open of the figures, and what the figures say of the columns. */
 function askFigures(
   { columns, rows, drafts, tried, rules, fates }: Omit<Found, 'parted' | 'meant'>,
   options: IntakeOptions,

@@ -9,7 +9,7 @@ export interface FileFor {
   readonly lessonAt?: string;
 }
 
-/** What is said of a file, as its reader takes it. */
+/** Returns what is said of a file, as its reader takes it. */
 export function optionsOf(says: IntakeSays, { hand, player, lessonAt }: FileFor): IntakeOptions {
   const columns = (says.columns ?? []).map(({ header, ...said }) => [header, said] as const);
   const { signs, decimal, dayOrder, clubs, parts } = says;
@@ -26,7 +26,7 @@ export function optionsOf(says: IntakeSays, { hand, player, lessonAt }: FileFor)
   };
 }
 
-/** What was said of a file with more said: of a column, what is said now goes over what was. */
+/** Returns what was said of a file with more said: of a column, what is said now goes over what was. */
 export function saidWith<S extends IntakeSays>(before: S, more: S): S {
   const columns = new Map<string, ColumnSaid>(
     (before.columns ?? []).map((column) => [column.header, column]),

@@ -70,7 +70,7 @@ export interface IntakeQuestion {
   readonly choices: readonly IntakeChoice[];
 }
 
-/** What is known of a column, said again with something changed. */
+/** Returns what is known of a column, said again with something changed. */
 export const sayOf = (column: FileColumn, changed: Partial<ColumnSaid> = {}): ColumnSaid => ({
   header: column.header,
   meaning: column.meaning,
@@ -127,7 +127,7 @@ export function askUnits(
 
 const NEEDS_SIGN = /^[+\-−–(]?[\d.,]+\)?\s*[-+]?\s*(?:°|º|deg)?$/i;
 
-/** Whether a column has plain signed figures: no letters that say the side. */
+/** Returns whether a column has plain signed figures: no letters that say the side. */
 export const hasPlainSigns = ({ index }: FileColumn, rows: readonly RawRow[]): boolean =>
   rows.some((row) => {
     const cell = (row.cells[index] ?? '').trim();
@@ -286,7 +286,7 @@ export function askTwins(
 
 const ORDER_WORDS = { 'day-first': 'The day', 'month-first': 'The month' } as const;
 
-/** What stands first in a day that could be either way round. */
+/** Returns what stands first in a day that could be either way round. */
 export function askDays(unclear: string | null): IntakeQuestion[] {
   if (unclear === null) return [];
   const choices = DAY_ORDERS.flatMap((dayOrder) => {

@@ -97,7 +97,7 @@ export function askOtherUnits(
 export const isAngle = ({ quantity }: OtherUnit): boolean =>
   (ANGLES as readonly Scaled[]).includes(quantity);
 
-/** A column that would agree in another unit. */
+/** Returns a column that would agree in another unit. */
 function askOtherUnit(
   { quantity, unit }: OtherUnit,
   columns: readonly FileColumn[],

@@ -11,7 +11,7 @@ import { scaledColumns } from './unit-questions.ts';
 /** Whether the others agree with a column or contradict it; of what they cannot tell nothing is said. */
 export type ColumnVerdict = 'agrees' | 'contradicts';
 
-/** What the other columns say of each, by its name. Nothing agrees with one of which something is still asked. */
+/** Returns what the other columns say of each, by its name. Nothing agrees with one of which something is still asked. */
 export function verdictsOn(
   columns: readonly FileColumn[],
   rows: readonly RawRow[],

@@ -3,7 +3,7 @@ import type { Draft } from './row.ts';
 /** Figures that differ by more than this between a column and its parts are refused, degrees. */
 export const FACE_TO_PATH_SLACK_DEG = 0.35;
 
-/** Whether a row's face to path is not its face less its path; what the file says of it, before it is completed. */
+/** Returns whether a row's face to path is not its face less its path; what the file says of it, before it is completed. */
 export function isContradiction({ ball }: Draft): boolean {
   const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = ball;
   return (

@@ -6,7 +6,7 @@ export const PLACE: Readonly<Record<Quantity, number>> = Object.fromEntries(
   QUANTITY_NAMES.map((name, at) => [name, at]),
 ) as Record<Quantity, number>;
 
-/** A row of figures by their places, NaN where there is none: one for all rows of a file. */
+/** Returns a row of figures by their places, NaN where there is none: one for all rows of a file. */
 export const emptyFigures = (): Float64Array => new Float64Array(QUANTITY_NAMES.length).fill(NaN);
 
 /** NaN as null: what was not measured. */
@@ -14,7 +14,7 @@ const told = (figure: number): number | null => (figure === figure ? figure : nu
 
 export type DraftBall = { -readonly [K in keyof MeasuredBall]: MeasuredBall[K] };
 
-/** A ball of a row of figures, written out: made so often that it must be made in one go. */
+/** Returns a ball of a row of figures, written out: made so often that it must be made in one go. */
 export const ballOf = (f: Float64Array): DraftBall => ({
   clubSpeedMps: told(f[0]!),
   attackAngleDeg: told(f[1]!),

@@ -12,7 +12,7 @@ export const MEAN_DEFAULTS = {
   shareOfSd: 0.08,
 } as const;
 
-/** Whether a row is the mean of some others, in every figure that scatters among them. */
+/** Returns whether a row is the mean of some others, in every figure that scatters among them. */
 function isMeanOf(
   { ball }: Draft,
   others: readonly Draft[],
@@ -69,7 +69,7 @@ class FirstSums {
     }
   }
 
-  /** Whether a row is far from the mean of those added, in any of the quantities. */
+  /** Returns whether a row is far from the mean of those added, in any of the quantities. */
   isFar({ ball }: Draft): boolean {
     return this.quantities.some((quantity, i) => {
       const value = ball[quantity];

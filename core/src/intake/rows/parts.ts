@@ -22,7 +22,7 @@ export interface FilePart {
 const RIGHT = /^(?:r|rh|rhd|right|recht|droit|diestr|hoger|höger|右|우|오른)/i;
 const LEFT = /^(?:l|lh|lhd|left|link|gauch|zurd|vanster|vänster|左|좌|왼)/i;
 
-/** The hand a text means: `R`, `LH`, `left-handed`, `Linkshänder`; null where it says none. */
+/** Returns the hand a text means: `R`, `LH`, `left-handed`, `Linkshänder`; null where it says none. */
 export function handIn(text: string): Hand | null {
   const side = recogniseSide(text, 'English');
   if (side === 'right' || side === 'left') return side;
@@ -47,7 +47,7 @@ const whenOf = ({ ball: { hitAt }, standingAt }: Draft): string =>
     ? (hitAt ?? '')
     : `${standingAt} ${hitAt}`;
 
-/** The laps of a file, and which of them each ball is of. */
+/** Returns the laps of a file, and which of them each ball is of. */
 function lapsOf(drafts: readonly Draft[]): { laps: Lap[]; lapOf: number[] } {
   const laps: Lap[] = [];
   const lapOf = drafts.map((draft) => {
@@ -78,7 +78,7 @@ function isOn({ last, day }: Lap, draft: Draft): boolean {
 /** Balls so near to each other are of one session. */
 const SESSION_GAP_MS = 3 * 60 * 60 * 1000;
 
-/** Whether a ball was hit within a session's time of another, where both say when in universal time. */
+/** Returns whether a ball was hit within a session's time of another, where both say when in universal time. */
 function isSoon(before: string, after: string): boolean {
   if (!isUniversal(before)) return false;
   const [a, b] = [momentIn(before, null), momentIn(after, null)];
@@ -95,7 +95,7 @@ export interface FoundParts {
   readonly unclear: string | null;
 }
 
-/** The parts of a file; `order` is what stands first in its days where somebody said it. */
+/** Returns the parts of a file; `order` is what stands first in its days where somebody said it. */
 export function partsOf(drafts: readonly Draft[], language: string, order?: DayOrder): FoundParts {
   const { laps, lapOf } = lapsOf(drafts);
   const days = new Set(laps.map(({ day }) => day).filter((day) => day !== ''));
@@ -127,7 +127,7 @@ export function partsOf(drafts: readonly Draft[], language: string, order?: DayO
   };
 }
 
-/** Whether a name in a file may be a player's: they share a word. */
+/** Returns whether a name in a file may be a player's: they share a word. */
 export function mayBe(name: string, player: string): boolean {
   const words = (text: string): string[] =>
     plainText(text)

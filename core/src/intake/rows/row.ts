@@ -101,7 +101,7 @@ const MINUS = 45;
 const ZERO = 48;
 
 /**
- * A plain decimal-dot number such as `-12.5`, digit by digit; NaN for anything else, which goes the long
+ * Returns a plain decimal-dot number such as `-12.5`, digit by digit; NaN for anything else, which goes the long
  * way. Whole digits over a power of ten, both exact, give the same double as `Number`, at half its cost.
  */
 export function quickNumber(cell: string): number {
@@ -124,14 +124,14 @@ export function quickNumber(cell: string): number {
   return isNegative ? -value : value;
 }
 
-/** What stands beyond the last named column: a stray delimiter, usually. */
+/** Returns what stands beyond the last named column: a stray delimiter, usually. */
 function strayCells(cells: readonly string[], named: number): CellProblem[] | null {
   if (cells.length <= named || cells.slice(named).every(isMissing)) return null;
   const reason = `The row has ${cells.length} cells under ${named} column names; check for a stray delimiter.`;
   return [{ header: '', value: '', reason }];
 }
 
-/** The texts of a row under the columns of one meaning, one after the other: a date and a time, usually. */
+/** Returns the texts of a row under the columns of one meaning, one after the other: a date and a time, usually. */
 function textReader(columns: readonly FileColumn[], meaning: TextMeaning) {
   const at = columns.filter((column) => column.meaning === meaning).map(({ index }) => index);
   const [only] = at;
@@ -163,7 +163,7 @@ function readCell(cell: string, { column, place, rules }: CellReader, to: Float6
 const ESTIMATE = 'estimate';
 
 /**
- * A function that reads one row of cells under these columns, with what stands for it. Quantities that are 0 are noted
+ * Returns a function that reads one row of cells under these columns, with what stands for it. Quantities that are 0 are noted
  * in `zeros`.
  */
 export function createRowReader(

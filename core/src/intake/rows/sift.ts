@@ -51,7 +51,7 @@ export class Drafts {
     this.rows = this.rows.filter((_, at) => reasons[at] === null);
   }
 
-  /** The balls that are left, and the fates with their places. */
+  /** Returns the balls that are left, and the fates with their places. */
   settle(): { balls: MeasuredBall[]; rows: RowFate[] } {
     const balls = this.left.map(({ ball }, at) => {
       this.fates[this.rows[at]!]!.ball = at;
@@ -64,7 +64,7 @@ export class Drafts {
 const SUM_OF = `Its figures are the mean of the rows above it (${MEAN_DEFAULTS.rows} at least): a summary, not a ball.`;
 const NO_FIGURE = 'No figure in this row could be used.';
 
-/** What of a ball the columns of a file say. */
+/** Returns what of a ball the columns of a file say. */
 export const quantitiesIn = (columns: readonly FileColumn[]): BallQuantity[] =>
   BALL_QUANTITIES.filter((quantity) =>
     columns.some(({ meaning }) => isQuantity(meaning) && meaning === quantity),

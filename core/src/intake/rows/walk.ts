@@ -30,17 +30,17 @@ export interface Section {
 /** A repeated head names so many columns at least. */
 const HEAD_AGAIN = 2;
 
-/** Whether a cell begins as a figure does: with a digit, or a sign and a digit. */
+/** Returns whether a cell begins as a figure does: with a digit, or a sign and a digit. */
 function beginsFigure(cell: string): boolean {
   const code = cell.charCodeAt(0);
   const at = code === 45 || code === 43 || code === 40 || code === 46 ? cell.charCodeAt(1) : code;
   return at >= 48 && at <= 57;
 }
 
-/** Whether a row is names once more: several, and not a figure among them. */
+/** Returns whether a row is names once more: several, and not a figure among them. */
 const isHead = (row: RawRow): boolean => !holdsFigures(row) && namedIn(row.cells) >= HEAD_AGAIN;
 
-/** The heads of a table with the rows under each; none where no row looks like one. */
+/** Returns the heads of a table with the rows under each; none where no row looks like one. */
 export function sectionsOf(
   rows: readonly RawRow[],
   mapping: Readonly<Record<string, ColumnMapping>>,
@@ -74,7 +74,7 @@ export function sectionsOf(
   });
 }
 
-/** A column whose head comes again without its units is in those it had. */
+/** Returns a column whose head comes again without its units is in those it had. */
 function inherited(
   column: FileColumn,
   { unitsIndex }: Head,
@@ -87,7 +87,7 @@ function inherited(
 
 const filled = (cells: readonly string[]): string[] => cells.filter((cell) => !isMissing(cell));
 
-/** What a row above the names says for all below: `Player: Ada`, `Hand;Left`. */
+/** Returns what a row above the names says for all below: `Player: Ada`, `Hand;Left`. */
 function stated(cells: readonly string[]): Partial<Standing> {
   const texts = filled(cells).map(plainText);
   const [first = '', second = ''] = texts;
@@ -98,7 +98,7 @@ function stated(cells: readonly string[]): Partial<Standing> {
   return { [meaning]: value };
 }
 
-/** The club a row of one text names, as a title over its balls; null where it is none. */
+/** Returns the club a row of one text names, as a title over its balls; null where it is none. */
 function titleOf(cells: readonly string[]): string | null {
   const texts = filled(cells);
   const [text = ''] = texts;
@@ -116,7 +116,7 @@ interface Said {
 /** Rows looked at for it, how many must say such a word, and in what share of them it is what the column is about. */
 const LABELS = { looked: 200, rows: 3, share: 0.6 } as const;
 
-/** Whether a column says such words in most rows: `Target 1` under `Target` labels no row. */
+/** Returns whether a column says such words in most rows: `Target 1` under `Target` labels no row. */
 function saysItOften({ index }: FileColumn, rows: readonly RawRow[]): boolean {
   const cells = rows.slice(0, LABELS.looked).map((row) => row.cells[index] ?? '');
   const said = cells.filter((cell) => cell !== '' && labelOf(cell) !== null).length;
@@ -159,7 +159,7 @@ export interface Walked {
 const SUM = 'A summary of other rows, not a ball.';
 const NO_FIGURE = 'No figure in this row could be used.';
 
-/** What a row is that no figures could be read from. */
+/** Returns what a row is that no figures could be read from. */
 function notABall(
   row: RawRow,
   columns: readonly FileColumn[],
@@ -221,7 +221,7 @@ class Walk {
     }
   }
 
-  /** What a row is that is no ball; a title or a statement stands for the rows below it. */
+  /** Returns what a row is that is no ball; a title or a statement stands for the rows below it. */
   private other(
     row: RawRow,
     said: Said | null,

@@ -59,7 +59,7 @@ function takeOut(drafts: readonly Draft[], quantity: BallQuantity): number {
 const isZero = (value: number | null): boolean => value === 0;
 const rows = (count: number): string => (count === 1 ? '1 row' : `${count} rows`);
 
-/** Whether the club was not seen in a row: its sideways figures are all 0, and they are several or it has no speed. */
+/** Returns whether the club was not seen in a row: its sideways figures are all 0, and they are several or it has no speed. */
 function isBlind({ ball }: Draft, quantities: readonly BallQuantity[], hasNone: boolean): boolean {
   let seen = 0;
   for (const quantity of quantities) {
@@ -102,7 +102,7 @@ export function withoutZeros(
   return [...notes, ...zeroColumns(drafts, zeros), ...zeroStrikes(drafts, zeros)];
 }
 
-/** Whether a quantity is 0 wherever it is given, in several rows. */
+/** Returns whether a quantity is 0 wherever it is given, in several rows. */
 function isZeroThroughout(drafts: readonly Draft[], quantity: BallQuantity): boolean {
   let seen = 0;
   for (const { ball } of drafts) {

@@ -15,7 +15,7 @@ type Plain = Readonly<Record<string, unknown>>;
 const isPlain = (value: unknown): value is Plain =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** Whether a text is likely JSON: it begins as an object or a list. */
+/** Returns whether a text is likely JSON: it begins as an object or a list. */
 export const looksLikeJson = (text: string): boolean => /^\ufeff?\s*[[{]/.test(text);
 
 const textOf = (value: unknown): string =>
@@ -26,7 +26,7 @@ const textOf = (value: unknown): string =>
 /** How deep figures may lie within a ball: `ball.launch.direction`. */
 const DEEPEST = 3;
 
-/** The figures of a ball by name, what lies deeper under the names on the way to it. */
+/** Returns the figures of a ball by name, what lies deeper under the names on the way to it. */
 function* flat(value: Plain, before = '', depth = 0): Generator<readonly [string, string]> {
   for (const name of Object.keys(value)) {
     const inner = value[name];
@@ -80,7 +80,7 @@ function tableOf(cells: readonly string[][]): RawTable {
 const NO_BALLS =
   'This JSON holds no list of balls. It can be a list of objects, an object with such a list, or an object with a list for each column.';
 
-/** The longest list of objects in an object, however deep it lies. */
+/** Returns the longest list of objects in an object, however deep it lies. */
 function longestList(value: Plain, depth = 0): readonly Plain[] {
   let best: readonly Plain[] = [];
   for (const inner of Object.values(value)) {
@@ -107,7 +107,7 @@ function ownBalls(value: Plain): RawTable {
   return tableOf([...about, names.map(([, name]) => name), ...rows]);
 }
 
-/** What stands beside a list of balls, each with its name. */
+/** Returns what stands beside a list of balls, each with its name. */
 function* besides(value: Plain): Generator<string[]> {
   for (const name of Object.keys(value)) {
     const inner = value[name];

@@ -17,7 +17,7 @@ export const tooManyRows = (word = 'rows'): string =>
 export const tooManyColumns = (row: number, word = 'Row'): string =>
   `${word} ${row} has more than ${INTAKE_LIMITS.columns} columns, the most taken. Export fewer columns.`;
 
-/** How often a mark stands in a text, up to a number of them. */
+/** Returns how often a mark stands in a text, up to a number of them. */
 function countUpTo(text: string, mark: string, most: number): number {
   let count = 0;
   for (let at = text.indexOf(mark); at >= 0 && count <= most; at = text.indexOf(mark, at + 1))
@@ -44,7 +44,7 @@ export function tooMuch(text: string): string | null {
   return null;
 }
 
-/** The same of a table that came from no text. */
+/** Returns the same of a table that came from no text. */
 export function tooMuchTable({ rows, delimiter }: RawTable): string | null {
   if (delimiter !== null) return null;
   const { lines, columns } = INTAKE_LIMITS;

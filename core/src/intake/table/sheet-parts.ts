@@ -48,7 +48,7 @@ function nameIn(xml: string, begin: number, stop: number) {
   return { from, to };
 }
 
-/** The tags of a part one after the other, with the text behind each; comments and declarations are passed over. */
+/** Returns the tags of a part one after the other, with the text behind each; comments and declarations are passed over. */
 function* tagsOf(xml: string, begin: number, end: number): Generator<Tag> {
   let open = xml.indexOf('<', begin);
   while (open >= 0 && open < end) {
@@ -95,7 +95,7 @@ const WITHIN_TEXTS: ReadonlySet<string> = new Set(['si', 'r', 'rPh', 't']);
 /** Tags whose text counts; between the others there is only white space. */
 const HOLDS_TEXT: ReadonlySet<string> = new Set(['v', 't']);
 
-/** A tag without its attributes, with the text it holds. */
+/** Returns a tag without its attributes, with the text it holds. */
 function bare(xml: string, { name, isEnd, isEmpty, from, to }: Tag): string {
   if (isEnd) return `</${name}>`;
   if (isEmpty) return `<${name}/>`;

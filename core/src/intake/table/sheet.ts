@@ -10,7 +10,7 @@ export interface Sheet {
   readonly cells: readonly (readonly SheetCell[])[];
 }
 
-/** A date as text, its time left out at midnight: a spreadsheet has no dates without one, and no zone. */
+/** Returns a date as text, its time left out at midnight: a spreadsheet has no dates without one, and no zone. */
 function dateText(date: Date): string {
   if (Number.isNaN(date.getTime())) return '';
   const [day = '', time = ''] = date.toISOString().split('T');
@@ -20,7 +20,7 @@ function dateText(date: Date): string {
 const textOf = (cell: SheetCell): string =>
   cell === null || cell === undefined ? '' : cell instanceof Date ? dateText(cell) : String(cell);
 
-/** A figure somebody wrote as text: its marks must be read. A day is none. */
+/** Returns a figure somebody wrote as text: its marks must be read. A day is none. */
 const isTextFigure = (cell: SheetCell): cell is string =>
   typeof cell === 'string' && /^\s*[-+(]?\d+[.,]\d/.test(cell) && dayIn(cell) === '';
 
@@ -36,7 +36,7 @@ const swapped = (figure: string): string =>
   figure.replace(/[.,]/g, (mark) => (mark === ',' ? '.' : ','));
 
 /**
- * The sheets of a spreadsheet one under the other. Numbers have no marks to guess; figures written as text have those of
+ * Returns the sheets of a spreadsheet one under the other. Numbers have no marks to guess; figures written as text have those of
  * their sheet, and are written with points here, as the numbers are.
  */
 export function sheetTable(sheets: readonly Sheet[]): RawTable {

@@ -12,7 +12,7 @@ interface Parsed {
   readonly data: readonly string[][];
   readonly errors: readonly { readonly type: string }[];
 }
-/** What ends the lines of a text: looked for here once, as the package looks through all of a quoted text. */
+/** Returns what ends the lines of a text: looked for here once, as the package looks through all of a quoted text. */
 const newlineOf = (text: string): '\r\n' | '\n' | '\r' =>
   text.includes('\r\n') ? '\r\n' : text.includes('\n') ? '\n' : '\r';
 const parse = (text: string, delimiter: Delimiter, preview = 0): Parsed =>
@@ -20,7 +20,7 @@ const parse = (text: string, delimiter: Delimiter, preview = 0): Parsed =>
 
 const hasQuoteError = ({ errors }: Parsed): boolean => errors.some(({ type }) => type === 'Quotes');
 
-/** How many cells most rows have. */
+/** Returns how many cells most rows have. */
 function usualWidth(data: readonly string[][]): number {
   const counts = new Map<number, number>();
   for (const { length } of data) counts.set(length, (counts.get(length) ?? 0) + 1);
@@ -28,7 +28,7 @@ function usualWidth(data: readonly string[][]): number {
 }
 
 /**
- * Whether a quotation mark has swallowed lines: one is left open, or a cell holds a line break beside the mark between
+ * Returns whether a quotation mark has swallowed lines: one is left open, or a cell holds a line break beside the mark between
  * cells, or its row is not as wide as the others. A cell of launch data has no lines of its own.
  */
 function isTorn(parsed: Parsed, delimiter: Delimiter): boolean {
@@ -74,14 +74,14 @@ const SAMPLE_LENGTH = 64 * 1024;
 
 const SEP_LINE = /^sep=(.)[ \t]*(?:\r\n|\n|\r|$)/i;
 
-/** What a first line `sep=;` says, as sheets write it; null where there is none. */
+/** Returns what a first line `sep=;` says, as sheets write it; null where there is none. */
 function statedDelimiter(text: string): Delimiter | null {
   const mark = SEP_LINE.exec(text)?.[1];
   return DELIMITERS.find((delimiter) => delimiter === mark) ?? null;
 }
 
 /**
- * The rows of a delimited text. What parts the cells is what the file says (`sep=`), or else the mark under which
+ * Returns the rows of a delimited text. What parts the cells is what the file says (`sep=`), or else the mark under which
  * its head scores best: `score` says how much some rows look like a head.
  */
 export function readText(text: string, score: (rows: readonly RawRow[]) => number): RawTable {

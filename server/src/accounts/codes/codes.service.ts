@@ -44,7 +44,7 @@ export class CodesService {
     });
   }
 
-  /** A secret for a phone's app; nothing changes until a code of it comes. */
+  /** Returns a secret for a phone's app; nothing changes until a code of it comes. */
   async offer(scope: Scope): Promise<CodesOffer> {
     const { user, academy } = await this.store.read(async (db) => ({
       user: await this.me(scope, db),

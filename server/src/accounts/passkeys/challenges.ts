@@ -24,7 +24,7 @@ export class Challenges {
     if (this.open.size > MOST) this.open.delete(this.open.keys().next().value!);
   }
 
-  /** Whether this was asked, of them, lately, and not answered yet; from now on it is. */
+  /** Returns whether this was asked, of them, lately, and not answered yet; from now on it is. */
   answer(challenge: string, userId: string | null): boolean {
     const asked = this.open.get(challenge);
     this.open.delete(challenge);

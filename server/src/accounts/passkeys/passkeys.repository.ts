@@ -21,7 +21,7 @@ export class PasskeysRepository {
       .orderBy(asc(passkey.createdAt));
   }
 
-  /** A passkey with whose it is, of whichever academy. */
+  /** Returns a passkey with whose it is, of whichever academy. */
   async find(db: Handle, id: string): Promise<{ passkey: PasskeyRow; user: UserRow } | null> {
     const [row] = await db
       .select({ passkey, user })

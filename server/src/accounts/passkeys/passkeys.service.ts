@@ -25,7 +25,7 @@ const MOST = 20;
 const DEVICE_LENGTH = 200;
 const NOT_TAKEN =
   'The device’s answer was not taken: it is too old, or for another address. Try again.';
-/** What checks keys and answers; read when the first passkey is used, so that a start does not wait for it. */
+/** Returns what checks keys and answers; read when the first passkey is used, so that a start does not wait for it. */
 const webAuthn = () => import('@simplewebauthn/server');
 
 const NOT_KNOWN =
@@ -49,7 +49,7 @@ const credentialOf = (row: PasskeyRow): WebAuthnCredential => ({
   transports: transportsOf(row),
 });
 
-/** What the package throws is said of what came, and may repeat it: the caller is told what to do. */
+/** Returns what the package throws is said of what came, and may repeat it: the caller is told what to do. */
 async function taken<T extends { readonly verified: boolean }>(
   work: Promise<T>,
 ): Promise<T | null> {
@@ -79,7 +79,7 @@ export class PasskeysService {
     return rows.map(toPasskey);
   }
 
-  /** What a device is asked so that it makes a passkey. */
+  /** Returns what a device is asked so that it makes a passkey. */
   async offer(scope: Scope, site: Site): Promise<PasskeyQuestion> {
     const { user, academy, own } = await this.store.read(async (db) => ({
       user: (await this.accounts.find(scope, db, scope.userId!))!,
@@ -155,7 +155,7 @@ export class PasskeysService {
     });
   }
 
-  /** What a device is asked so that it signs somebody in: whichever passkey it has for the address. */
+  /** Returns what a device is asked so that it signs somebody in: whichever passkey it has for the address. */
   async ask(site: Site): Promise<PasskeyQuestion> {
     const options = await (
       await webAuthn()

@@ -55,7 +55,7 @@ export class DoorRecordRepository {
     await db.delete(doorEvent).where(old);
   }
 
-  /** The newest before a moment. */
+  /** Returns the newest before a moment. */
   before(scope: Scope, db: Handle, moment: string, most: number): Promise<ToldEvent[]> {
     return this.told(db)
       .where(and(this.own(scope), lt(doorEvent.lastAt, moment)))
@@ -63,7 +63,7 @@ export class DoorRecordRepository {
       .limit(most);
   }
 
-  /** What others did since a moment, of some kinds, and whatever happened to one’s own account. */
+  /** Returns what others did since a moment, of some kinds, and whatever happened to one’s own account. */
   since(
     scope: Scope,
     db: Handle,

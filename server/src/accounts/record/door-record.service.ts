@@ -119,19 +119,19 @@ export class DoorRecordService {
     });
   }
 
-  /** The last thing of a kind; null where there was none. */
+  /** Returns the last thing of a kind; null where there was none. */
   async last(kind: DoorEventKind): Promise<{ at: string; detail: string } | null> {
     return this.store.read((db) => this.events.lastOf(db, kind));
   }
 
-  /** A part of the record, the newest first. */
+  /** Returns a part of the record, the newest first. */
   async page(scope: Scope, before = END): Promise<DoorPage> {
     const rows = await this.store.read((db) => this.events.before(scope, db, before, PAGE + 1));
     const events = rows.slice(0, PAGE).map(toEvent);
     return { events, next: rows.length > PAGE ? events.at(-1)!.lastAt : null };
   }
 
-  /** What an owner should know of since they last said that they had seen it. */
+  /** Returns what an owner should know of since they last said that they had seen it. */
   async news(scope: Scope): Promise<DoorEvent[]> {
     const rows = await this.store.read(async (db) => {
       const since = await this.events.seenUntil(scope, db);

@@ -44,7 +44,7 @@ const AS_HERE: CalendarOptions = {
   dayMaxEvents: 5,
 };
 
-/** A moment as the academy's clock has it, with no zone: `2026-05-04T09:30:00`; and back. */
+/** Returns a moment as the academy's clock has it, with no zone: `2026-05-04T09:30:00`; and back. */
 const onTheClock = (instant: string): string => `${dayOf(instant)}T${timeOf(instant)}:00`;
 function momentOf(text: string): string {
   const [day = '', time = ''] = text.split('T');

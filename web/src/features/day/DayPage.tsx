@@ -42,7 +42,7 @@ interface Booking {
   readonly at?: string;
 }
 
-/** The day in the address, or today, and how much round it is looked at. */
+/** Returns the day in the address, or today, and how much round it is looked at. */
 function useDay() {
   const [params, setParams] = useSearchParams();
   const day = typedDay(params.get('day') ?? '', today()) ?? today();

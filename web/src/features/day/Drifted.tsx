@@ -17,7 +17,7 @@ interface DriftedPlayer {
   readonly standing: Standing;
 }
 
-/** Who went away from what they held lately, the furthest first; each with the kind of club it was. */
+/** Returns who went away from what they held lately, the furthest first; each with the kind of club it was. */
 export function driftedIn(
   players: readonly Player[],
   standings: ReadonlyMap<string, readonly Standing[]>,

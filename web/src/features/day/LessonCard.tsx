@@ -4,7 +4,7 @@ import type { GivenTo, LessonSummary } from '../../api/client.ts';
 import { dayOf, timeOf } from '../../ui/academy-time.ts';
 import { ballsText } from '../../ui/balls-text.ts';
 
-/** What a lesson is about: what was given last and how long before, the homework done. */
+/** Returns what a lesson is about: what was given last and how long before, the homework done. */
 export function sinceWords(given: GivenTo | undefined, startsAt: string): string {
   if (given === undefined || given.lessonAt >= startsAt) return '';
   const days = daysBetween(dayOf(given.lessonAt), dayOf(startsAt));

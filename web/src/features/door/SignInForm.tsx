@@ -21,7 +21,7 @@ const CODE = {
   autoComplete: 'one-time-code',
 } as const;
 
-/** Whether the password was right, and a code is asked for besides. */
+/** Returns whether the password was right, and a code is asked for besides. */
 const asksForCode = (error: Error | null): boolean =>
   error instanceof ApiError && error.fields.some(({ field }) => field === 'code');
 

@@ -18,7 +18,7 @@ function byDay(events: readonly DoorEvent[]): [string, DoorEvent[]][] {
   return [...days];
 }
 
-/** Where it came from; of several tries since when. */
+/** Returns where it came from; of several tries since when. */
 function fromWords({ at, lastAt, device, address }: DoorEvent): string {
   if (address === '') return 'by the server itself';
   const since = formatDay(at, 'HH:mm');

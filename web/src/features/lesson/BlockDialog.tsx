@@ -12,7 +12,7 @@ import { BLOCK_WORDS, beganAs } from './lesson-work.ts';
 import type { Worked } from './lesson-work.ts';
 
 const KIND_OPTIONS = BLOCK_KINDS.map((kind) => [kind, BLOCK_WORDS[kind]] as const);
-/** The steps of a drill's own dose, without those that have no balls. */
+/** Returns the steps of a drill's own dose, without those that have no balls. */
 const stepOptions = (drill: Drill | null, gently: boolean): (readonly [string, string])[] => [
   ['', 'Not said'],
   ...(drill === null ? [] : doseOf(drill, gently)).flatMap(({ words, hasBalls }, index) =>

@@ -9,7 +9,7 @@ export const ballName = (ball: Ball): string => `Ball ${ball.ordinal}`;
 
 const at = ({ id, lessonId }: Ball) => ({ id, of: lessonId });
 
-/** What fields of a ball are now. */
+/** Returns what fields of a ball are now. */
 const fieldsNow = (ball: Ball, changes: UpdateBall): UpdateBall =>
   Object.fromEntries(
     (Object.keys(changes) as (keyof UpdateBall)[]).map((name) => [name, ball[name] ?? null]),

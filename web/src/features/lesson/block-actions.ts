@@ -6,7 +6,7 @@ import { newId } from '../../sync/new-id.ts';
 import { push } from '../../sync/push.ts';
 import { step } from '../../sync/step.ts';
 
-/** What usually comes next in a lesson. */
+/** Returns what usually comes next in a lesson. */
 export function usualNext(lesson: Lesson, own: readonly OwnDrillFacts[]): NextBlock {
   const last = partOf(lesson, 'work').drillIds.at(-1);
   return nextBlock({ ...lesson, drill: last === undefined ? null : drillBy(last, own) });

@@ -3,7 +3,7 @@ import type { AngleStyle, BallView, Hand } from '@loxos/core';
 
 const degrees = (angle: number): string => `${formatNumber(Math.abs(angle))}°`;
 
-/** The slant of a ball in words, for those who cannot see the drawing. */
+/** Returns the slant of a ball in words, for those who cannot see the drawing. */
 export function describeImpact(view: BallView, hand: Hand, style: AngleStyle): string {
   const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap, start } = view;
   const parts = [
@@ -15,5 +15,5 @@ export function describeImpact(view: BallView, hand: Hand, style: AngleStyle): s
   return `At impact: ${parts.join(', ')}`;
 }
 
-/** A shot's name with a capital. */
+/** Returns a shot's name with a capital. */
 export const titled = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);

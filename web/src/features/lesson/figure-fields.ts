@@ -35,7 +35,7 @@ export function typedUnit(figure: TypedFigure, units: TypingUnits): Unit {
   return unit === 'm' ? units.length : unit === 'm/s' ? units.speed : unit;
 }
 
-/** The figures of a ball as the form shows them: sides as letters. */
+/** Returns the figures of a ball as the form shows them: sides as letters. */
 export function textsOf(ball: Ball | null, units: TypingUnits): FigureTexts {
   const text = (figure: TypedFigure): string => {
     const value = ball?.[figure] ?? null;
@@ -53,7 +53,7 @@ export interface ReadTexts {
   readonly errors: Readonly<Partial<Record<TypedFigure, string>>>;
 }
 
-/** The figures typed, in SI, and what could not be read. Plus is right of the target. */
+/** Returns the figures typed, in SI, and what could not be read. Plus is right of the target. */
 export function readTexts(texts: FigureTexts, before: FigureTexts, units: TypingUnits): ReadTexts {
   const figures: Partial<Record<TypedFigure, number | null>> = {};
   const errors: Partial<Record<TypedFigure, string>> = {};
@@ -75,7 +75,7 @@ export function readTexts(texts: FigureTexts, before: FigureTexts, units: Typing
   return { figures, errors };
 }
 
-/** A sideways distance typed like `12 L`, in the coach's unit: m, positive right; null where it cannot be read. */
+/** Returns a sideways distance typed like `12 L`, in the coach's unit: m, positive right; null where it cannot be read. */
 export function readSide(text: string, unit: LengthUnit): number | null {
   const decimal = /\d,\d/.test(text) ? 'comma' : 'dot';
   const rules = {

@@ -39,7 +39,7 @@ export function workedOf(lesson: Lesson, reading: LessonReading | null, from: Wo
 
 const NONE: readonly never[] = [];
 
-/** The same, kept up with the lesson. */
+/** Returns the same, kept up with the lesson. */
 export function useWorked(
   lesson: Lesson,
   reading: LessonReading | null,

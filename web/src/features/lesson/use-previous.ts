@@ -8,7 +8,7 @@ export interface Previous {
   readonly reading: LessonReading | null;
 }
 
-/** The player's lesson before this one, and its reading; nothing where there is none. */
+/** Returns the player's lesson before this one, and its reading; nothing where there is none. */
 export function usePrevious({ previousLessonId }: Pick<Lesson, 'previousLessonId'>): Previous {
   const id = previousLessonId ?? '';
   const { lesson } = useLesson(id);

@@ -37,7 +37,7 @@ export interface ReadingState {
   readonly stop: () => void;
 }
 
-/** The lesson's balls read in the worker; the last reading stays until the next is there. */
+/** Returns the lesson's balls read in the worker; the last reading stays until the next is there. */
 export function useReading(
   lesson: Lesson | null,
   settings: Settings | undefined,

@@ -43,7 +43,7 @@ const bodyOf = ({ bornOn, isMinor, guardian, until }: Written) => ({
   })),
 });
 
-/** What may be done, in a sentence. */
+/** Returns what may be done, in a sentence. */
 function standWords(noted: PlayerConsent): string {
   const day = today();
   if (!isMinorOn(noted, day)) return 'An adult: nothing to note.';

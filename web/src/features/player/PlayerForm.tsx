@@ -54,11 +54,11 @@ export class PlayerValues {
   coachId = '';
 }
 
-/** A player's driver speed in their unit. */
+/** Returns a player's driver speed in their unit. */
 const speedText = ({ driverSpeedMps, speedUnit }: Player): string =>
   driverSpeedMps === null ? '' : formatNumber(fromSi(driverSpeedMps, speedUnit), 0);
 
-/** The same in m/s, within what players swing; null where nothing was written. */
+/** Returns the same in m/s, within what players swing; null where nothing was written. */
 function speedOf(text: string, unit: SpeedUnit): number | null {
   const value = Number(text.trim().replace(',', '.'));
   if (text.trim() === '' || !(value > 0)) return null;
@@ -133,7 +133,7 @@ function WhosePlayer(field: UseFormRegisterReturn) {
   );
 }
 
-/** What the form holds at first. */
+/** Returns what the form holds at first. */
 function valuesOf(player: Player | null, me: string): PlayerValues {
   if (player === null) return { ...new PlayerValues(), coachId: me };
   const playerKind = player.playerKind ?? '';
@@ -199,7 +199,7 @@ export function PlayerForm({ player, onSave }: PlayerFormProps) {
   );
 }
 
-/** What the API takes of the form. */
+/** Returns what the API takes of the form. */
 export const bodyOf = ({
   name,
   hand,

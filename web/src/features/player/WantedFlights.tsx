@@ -12,7 +12,7 @@ const KIND_WORDS: Readonly<Record<ClubKind, string>> = {
   wedge: 'With wedges',
 };
 
-/** The wishes with one kind of club's changed; null goes back to the one for all clubs. */
+/** Returns the wishes with one kind of club's changed; null goes back to the one for all clubs. */
 function withKind(wanted: WantedByClub, kind: ClubKind, own: Wanted | null): WantedByClub {
   const { [kind]: _old, ...others } = wanted.kinds ?? {};
   return { ...wanted, kinds: own === null ? others : { ...others, [kind]: own } };

@@ -22,7 +22,7 @@ const RANKS: Readonly<Record<Exclude<Sort, 'name'>, (standing: Standing) => numb
   progress: ({ changed }) => (changed?.isNearer === true ? Date.parse(changed.day) : -Infinity),
 };
 
-/** The standing a row shows: of the kind that drifted where that is asked for, else of the kind hit most. */
+/** Returns the standing a row shows: of the kind that drifted where that is asked for, else of the kind hit most. */
 export const shownStanding = (
   standings: readonly Standing[] | undefined,
   sort: Sort,
@@ -47,6 +47,6 @@ export function sortPlayers(
   });
 }
 
-/** Whether a player is looked for by a text in their name or aims. */
+/** Returns whether a player is looked for by a text in their name or aims. */
 export const isFound = ({ name, aims }: Player, text: string): boolean =>
   `${name} ${aims}`.toLowerCase().includes(text.trim().toLowerCase());

@@ -27,7 +27,7 @@ const MONTHS_AHEAD = 3;
 const digits = (value: number): string => String(Number(value.toFixed(1)));
 const isLength = (figure: FollowedFigure): boolean => figure === 'curveM' || figure === 'offlineM';
 
-/** How a figure is typed: in the player's unit, without a sign, and the side by its word. */
+/** Returns how a figure is typed: in the player's unit, without a sign, and the side by its word. */
 function typingOf(figure: FollowedFigure, { hand, lengthUnit: unit }: Player) {
   const inUnit = (value: number): number => (isLength(figure) ? fromSi(value, unit) : value);
   const inSi = (value: number): number => (isLength(figure) ? convert(value, unit, 'm') : value);
@@ -46,7 +46,7 @@ interface GoalValues {
   readonly by: string;
 }
 
-/** What a goal of a figure starts from: the wanted of it anyway. */
+/** Returns what a goal of a figure starts from: the wanted of it anyway. */
 function valuesOf(figure: FollowedFigure, player: Player, { followed }: PlayerRecord): GoalValues {
   const target = followed.find((one) => one.figure === figure)?.target ?? null;
   const { inUnit } = typingOf(figure, player);

@@ -39,7 +39,7 @@ interface LongChartProps extends Told {
 
 type Plugins = NonNullable<ChartOptions<'scatter'>['plugins']>;
 
-/** How the chart is moved, and what a touched visit says. `labelOf`: of the visit at a place. */
+/** Returns how the chart is moved, and what a touched visit says. `labelOf`: of the visit at a place. */
 function pluginsOf(
   points: Told['followed']['points'],
   places: readonly number[],

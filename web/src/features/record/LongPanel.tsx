@@ -104,7 +104,7 @@ function Legend({
   );
 }
 
-/** The figure chosen, or what the words are about: where it stands or how it spreads, and what changed beside the player. */
+/** Returns the figure chosen, or what the words are about: where it stands or how it spreads, and what changed beside the player. */
 function useShown(record: PlayerRecord, figure: string | null, isSpread: boolean) {
   const { followed, visits } = record;
   // What the words are about comes first.

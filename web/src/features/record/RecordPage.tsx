@@ -20,7 +20,7 @@ import { Score } from './Score.tsx';
 import { Stations } from './Stations.tsx';
 import { VisitTable } from './VisitTable.tsx';
 
-/** What the two periods laid beside each other are called. */
+/** Returns what the two periods laid beside each other are called. */
 function periodNames({ periods, visits }: PlayerRecord): string[] {
   if (periods.length < 2) return [];
   const day = shortDay(visits[periods[1]!.from]!.at);

@@ -10,7 +10,7 @@ const [WIDE, TALL] = [200, 56];
 /** Days drawn of a drill at most: the last ones. */
 const DAYS_SHOWN = 12;
 
-/** A bar a day: how many of the repetitions were good; hollow where the player logged it at home. */
+/** Returns a bar a day: how many of the repetitions were good; hollow where the player logged it at home. */
 function barsOf(days: readonly StationDay[]): Shape[] {
   const wide = Math.min(22, WIDE / days.length);
   return [

@@ -12,7 +12,7 @@ import { saveFile } from '../../ui/save-file.ts';
 
 type Row = PlayerRecord['visits'][number];
 
-/** A column for the day, the balls and each figure. */
+/** Returns a column for the day, the balls and each figure. */
 function columnsOf({ followed }: PlayerRecord, wording: RecordWording) {
   const byFigure = followed.map(({ figure, points }) => ({
     figure,

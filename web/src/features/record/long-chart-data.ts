@@ -34,7 +34,7 @@ const line = (label: string, data: At[], more: Partial<Lines>): Lines => ({
   ...more,
 });
 
-/** The places of the visits that are drawn: of those between two times, with one beside them to each side, the ones that stick out. */
+/** Returns the places of the visits that are drawn: of those between two times, with one beside them to each side, the ones that stick out. */
 export function drawnPlaces(
   points: Followed['points'],
   [from, to]: readonly [number, number],
@@ -47,7 +47,7 @@ export function drawnPlaces(
   return thinned(middles, VISITS_DRAWN).map((n) => start + n);
 }
 
-/** The visits; those with a drill in them are diamonds. */
+/** Returns the visits; those with a drill in them are diamonds. */
 const visitsOf = (data: At[], isWorked: readonly boolean[]): Lines => ({
   label: 'visit',
   data,
@@ -60,7 +60,7 @@ const visitsOf = (data: At[], isWorked: readonly boolean[]): Lines => ({
   order: 0,
 });
 
-/** The wanted, from its upper edge to its lower. */
+/** Returns the wanted, from its upper edge to its lower. */
 const wantedOf = (upper: At[], lower: At[]): Lines[] => [
   line('wanted', upper, {
     borderWidth: 0,
@@ -71,7 +71,7 @@ const wantedOf = (upper: At[], lower: At[]): Lines[] => [
   line('wanted', lower, { borderWidth: 0, order: 6 }),
 ];
 
-/** The figure visit by visit: each with its interval, the levels it stood at, on the wanted lane. `places` are drawn. */
+/** Returns the figure visit by visit: each with its interval, the levels it stood at, on the wanted lane. `places` are drawn. */
 export function datasetsOf(
   { followed, worked, homework, marks }: Told,
   shown: (value: number) => number,

@@ -12,7 +12,7 @@ export interface Report extends Made {
   readonly kind: ClubKind;
 }
 
-/** The report of a player over a period, as the server will make it of what is there now. */
+/** Returns the report of a player over a period, as the server will make it of what is there now. */
 export function useReport(player: Player, kindAsked: ClubKind | null) {
   const draft = player.report;
   const period = periodOf(draft ?? {}, today());

@@ -16,7 +16,7 @@ const FLIGHT_VIEW = [
   FLIGHT_BOX.height,
 ] as const;
 
-/** A flight for the plan, its word on the side away from the other one. */
+/** Returns a flight for the plan, its word on the side away from the other one. */
 const planned = (id: Which, shot: SimulatedShot, other?: SimulatedShot): PlanFlight => {
   const { carryM, offlineM, path } = shot.flight;
   const flight = { ballId: id, carryM, offlineM, track: path };

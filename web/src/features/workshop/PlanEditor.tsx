@@ -22,7 +22,7 @@ interface PlanEditorProps {
 const clampTo = (field: Angle, value: number): number =>
   Math.max(DIALS[field].min, Math.min(DIALS[field].max, Math.round(value * 10) / 10));
 
-/** The angle of a point of the plan as dragged: the bar is square to where it points. */
+/** Returns the angle of a point of the plan as dragged: the bar is square to where it points. */
 export function draggedAngleDeg(field: Angle, x: number, y: number): number {
   const degrees = (radians: number): number => (radians * 180) / Math.PI;
   const [dx, dy] = y > 0 && field === 'clubPathDeg' ? [-x, -y] : [x, y];

@@ -26,7 +26,7 @@ interface StrikeFaceProps {
 const within = (field: 'strikeToeMm' | 'strikeHighMm', value: number): number =>
   Math.max(DIALS[field].min, Math.min(DIALS[field].max, Math.round(value)));
 
-/** The face's edge: a wood's is round, an iron's has a flat sole, a low heel and a high toe. */
+/** Returns the face's edge: a wood's is round, an iron's has a flat sole, a low heel and a high toe. */
 function faceOutline(kind: ClubKind, toeSide: 1 | -1): string {
   const [w, h] = HALF_FACE_MM[kind];
   if (kind === 'iron' || kind === 'wedge') {

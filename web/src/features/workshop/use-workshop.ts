@@ -10,7 +10,7 @@ const ADDRESS_PAUSE_MS = 250;
 export type MoveWorkshop = (changed: (now: WorkshopState) => WorkshopState) => void;
 
 /**
- * What the Workshop shows. The address is its home; while a hand moves, a draft runs ahead of it and
+ * Returns what the Workshop shows. The address is its home; while a hand moves, a draft runs ahead of it and
  * holds until the address has changed to something the hand did not send: an address of its own that
  * arrives late does not undo what was moved since.
  */

@@ -136,7 +136,7 @@ function SetFor({
   );
 }
 
-/** How a drill's station is laid, as the address has it. */
+/** Returns how a drill's station is laid, as the address has it. */
 function useStation(drill: Drill) {
   const [params, setParams] = useSearchParams();
   const say = (key: string, value: string): void => {

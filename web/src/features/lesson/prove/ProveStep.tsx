@@ -21,7 +21,7 @@ interface Option {
   readonly isEarlier: boolean;
 }
 
-/** The blocks that can be compared: those of this lesson, and of the visit before. */
+/** Returns the blocks that can be compared: those of this lesson, and of the visit before. */
 function optionsOf(
   here: readonly ReadBlock[],
   earlier: readonly ReadBlock[],
@@ -43,7 +43,7 @@ function optionsOf(
   ];
 }
 
-/** The two blocks compared: as the coach chose, else the usual pair. */
+/** Returns the two blocks compared: as the coach chose, else the usual pair. */
 function usePair({ club, found, own }: Worked) {
   const [chosen, setChosen] = useState<{ before?: string; after?: string }>({});
   const here = club?.blocks ?? [];

@@ -64,14 +64,14 @@ function RowActions({ row: { view, ball }, unit }: { row: BallRow; unit: LengthU
   );
 }
 
-/** The rows between two balls, both ends in. */
+/** Returns the rows between two balls, both ends in. */
 function rangeOf(rows: readonly BallRow[], from: string, to: string): string[] {
   const ids = rows.map(({ ball }) => ball.id);
   const [a, b] = [ids.indexOf(from), ids.indexOf(to)].sort((x, y) => x - y) as [number, number];
   return a < 0 ? [to] : ids.slice(a, b + 1);
 }
 
-/** The balls that are there, each with its reading. */
+/** Returns the balls that are there, each with its reading. */
 function useRows(lesson: Lesson, views: readonly BallView[]): readonly BallRow[] {
   return useMemo(() => {
     const balls = new Map(lesson.balls.map((ball) => [ball.id, ball]));

@@ -65,7 +65,7 @@ const VALUES: readonly LinkValue[] = [-1, 0, 1];
 
 const AS_WANTED = { value: 0, wanted: 0 } as const;
 
-/** The trace of what is worked on, or of one number. */
+/** Returns the trace of what is worked on, or of one number. */
 function traceFrom({ found, facts }: Worked, from: From): CauseTrace {
   if (from === 'move' && found?.work.trace != null) return found.work.trace;
   const node = from === 'move' ? 'path' : from;
@@ -74,7 +74,7 @@ function traceFrom({ found, facts }: Worked, from: From): CauseTrace {
   return traceCause(faultOfNumber(node, number ?? AS_WANTED, handSign(hand), bands), observations);
 }
 
-/** What a link does to the fault, as far as it was looked at. */
+/** Returns what a link does to the fault, as far as it was looked at. */
 function markOf(trace: CauseTrace, id: CauseLinkId): string {
   const next = trace.unseen[0]?.link.id;
   return trace.pushing.some((t) => t.link.id === id)

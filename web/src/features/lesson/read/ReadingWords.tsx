@@ -25,7 +25,7 @@ function SentenceText({ sentence }: { sentence: Sentence }) {
   );
 }
 
-/** The sentences of the chosen club, or of all. */
+/** Returns the sentences of the chosen club, or of all. */
 export function sentencesOf(
   reading: LessonReading,
   club: string | null,

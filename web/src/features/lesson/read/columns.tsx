@@ -36,7 +36,7 @@ const DASH = '–';
 const angle = (value: number | null | undefined, style: AngleStyle, digits = 1): string =>
   value === null || value === undefined ? DASH : formatSideAngle(value, style, digits);
 
-/** An eye sees no tenths. */
+/** Returns a figure as an eye sees it: no tenths. */
 const digitsOf = ({ ball }: BallView): number => (isByEye(ball) ? 0 : 1);
 
 /** A face or path read backwards from the ball is marked as not measured. */
@@ -109,7 +109,7 @@ export interface ColumnsFor {
   readonly withClub: boolean;
 }
 
-/** The columns of the balls: the strike only when there is one, the club only when there are several. */
+/** Returns the columns of the balls: the strike only when there is one, the club only when there are several. */
 export function columnsFor({ lesson, withStrike, withClub }: ColumnsFor) {
   const { angleStyle: style, lengthUnit: unit } = lesson.player;
   return helper.columns([
@@ -167,7 +167,7 @@ const AVERAGED: readonly ProofFigure[] = [
   'carryM',
 ];
 
-/** An average as its column shows the balls'. */
+/** Returns an average as its column shows the balls'. */
 function averageText(figure: ProofFigure, mean: number, units: DisplayUnits): string {
   if (figure === 'curveM') return bendText(mean, units.length);
   if (figure === 'carryM') return formatNumber(fromSi(mean, units.length), 0);

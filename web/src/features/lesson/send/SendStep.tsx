@@ -35,7 +35,7 @@ function NextVisit({ lesson, date }: { lesson: Lesson; date: string }) {
   );
 }
 
-/** Whether anything of the page is not as the lesson makes it. */
+/** Returns whether anything of the page is not as the lesson makes it. */
 const isWrittenOver = ({ homework, nextLook, isRecordShown, points }: SendPart): boolean =>
   homework !== null || nextLook !== null || !isRecordShown || points.some((text) => text !== null);
 

@@ -5,7 +5,7 @@ import { dayOf } from '../../../ui/academy-time.ts';
 import { usePageRecord } from '../../../ui/use-page-record.ts';
 import type { Worked } from '../lesson-work.ts';
 
-/** The page as the server will make it of the lesson as it is now. */
+/** Returns the page as the server will make it of the lesson as it is now. */
 export function usePageDraft(lesson: Lesson, worked: Worked): PageDraft {
   const record = usePageRecord(lesson.player, pageKind(worked));
   const { wording } = worked;

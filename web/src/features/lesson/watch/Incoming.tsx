@@ -15,7 +15,7 @@ import { Changes, LeftOut } from './Outcome.tsx';
 import { RowFates } from './RowFates.tsx';
 import { UnderWay } from './UnderWay.tsx';
 
-/** What a file asks; a browser may still keep what an earlier version asked, which had no answers to choose from. */
+/** Returns what a file asks; a browser may still keep what an earlier version asked, which had no answers to choose from. */
 const questionsOf = ({ questions }: IntakeResult): readonly IntakeQuestion[] =>
   questions.filter((question) => (question as Partial<typeof question>).choices !== undefined);
 
@@ -106,7 +106,7 @@ function Asks({ entry, change, player }: OnItsWayProps & { readonly player: Play
   );
 }
 
-/** The launch files of a lesson that have not been taken yet. */
+/** Returns the launch files of a lesson that have not been taken yet. */
 function useUntaken(lessonId: string): readonly OnItsWayProps[] {
   const entries = useLog((state) => state.entries);
   return entries.flatMap((entry) =>

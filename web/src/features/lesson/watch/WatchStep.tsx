@@ -64,7 +64,7 @@ interface Again {
   readonly bytes: ArrayBuffer;
 }
 
-/** The bytes of a file as it came. */
+/** Returns the bytes of a file as it came. */
 async function fetchFile({ id }: LaunchFile): Promise<ArrayBuffer> {
   const answer = await fetch(`/api/files/${id}`);
   if (!answer.ok) throw new Error('The file could not be fetched: try again.');

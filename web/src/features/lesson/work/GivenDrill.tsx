@@ -32,7 +32,7 @@ interface GivenDrillProps {
   readonly onChange: ChangeWork;
 }
 
-/** The last ball's angle, to hold against what was felt; a strike has none. */
+/** Returns the last ball's angle, to hold against what was felt; a strike has none. */
 function angleOf({ figure, last }: StationBalls): MeasuredAngle | null {
   if (figure === 'strikeToeMm') return null;
   return { of: figure === 'faceAngleDeg' ? 'face' : 'path', deg: last };

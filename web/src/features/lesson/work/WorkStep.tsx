@@ -32,7 +32,7 @@ function NoPlan({ lesson }: { lesson: Lesson }) {
   );
 }
 
-/** What the drills beside are for. */
+/** Returns what the drills beside are for. */
 function headingOf({ plan, work }: LessonFindings): string {
   if (work.stage !== null) return 'Drills for it';
   if (plan.answer === 'steady') return 'Drills that steady it';

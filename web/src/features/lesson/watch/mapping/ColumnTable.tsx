@@ -30,7 +30,7 @@ interface ColumnRowProps {
 /** Cells of a column with what each is read as. */
 const EXAMPLES = 3;
 
-/** What a ball's row is read as under a column. */
+/** Returns what a ball's row is read as under a column. */
 function readWords({ meaning, unit }: FileColumn, ball: MeasuredBall, units: DisplayUnits): string {
   if (meaning === null) return '';
   if (meaning === 'club') return ball.club ?? 'no club known';

@@ -35,7 +35,7 @@ interface MappingProps {
   readonly onLeave: () => void;
 }
 
-/** The answers that are most likely, as though they had been chosen. */
+/** Returns the answers that are most likely, as though they had been chosen. */
 function likely(questions: readonly IntakeQuestion[]) {
   const chosen: Record<string, number> = {};
   let says: IntakeSays = {};
@@ -81,7 +81,7 @@ function useSaid(before: IntakeAnswers, questions: readonly IntakeQuestion[]) {
   return { says, setSays, chosen, choose, say, askClub };
 }
 
-/** Where the parts of a file go. */
+/** Returns where the parts of a file go. */
 function usePlaces(setSays: (change: (says: IntakeSays) => IntakeSays) => void) {
   const [places, setPlaces] = useState<Readonly<Record<string, PartPlace>>>({});
   const place = (parts: readonly FilePart[], key: string, to: PartPlace): void => {
@@ -104,7 +104,7 @@ function useSeen(first: readonly IntakeQuestion[], now: readonly IntakeQuestion[
   return seen;
 }
 
-/** What is still open of a file, or what will be read of it. */
+/** Returns what is still open of a file, or what will be read of it. */
 function stateWords({ questions: { length }, ballCount, refusedCount }: Preview): string {
   if (length > 0) return `▲ ${length === 1 ? 'One thing is' : `${length} things are`} still open.`;
   const refused = refusedCount === 1 ? '1 row' : `${refusedCount} rows`;

@@ -3,11 +3,11 @@ import { useId } from 'react';
 
 const BETWEEN = '\u0000';
 
-/** What a question is known by from one reading of the file to the next. */
+/** Returns what a question is known by from one reading of the file to the next. */
 export const questionKey = ({ kind, headers }: IntakeQuestion): string =>
   [kind, ...headers].join(BETWEEN);
 
-/** Whether a question known by this is about a column or club of that name. */
+/** Returns whether a question known by this is about a column or club of that name. */
 export const isAbout = (key: string, name: string): boolean =>
   key.split(BETWEEN).slice(1).includes(name);
 

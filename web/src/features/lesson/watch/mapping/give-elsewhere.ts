@@ -6,7 +6,7 @@ import { instantAt } from '../../../../ui/academy-time.ts';
 import type { Elsewhere } from './Mapping.tsx';
 
 /**
- * The moment of a new lesson for a part: when the file says it begins, by the academy's clock where it says no zone, at noon
+ * Returns the moment of a new lesson for a part: when the file says it begins, by the academy's clock where it says no zone, at noon
  * where it says a day alone; now where it says neither.
  */
 export const momentOf = (startsAt: string | null, now: Date): string => {

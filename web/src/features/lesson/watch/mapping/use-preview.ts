@@ -9,7 +9,7 @@ interface Previewed {
   readonly trouble: string | null;
 }
 
-/** A file's own worker, open on its bytes; it ends with the screen that asked for it. */
+/** Returns a file's own worker, open on its bytes; it ends with the screen that asked for it. */
 function useOpened(bytes: ArrayBuffer) {
   const [opened, setOpened] = useState<ReturnType<typeof wrap<IntakeWorker>> | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -32,7 +32,7 @@ function useOpened(bytes: ArrayBuffer) {
   return { opened, trouble };
 }
 
-/** What a file would be read as by what is said of it: read anew, beside the page, with each thing that is said. */
+/** Returns what a file would be read as by what is said of it: read anew, beside the page, with each thing that is said. */
 export function usePreview(
   bytes: ArrayBuffer,
   says: IntakeSays,
