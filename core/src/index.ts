@@ -259,7 +259,7 @@ export {
 } from './words/labels.ts';
 export {
   expectWords,
-  gapWarning,
+  faceToPathWarning,
   landingWords,
   missText,
   planSentences,

@@ -7,7 +7,7 @@ import {
   drillReason,
   expectWords,
   findClub,
-  gapWarning,
+  faceToPathWarning,
   goesGently,
   judgementWords,
   lessonFindings,
@@ -216,7 +216,7 @@ function findingsWithDrill(club: ReadClub, facts: LessonFacts): LessonFindings |
 /** Returns the work in lines: what to expect, what to watch, the drills. */
 function workLines({ plan, work }: LessonFindings, w: Wording): string[] {
   const { stage } = work;
-  const warning = gapWarning(plan, w.hand);
+  const warning = faceToPathWarning(plan, w.hand);
   const drills = work.offered.slice(0, 3).map(({ drill, reasons }) => {
     const why = reasons.map((reason) => drillReason(reason, stage?.move ?? null, w.hand));
     return `${drill.name}: ${why.join(' ')}`;

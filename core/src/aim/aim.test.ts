@@ -87,9 +87,9 @@ describe('what a degree does', () => {
   it('a degree of face moves the ball further than one of path, and more with a longer club', () => {
     const of = (club: typeof iron) => sensitivityOf(plainDelivery(club, 'right', 45), headOf(club));
     for (const club of [driver, iron]) {
-      const { offlinePerFaceM, offlinePerPathM, curvePerGapM } = of(club);
+      const { offlinePerFaceM, offlinePerPathM, curvePerFaceToPathM } = of(club);
       expect(offlinePerFaceM).toBeGreaterThan(Math.abs(offlinePerPathM));
-      expect(curvePerGapM).toBeGreaterThan(0);
+      expect(curvePerFaceToPathM).toBeGreaterThan(0);
     }
     expect(of(driver).offlinePerFaceM).toBeGreaterThan(of(iron).offlinePerFaceM);
   });

@@ -43,7 +43,7 @@ export const DRIVER_SPEED_RANGE_MPS = [15, 65] as const;
  */
 export const USUAL_SWINGS = {
   pathSdDeg: 5,
-  gapSdDeg: 4,
+  faceToPathSdDeg: 4,
   ballPathSdDeg: 1.5,
   ballFaceSdDeg: 2,
 } as const;

@@ -17,7 +17,7 @@ export type DrillWarning =
   | { readonly kind: 'not for'; readonly tendency: Tendency }
   | { readonly kind: 'leads to'; readonly tendency: Tendency }
   | { readonly kind: 'other way'; readonly of: 'path' | 'face' }
-  | { readonly kind: 'further out'; readonly of: 'path' | 'face' | 'gap' }
+  | { readonly kind: 'further out'; readonly of: 'path' | 'face' | 'faceToPath' }
   | { readonly kind: 'loads'; readonly part: BodyPart };
 
 export interface ChosenDrill {
@@ -63,10 +63,14 @@ function worsensFor(drill: Drill, wish: DrillWish): DrillWarning[] {
     warnings.push({ kind: 'further out', of: 'path' });
   if (movesFace !== 0 && faceWay === 0 && movesFace === outside.face)
     warnings.push({ kind: 'further out', of: 'face' });
-  const gapWay = Math.sign(movesFace - movesPath);
+  const faceToPathWay = Math.sign(movesFace - movesPath);
   const isStages = faceWay !== 0 || pathWay !== 0;
-  if (gapWay !== 0 && gapWay === outside.gap && !(isStages && movesAsWished(drill, wish)))
-    warnings.push({ kind: 'further out', of: 'gap' });
+  if (
+    faceToPathWay !== 0 &&
+    faceToPathWay === outside.faceToPath &&
+    !(isStages && movesAsWished(drill, wish))
+  )
+    warnings.push({ kind: 'further out', of: 'faceToPath' });
   return warnings;
 }
 

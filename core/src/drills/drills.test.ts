@@ -27,7 +27,7 @@ const wish = (changes: Partial<DrillWish> = {}): DrillWish => ({
   move: 'path',
   pathWay: 0,
   faceWay: 0,
-  outside: { path: 0, face: 0, gap: 0 },
+  outside: { path: 0, face: 0, faceToPath: 0 },
   tendencies: [],
   after: [],
   bodyNotes: '',
@@ -154,7 +154,7 @@ describe('the choice of drill', () => {
   const slicer = wish({
     pathWay: 1,
     tendencies: ['slice', 'out-to-in'],
-    outside: { path: -1, face: 0, gap: 1 },
+    outside: { path: -1, face: 0, faceToPath: 1 },
   });
 
   it('for a slicer’s path offers what moves it in-to-out, the one near a cause seen first', () => {
@@ -172,7 +172,7 @@ describe('the choice of drill', () => {
       pathWay: 1,
       faceWay: 1,
       tendencies: ['pull', 'out-to-in'],
-      outside: { path: -1, face: -1, gap: 0 },
+      outside: { path: -1, face: -1, faceToPath: 0 },
     });
     const offered = ids(pull);
     expect(offered[0]).toBe('hip-stay');
@@ -182,10 +182,12 @@ describe('the choice of drill', () => {
   });
 
   it('offers no Slalom and no Quiet brim for a face, and no Hip stay to an open one', () => {
-    const face = ids(wish({ move: 'face', faceWay: -1, outside: { path: 0, face: 1, gap: 1 } }));
+    const face = ids(
+      wish({ move: 'face', faceWay: -1, outside: { path: 0, face: 1, faceToPath: 1 } }),
+    );
     expect(face).toEqual(expect.arrayContaining(['finger-hold', 'flat-card', 'preset-close']));
     for (const id of ['slalom', 'quiet-brim', 'hip-stay']) expect(face).not.toContain(id);
-    const path = ids(wish({ pathWay: 1, outside: { path: -1, face: 1, gap: 1 } }));
+    const path = ids(wish({ pathWay: 1, outside: { path: -1, face: 1, faceToPath: 1 } }));
     expect(path).not.toContain('hip-stay');
   });
 
@@ -228,7 +230,7 @@ describe('the choice of drill', () => {
       move: fc.constantFrom(...MOVES),
       pathWay: way,
       faceWay: way,
-      outside: fc.record({ path: way, face: way, gap: way }),
+      outside: fc.record({ path: way, face: way, faceToPath: way }),
       tendencies: fc.subarray([...TENDENCIES]),
       after: fc.subarray([...TENDENCIES]),
       bodyNotes: fc.constantFrom('', 'bad back', 'wrist'),

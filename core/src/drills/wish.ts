@@ -20,7 +20,7 @@ export interface DrillWish {
   readonly pathWay: Way;
   readonly faceWay: Way;
   /** On which side each number lies outside its window; 0 where it is not off. */
-  readonly outside: { readonly path: Way; readonly face: Way; readonly gap: Way };
+  readonly outside: { readonly path: Way; readonly face: Way; readonly faceToPath: Way };
   readonly tendencies: readonly Tendency[];
   /** What the next balls would do more than now. */
   readonly after: readonly Tendency[];
@@ -101,7 +101,7 @@ export function wishOf({ plan, stage, hand, bands, ...rest }: WishInput): DrillW
     outside: {
       path: sideOff(plan, 'clubPathDeg', hand),
       face: sideOff(plan, 'faceAngleDeg', hand),
-      gap: sideOff(plan, 'faceToPathDeg', hand),
+      faceToPath: sideOff(plan, 'faceToPathDeg', hand),
     },
     tendencies,
     after:

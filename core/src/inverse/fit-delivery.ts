@@ -51,7 +51,7 @@ export interface DeliveryProblem {
    * What the loft (its value is that at `start`) follows as the search turns it: the face, or the face against
    * the path, as for a player who aims along the path and turns the club in the hands.
    */
-  readonly loftFollows?: 'face' | 'gap';
+  readonly loftFollows?: 'face' | 'faceToPath';
 }
 
 /** How unsure the fields of a delivery are together: their covariance, row after row, in the units of the fields. */
@@ -67,7 +67,7 @@ export interface FittedDelivery {
   /** Half-widths of the 95 % intervals of the unknown fields. */
   readonly half95: Readonly<Partial<Record<DeliveryField, number>>>;
   /** The same of face to path, degrees; Infinity where intervals were not asked for. */
-  readonly gapHalf95Deg: number;
+  readonly faceToPathHalf95Deg: number;
   /** Of the unknown fields and the priors; null where intervals were not asked for, or the observations do not settle them. */
   readonly joint: JointError | null;
   /** Root mean square of the residuals in standard deviations: above about 3 the fit explains little. */
@@ -128,7 +128,7 @@ function place(
   if (loftFollows !== undefined) {
     const faceBy = delivery.faceAngleDeg - start.faceAngleDeg;
     const pathBy = delivery.clubPathDeg - start.clubPathDeg;
-    const turnedBy = loftFollows === 'gap' ? faceBy - pathBy : faceBy;
+    const turnedBy = loftFollows === 'faceToPath' ? faceBy - pathBy : faceBy;
     delivery.dynamicLoftDeg += loftOfTurnDeg(turnedBy, head.lieDeg, start.hand);
   }
   bindDelivery(delivery);
@@ -170,7 +170,8 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   const misfit = Math.sqrt(fit.cost / problem.observed.length);
   const delivery = { ...problem.start };
   place(problem, fit.x, delivery);
-  if (!withIntervals) return { delivery, half95: {}, gapHalf95Deg: Infinity, joint: null, misfit };
+  if (!withIntervals)
+    return { delivery, half95: {}, faceToPathHalf95Deg: Infinity, joint: null, misfit };
   const size = fit.x.length;
   const of = (i: number, j: number): number =>
     i < 0 || j < 0 ? Infinity : (fit.covariance?.[i * size + j] ?? Infinity);
@@ -178,7 +179,7 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   const half95 = Object.fromEntries(problem.unknown.map((field, i) => [field, half(of(i, i))]));
   const face = problem.unknown.indexOf('faceAngleDeg');
   const path = problem.unknown.indexOf('clubPathDeg');
-  const gap = of(face, face) + of(path, path) - 2 * of(face, path);
+  const faceToPath = of(face, face) + of(path, path) - 2 * of(face, path);
   const fields = [...problem.unknown, ...problem.priors.map(({ field }) => field)];
   const joint: JointError | null =
     fit.covariance === null
@@ -191,7 +192,7 @@ export function fitDelivery(problem: DeliveryProblem, withIntervals = true): Fit
   return {
     delivery,
     half95,
-    gapHalf95Deg: Number.isNaN(gap) ? Infinity : half(gap),
+    faceToPathHalf95Deg: Number.isNaN(faceToPath) ? Infinity : half(faceToPath),
     joint,
     misfit,
   };

@@ -54,7 +54,7 @@ export function laneFor(
       },
       unknown: ['faceAngleDeg', 'clubPathDeg'],
       priors: [],
-      loftFollows: 'gap',
+      loftFollows: 'faceToPath',
       flight,
     },
     false,
@@ -71,7 +71,7 @@ export interface Sensitivity {
   readonly offlinePerFaceM: number;
   readonly offlinePerPathM: number;
   /** Path held, face moved: m of curve for each degree of face to path. */
-  readonly curvePerGapM: number;
+  readonly curvePerFaceToPathM: number;
 }
 
 const HALF_DEGREE = 0.5;
@@ -88,6 +88,6 @@ export function sensitivityOf(
   return {
     offlinePerFaceM: open.offlineM - shut.offlineM,
     offlinePerPathM: path(HALF_DEGREE).offlineM - path(-HALF_DEGREE).offlineM,
-    curvePerGapM: open.curveM - shut.curveM,
+    curvePerFaceToPathM: open.curveM - shut.curveM,
   };
 }

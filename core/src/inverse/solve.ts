@@ -24,7 +24,7 @@ export type SolvedDelivery =
       /** Half-widths of the 95 % intervals, in the unit of the field. */
       readonly half95: Readonly<Partial<Record<DeliveryField, number>>>;
       /** The same of face to path, degrees, whose errors partly go together. */
-      readonly gapHalf95Deg: number;
+      readonly faceToPathHalf95Deg: number;
       /** All that is unsure of it together; null where intervals were not asked for. */
       readonly joint: JointError | null;
       /** What was taken for granted, as words. */
@@ -104,13 +104,13 @@ function firstGuess(ball: ObservedBall, club: Club, hand: Hand, player: UsualPla
   const loft = clamp(launch * 1.15 + 1, 2, 75);
   const spinLoft = Math.max(8, loft - usual.attackAngleDeg);
   const tilt = clamp(ball.spinAxisTiltDeg ?? Math.sign(ball.curveM ?? 0) * 6, -60, 60);
-  const gap = Math.tan((tilt * Math.PI) / 180) * spinLoft * 0.9;
+  const faceToPath = Math.tan((tilt * Math.PI) / 180) * spinLoft * 0.9;
   return {
     hand,
     clubSpeedMps,
     attackAngleDeg: usual.attackAngleDeg,
-    faceAngleDeg: clamp(start + 0.2 * gap, -70, 70),
-    clubPathDeg: clamp(start - 0.8 * gap, -55, 55),
+    faceAngleDeg: clamp(start + 0.2 * faceToPath, -70, 70),
+    clubPathDeg: clamp(start - 0.8 * faceToPath, -55, 55),
     dynamicLoftDeg: ball.launchAngleDeg == null ? usual.dynamicLoftDeg : loft,
     strikeToeMm: 0,
     strikeHighMm: usual.strikeHighMm,
@@ -236,6 +236,6 @@ export function solveDelivery(
     return nothing('its figures do not fit together for this club: check the club and the reading');
   }
   const words = assumptions.flatMap((a) => a.words ?? []);
-  const { delivery, half95, gapHalf95Deg, joint } = fitted;
-  return { delivery, half95, gapHalf95Deg, joint, assumed: words };
+  const { delivery, half95, faceToPathHalf95Deg, joint } = fitted;
+  return { delivery, half95, faceToPathHalf95Deg, joint, assumed: words };
 }

@@ -28,7 +28,7 @@ type Judged = Pick<Stage, 'judged' | 'targets'>;
 const keepOf = ({ wanted, isByEye }: Plan): Judged => ({
   judged: isByEye ? ['startDirectionDeg', 'curveM'] : ['faceToPathDeg', 'startDirectionDeg'],
   targets: {
-    faceToPathDeg: wanted.gapDeg,
+    faceToPathDeg: wanted.faceToPathDeg,
     startDirectionDeg: wanted.startDeg,
     curveM: wanted.curveM,
   },

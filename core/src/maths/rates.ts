@@ -16,9 +16,9 @@ export const RATES = {
   /** That further balls settle a question, before their number is named (plan/decisions.test.ts). */
   ballsSettle: 0.75,
   /** That face to path is off, before a route begins with it. */
-  gapOff: 0.95,
+  faceToPathOff: 0.95,
   /** That a straight pull or push has its face off the path, before that is turned by itself (plan/decisions.test.ts). */
-  gapSure: 0.995,
+  faceToPathSure: 0.995,
   /**
    * Change of the figure that decides where nothing changed; the second and the rest together beside it, and after it has changed
    * (proof/proof.test.ts).

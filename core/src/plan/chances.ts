@@ -4,7 +4,7 @@ import { normalTail } from '../maths/normal.ts';
 import { RATES } from '../maths/rates.ts';
 import { NORMAL_975 } from '../maths/statistics.ts';
 import { varianceOf } from '../maths/joint-normal.ts';
-import { gapOf } from '../reading/inferred.ts';
+import { faceToPathOf } from '../reading/inferred.ts';
 import type { ReadGroup } from '../reading/group.ts';
 import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
 import { deliveriesOf, deliveryAt, deviationsOf } from './belief.ts';
@@ -46,7 +46,7 @@ export interface ChancesInput {
 }
 
 export interface Chances {
-  readonly off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>;
+  readonly off: Pick<RouteInput, 'isStrikeOff' | 'isFaceToPathOff' | 'isFaceToPathClear'>;
   /** Index of the route that comes first; −1 for none. */
   readonly bestOf: (routes: readonly Route[]) => number;
   readonly of: (route: Route | undefined) => Chance;
@@ -76,12 +76,12 @@ const beyondWindow = (toeMm: number, half95: number): number =>
   1 - normalTail((Math.abs(toeMm) - STRIKE_WINDOW_MM) / Math.max(1e-9, half95 / NORMAL_975));
 
 /** Returns the chance that face and path differ by more than a straight ball bears. */
-function gapBeyond({ normal, fields }: Belief, basis: PlanBasis): number {
-  const weights = gapOf(fields);
-  const gap = weights.reduce((sum, weight, i) => sum + weight * normal.mean[i]!, 0);
+function faceToPathBeyond({ normal, fields }: Belief, basis: PlanBasis): number {
+  const weights = faceToPathOf(fields);
+  const faceToPath = weights.reduce((sum, weight, i) => sum + weight * normal.mean[i]!, 0);
   const sd = Math.sqrt(Math.max(1e-9, varianceOf(normal, weights)));
-  const { gapDeg, windows } = basis.wanted;
-  return 1 - normalTail((Math.abs(gap - gapDeg) - windows.gapDeg) / sd);
+  const { faceToPathDeg, windows } = basis.wanted;
+  return 1 - normalTail((Math.abs(faceToPath - faceToPathDeg) - windows.faceToPathDeg) / sd);
 }
 
 /** Beyond the middles that may be and the wanted ones, degrees: balls scatter, and moves are made. */
@@ -156,8 +156,11 @@ export function chancesAt(input: ChancesInput): Chances {
   const { belief, possible, middle, chance } = input.believed;
   const strikeOff = strikeOffIn(read, seen);
   const isStrikeOff = strikeOff !== null;
-  const beyond = gapBeyond(belief, basis);
-  const off = { isGapOff: beyond >= RATES.gapOff, isGapClear: beyond >= RATES.gapSure };
+  const beyond = faceToPathBeyond(belief, basis);
+  const off = {
+    isFaceToPathOff: beyond >= RATES.faceToPathOff,
+    isFaceToPathClear: beyond >= RATES.faceToPathSure,
+  };
   const delivered = ({ figure }: NumberState): boolean =>
     figure === 'clubPathDeg' || figure === 'faceAngleDeg' || figure === 'faceToPathDeg';
   const isDeliveryOff = input.numbers.some((one) => delivered(one) && one.state === 'off');

@@ -43,7 +43,7 @@ export function targetsOf(
   return {
     clubPathDeg: [wanted.pathDeg, windows.pathDeg],
     faceAngleDeg: [wanted.faceDeg, windows.faceDeg],
-    faceToPathDeg: [wanted.gapDeg, windows.gapDeg],
+    faceToPathDeg: [wanted.faceToPathDeg, windows.faceToPathDeg],
     startDirectionDeg: [wanted.startDeg, windows.startDeg],
     curveM: [wanted.curveM, Math.max(1, bands.bendNoneShare * carryM)],
     offlineM: [wanted.finishM, wanted.halfWidthM],

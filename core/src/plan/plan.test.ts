@@ -51,9 +51,9 @@ describe('what to change first', () => {
     const missOf = (id: string): number => plan.routes.find((r) => r.id === id)!.meanMissM;
     expect(missOf('path-then-face')).toBeGreaterThan(1.5 * missOf('together'));
     expect(plan.straightMiss).toBe('pull');
-    const gapFirst = plan.routes.find((r) => r.id === 'gap-first')!.stages[0]!;
-    expect(gapFirst.faceByDeg).toBeLessThan(0);
-    expect(gapFirst.worseForNow).toBe(true);
+    const faceToPathFirst = plan.routes.find((r) => r.id === 'gap-first')!.stages[0]!;
+    expect(faceToPathFirst.faceByDeg).toBeLessThan(0);
+    expect(faceToPathFirst.worseForNow).toBe(true);
   });
 
   it('takes the wanted flight, not zero: a fader who wants a fade is left alone, one who wants a draw is not', () => {

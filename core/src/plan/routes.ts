@@ -44,7 +44,7 @@ export const ROUTE_DEFAULTS = {
   /** Gaps up to this many windows from the wanted one fly straight enough to be a straight pull or push. */
   straightWindows: 2,
   /** How far a straight puller's face is closed to the path first, degrees: enough to see it bend. */
-  gapFirstDeg: 2,
+  faceToPathFirstDeg: 2,
   /** Body aim beyond which turning everything is worth offering, degrees (common practice, no source). */
   aimDeg: 2,
 } as const;
@@ -70,8 +70,8 @@ export interface RouteInput {
   readonly coupling: number;
   readonly isStrikeOff: boolean;
   /** Whether face to path is off, as likely as not by far; and surely: while it is not, a pull or push may be a straight one. */
-  readonly isGapOff: boolean;
-  readonly isGapClear: boolean;
+  readonly isFaceToPathOff: boolean;
+  readonly isFaceToPathClear: boolean;
   /** Where the whole body was seen to aim, degrees right of the target; null where nobody looked. */
   readonly aimDeg: number | null;
 }
@@ -85,9 +85,9 @@ export function straightMissOf({
   faceDeg,
   wanted,
 }: Pick<RouteInput, 'hand' | 'pathDeg' | 'faceDeg' | 'wanted'>): StraightMiss | null {
-  const { windows, gapDeg } = wanted;
-  const gapOff = Math.abs(faceDeg - pathDeg - gapDeg);
-  if (gapOff > ROUTE_DEFAULTS.straightWindows * windows.gapDeg) return null;
+  const { windows, faceToPathDeg } = wanted;
+  const faceToPathOff = Math.abs(faceDeg - pathDeg - faceToPathDeg);
+  if (faceToPathOff > ROUTE_DEFAULTS.straightWindows * windows.faceToPathDeg) return null;
   const off = asRightHanded(pathDeg - wanted.pathDeg, hand);
   if (Math.abs(off) <= windows.pathDeg) return null;
   return off < 0 ? 'pull' : 'push';
@@ -103,7 +103,7 @@ function pathRoute(i: RouteInput): PlacedStage[] {
   };
   const ends =
     Math.abs(answered - wanted.faceDeg) <= windows.faceDeg &&
-    Math.abs(answered - wanted.pathDeg - wanted.gapDeg) <= windows.gapDeg;
+    Math.abs(answered - wanted.pathDeg - wanted.faceToPathDeg) <= windows.faceToPathDeg;
   return ends
     ? [first]
     : [first, { move: 'face', at: { pathDeg: wanted.pathDeg, faceDeg: wanted.faceDeg } }];
@@ -114,17 +114,17 @@ function faceRoute({ wanted, pathDeg }: RouteInput): PlacedStage[] {
   const first: PlacedStage = { move: 'face', at: { pathDeg, faceDeg: wanted.faceDeg } };
   const ends =
     Math.abs(pathDeg - wanted.pathDeg) <= wanted.windows.pathDeg &&
-    Math.abs(wanted.faceDeg - pathDeg - wanted.gapDeg) <= 2 * wanted.windows.gapDeg;
+    Math.abs(wanted.faceDeg - pathDeg - wanted.faceToPathDeg) <= 2 * wanted.windows.faceToPathDeg;
   return ends
     ? [first]
     : [first, { move: 'path', at: { pathDeg: wanted.pathDeg, faceDeg: wanted.faceDeg } }];
 }
 
 /** Face and path by the same angle: half-way between what each of them would need. */
-function togetherRoute({ wanted, pathDeg, faceDeg, isGapOff }: RouteInput): PlacedStage[] {
-  const gapOff = faceDeg - pathDeg - wanted.gapDeg;
-  const isSquare = !isGapOff;
-  const by = wanted.pathDeg - pathDeg - (isSquare ? gapOff / 2 : 0);
+function togetherRoute({ wanted, pathDeg, faceDeg, isFaceToPathOff }: RouteInput): PlacedStage[] {
+  const faceToPathOff = faceDeg - pathDeg - wanted.faceToPathDeg;
+  const isSquare = !isFaceToPathOff;
+  const by = wanted.pathDeg - pathDeg - (isSquare ? faceToPathOff / 2 : 0);
   const first: PlacedStage = {
     move: 'together',
     at: { pathDeg: pathDeg + by, faceDeg: faceDeg + by },
@@ -135,11 +135,11 @@ function togetherRoute({ wanted, pathDeg, faceDeg, isGapOff }: RouteInput): Plac
 }
 
 /** Returns the face to the path (a straight puller's a little past it), let it bend, then both back to the line. */
-function gapRoute(i: RouteInput, straight: StraightMiss | null): PlacedStage[] {
+function faceToPathRoute(i: RouteInput, straight: StraightMiss | null): PlacedStage[] {
   const { wanted, pathDeg, hand } = i;
-  const past = straight === 'pull' ? -ROUTE_DEFAULTS.gapFirstDeg * handSign(hand) : 0;
+  const past = straight === 'pull' ? -ROUTE_DEFAULTS.faceToPathFirstDeg * handSign(hand) : 0;
   return [
-    { move: 'face', at: { pathDeg, faceDeg: pathDeg + wanted.gapDeg + past } },
+    { move: 'face', at: { pathDeg, faceDeg: pathDeg + wanted.faceToPathDeg + past } },
     { move: 'together', at: { pathDeg: wanted.pathDeg, faceDeg: wanted.faceDeg } },
   ];
 }
@@ -150,19 +150,20 @@ export function placeRoutes(i: RouteInput): PlacedRoute[] {
   const straight = straightMissOf(i);
   const pathMoves = Math.abs(pathDeg - wanted.pathDeg) > wanted.windows.pathDeg;
   const faceMoves = Math.abs(faceDeg - wanted.faceDeg) > wanted.windows.faceDeg;
-  const { isGapOff: gapOff } = i;
+  const { isFaceToPathOff: faceToPathOff } = i;
   const routes: PlacedRoute[] = [];
   const add = (id: RouteId, stages: PlacedStage[]): void => void routes.push({ id, stages });
-  if (pathMoves && !gapOff) add('together', togetherRoute(i));
+  if (pathMoves && !faceToPathOff) add('together', togetherRoute(i));
   // A straight puller's face is shut with the path: to open it alone makes a slice of it, as closing a straight pusher's
   // makes a hook.
   const pathWay = Math.sign(wanted.pathDeg - pathDeg);
-  const mayBeStraight = straight !== null || (pathMoves && !i.isGapClear);
+  const mayBeStraight = straight !== null || (pathMoves && !i.isFaceToPathClear);
   const faceAlone = mayBeStraight && pathWay === Math.sign(wanted.faceDeg - faceDeg);
   if (faceMoves && !faceAlone) add('face-then-path', faceRoute(i));
   if (pathMoves) add('path-then-face', pathRoute(i));
-  if (pathMoves && gapOff) add('together-then-face', togetherRoute(i));
-  if (pathMoves && (gapOff || straight === 'pull')) add('gap-first', gapRoute(i, straight));
+  if (pathMoves && faceToPathOff) add('together-then-face', togetherRoute(i));
+  if (pathMoves && (faceToPathOff || straight === 'pull'))
+    add('gap-first', faceToPathRoute(i, straight));
   if (i.isStrikeOff) add('strike', [{ move: 'strike', at: { pathDeg, faceDeg, toeMm: 0 } }]);
   const { aimDeg } = i;
   if (aimDeg !== null && Math.abs(aimDeg) > ROUTE_DEFAULTS.aimDeg) {

@@ -89,7 +89,7 @@ const wholeOf = (end: Placement, middle: PathAndFace): WholeMove => ({
 export function routesOf(
   basis: PlanBasis,
   coupling: Coupling,
-  off: Pick<RouteInput, 'isStrikeOff' | 'isGapOff' | 'isGapClear'>,
+  off: Pick<RouteInput, 'isStrikeOff' | 'isFaceToPathOff' | 'isFaceToPathClear'>,
   now: Outcome,
   middle: PathAndFace = basis.cloud.typical,
 ): Route[] {

@@ -178,7 +178,7 @@ export function weighedByTaps(
   const proposal = proposalOf(belief, isStrikeSeen);
   const { fields } = belief;
   const [path, face] = [fields.indexOf('clubPathDeg'), fields.indexOf('faceAngleDeg')];
-  const { pathSdDeg, gapSdDeg } = USUAL_SWINGS;
+  const { pathSdDeg, faceToPathSdDeg } = USUAL_SWINGS;
   const typicalBalls = ballsAfter(context.typical, NO_MOVE, context);
   const startScatter = Math.hypot(
     standardDeviation(typicalBalls.map(({ startDeg }) => startDeg)),
@@ -195,7 +195,7 @@ export function weighedByTaps(
       logChance(starts, now.startDeg, startScatter, startSd, START_EDGES) +
       logChance(bends, bendShareOf(now), bendScatter, EYE_ACCURACY.finishShare, BEND_EDGES) -
       values[path]! ** 2 / (2 * pathSdDeg ** 2) -
-      (values[face]! - values[path]!) ** 2 / (2 * gapSdDeg ** 2) -
+      (values[face]! - values[path]!) ** 2 / (2 * faceToPathSdDeg ** 2) -
       logDrawn(proposal, path, face, values);
     return { values, possible: { delivery, now }, log };
   });

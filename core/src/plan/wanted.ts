@@ -1,6 +1,6 @@
 /**
  * What is wanted: a flight, not zero. From a shape, a start mark and a finish the forward model gives the
- * face, path and gap that club needs; the windows round them are the academy's bands or the player's own.
+ * face, path and face to path that club needs; the windows round them are the academy's bands or the player's own.
  */
 import type { ClubHead, ClubKind } from '../delivery/head.ts';
 import type { Delivery } from '../delivery/delivery.ts';
@@ -30,7 +30,7 @@ export interface Wanted {
   readonly ruledOut?: RuledOut;
   /** How far to each side of the finish is acceptable, as a share of carry. */
   readonly widthShare?: number | null;
-  /** The player's own windows round face, path, gap and start, degrees to each side. */
+  /** The player's own windows round face, path, face to path and start, degrees to each side. */
   readonly windowDeg?: Partial<Windows>;
 }
 
@@ -38,7 +38,7 @@ export interface Wanted {
 export interface Windows {
   readonly pathDeg: number;
   readonly faceDeg: number;
-  readonly gapDeg: number;
+  readonly faceToPathDeg: number;
   readonly startDeg: number;
 }
 
@@ -89,7 +89,7 @@ export interface WantedNumbers {
   readonly pathDeg: number;
   readonly faceDeg: number;
   /** Face to path. */
-  readonly gapDeg: number;
+  readonly faceToPathDeg: number;
   readonly startDeg: number;
   readonly curveM: number;
   readonly finishM: number;
@@ -107,7 +107,7 @@ function usualStartDeg(shape: Shape, hand: Hand): number {
 export const windowsOf = (bands: Bands, own: Partial<Windows> = {}): Windows => ({
   pathDeg: own.pathDeg ?? bands.pathAcceptableDeg,
   faceDeg: own.faceDeg ?? bands.faceSquareDeg,
-  gapDeg: own.gapDeg ?? bands.faceToPathSquareDeg,
+  faceToPathDeg: own.faceToPathDeg ?? bands.faceToPathSquareDeg,
   startDeg: own.startDeg ?? bands.startStraightDeg,
 });
 
@@ -151,7 +151,7 @@ export function wantedNumbers(wanted: Wanted, base: WantedBase): WantedNumbers |
       ...common,
       pathDeg: startDeg,
       faceDeg: startDeg,
-      gapDeg: 0,
+      faceToPathDeg: 0,
       curveM: 0,
       finishM,
       halfWidthM,
@@ -162,7 +162,15 @@ export function wantedNumbers(wanted: Wanted, base: WantedBase): WantedNumbers |
   if (lane === null) return null;
   const { clubPathDeg: pathDeg, faceAngleDeg: faceDeg, curveM, carryM } = lane;
   const halfWidthM = share * carryM;
-  return { ...common, pathDeg, faceDeg, gapDeg: faceDeg - pathDeg, curveM, finishM, halfWidthM };
+  return {
+    ...common,
+    pathDeg,
+    faceDeg,
+    faceToPathDeg: faceDeg - pathDeg,
+    curveM,
+    finishM,
+    halfWidthM,
+  };
 }
 
 /** Bend under this share of carry is a straight flight, whatever it was called. */

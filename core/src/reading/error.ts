@@ -20,7 +20,7 @@ export const SEEN_STRIKE_SD_MM = 5;
 export interface InferredSd {
   readonly faceDeg: number;
   readonly pathDeg: number;
-  readonly gapDeg: number;
+  readonly faceToPathDeg: number;
 }
 
 /** Carry taken for an eye's errors where none was seen, m (common practice, no source). */
@@ -76,7 +76,7 @@ export function sharedSdOf(
       return path;
     case 'faceToPathDeg':
       // What turns the whole monitor turns face and path alike: it is not in their difference.
-      return inferred?.gapDeg ?? Math.max(face, path);
+      return inferred?.faceToPathDeg ?? Math.max(face, path);
     case 'strikeToeMm':
       return SEEN_STRIKE_SD_MM / 2;
     default:

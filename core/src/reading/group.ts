@@ -198,7 +198,7 @@ const inferredSdOf = (inferred: Inferred | null): InferredSd | null =>
     : {
         faceDeg: inferred.faceHalf95Deg / NORMAL_975,
         pathDeg: inferred.pathHalf95Deg / NORMAL_975,
-        gapDeg: inferred.gapHalf95Deg / NORMAL_975,
+        faceToPathDeg: inferred.faceToPathHalf95Deg / NORMAL_975,
       };
 
 export interface ReadGroup {

@@ -18,7 +18,7 @@ export interface Inferred {
   /** 95 % half-widths of the balls' average, degrees. */
   readonly faceHalf95Deg: number;
   readonly pathHalf95Deg: number;
-  readonly gapHalf95Deg: number;
+  readonly faceToPathHalf95Deg: number;
   readonly assumed: readonly string[];
   readonly byEye: boolean;
   /** All that is unsure of the average together, before anything is taken of players in general; null where the balls do not settle it. */
@@ -44,33 +44,33 @@ const AVERAGED = [
 /** Weights that pick a field out, and face to path, of the fields of a delivery. */
 export const pickOf = (fields: readonly DeliveryField[], of: DeliveryField): number[] =>
   fields.map((field) => (field === of ? 1 : 0));
-export const gapOf = (fields: readonly DeliveryField[]): number[] =>
+export const faceToPathOf = (fields: readonly DeliveryField[]): number[] =>
   fields.map((field) => (field === 'faceAngleDeg' ? 1 : field === 'clubPathDeg' ? -1 : 0));
 
 /** Returns what is believed once it is known how players swing at all: nobody's path is twenty degrees off. `mean`: of the fields. */
 export function amongPlayers(belief: JointNormal, fields: readonly DeliveryField[]): JointNormal {
-  const { pathSdDeg, gapSdDeg } = USUAL_SWINGS;
+  const { pathSdDeg, faceToPathSdDeg } = USUAL_SWINGS;
   const path = { weights: pickOf(fields, 'clubPathDeg'), value: 0, variance: pathSdDeg ** 2 };
-  const gap = { weights: gapOf(fields), value: 0, variance: gapSdDeg ** 2 };
-  return observed(observed(belief, path), gap);
+  const faceToPath = { weights: faceToPathOf(fields), value: 0, variance: faceToPathSdDeg ** 2 };
+  return observed(observed(belief, path), faceToPath);
 }
 
 const half = (variance: number): number => NORMAL_975 * Math.sqrt(Math.max(0, variance));
 
 function halvesOf(joint: JointError | null) {
-  const { pathSdDeg, gapSdDeg } = USUAL_SWINGS;
+  const { pathSdDeg, faceToPathSdDeg } = USUAL_SWINGS;
   if (joint === null)
     return {
-      faceHalf95Deg: half(pathSdDeg ** 2 + gapSdDeg ** 2),
+      faceHalf95Deg: half(pathSdDeg ** 2 + faceToPathSdDeg ** 2),
       pathHalf95Deg: half(pathSdDeg ** 2),
-      gapHalf95Deg: half(gapSdDeg ** 2),
+      faceToPathHalf95Deg: half(faceToPathSdDeg ** 2),
     };
   const { fields, covariance } = joint;
   const belief = amongPlayers({ mean: fields.map(() => 0), covariance }, fields);
   return {
     faceHalf95Deg: half(varianceOf(belief, pickOf(fields, 'faceAngleDeg'))),
     pathHalf95Deg: half(varianceOf(belief, pickOf(fields, 'clubPathDeg'))),
-    gapHalf95Deg: half(varianceOf(belief, gapOf(fields))),
+    faceToPathHalf95Deg: half(varianceOf(belief, faceToPathOf(fields))),
   };
 }
 

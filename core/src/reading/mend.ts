@@ -15,7 +15,7 @@ export const isMirrored = (kind: GroupFactKind): kind is MirroredFact => kind in
 
 type Turned = Partial<Record<(typeof SIDES)[MirroredFact][number], number>>;
 
-/** Returns what to change in a ball so that the sign is turned; a gap that was measured with it follows from face and path. */
+/** Returns what to change in a ball so that the sign is turned; a face to path that was measured with it follows from face and path. */
 export function turnedSides(
   ball: { readonly [K in keyof Turned]?: number | null },
   kind: MirroredFact,
@@ -24,6 +24,6 @@ export function turnedSides(
   const turned: Turned = Object.fromEntries(
     sides.flatMap((side) => (ball[side] == null ? [] : [[side, -ball[side]]])),
   );
-  const hasGap = sides.some((side) => side === 'faceAngleDeg' || side === 'clubPathDeg');
-  return hasGap ? { ...turned, faceToPathDeg: null } : turned;
+  const hasFaceToPath = sides.some((side) => side === 'faceAngleDeg' || side === 'clubPathDeg');
+  return hasFaceToPath ? { ...turned, faceToPathDeg: null } : turned;
 }

@@ -101,14 +101,18 @@ function withSolved(ball: LessonBall, solved: SolvedDelivery | null): LessonBall
   };
 }
 
-const gapOf = ({ faceAngleDeg, clubPathDeg }: MeasuredBall): number | null =>
+const faceToPathOf = ({ faceAngleDeg, clubPathDeg }: MeasuredBall): number | null =>
   faceAngleDeg === null || clubPathDeg === null ? null : faceAngleDeg - clubPathDeg;
 
-/** Face or path from the other and the gap, where a row holds two of the three. */
+/** Face or path from the other and the face to path, where a row holds two of the three. */
 function completed(ball: LessonBall): LessonBall {
-  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = ball;
-  if (gap === null || (face === null) === (path === null)) return ball;
-  return { ...ball, faceAngleDeg: face ?? path! + gap, clubPathDeg: path ?? face! - gap };
+  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: faceToPath } = ball;
+  if (faceToPath === null || (face === null) === (path === null)) return ball;
+  return {
+    ...ball,
+    faceAngleDeg: face ?? path! + faceToPath,
+    clubPathDeg: path ?? face! - faceToPath,
+  };
 }
 
 /** Why this ball, looked at by itself, is not averaged. */
@@ -200,7 +204,7 @@ export function viewBall(given: LessonBall, id: string, context: ResolvedContext
     ball: clean,
     faceAngleDeg: ball.faceAngleDeg,
     clubPathDeg: ball.clubPathDeg,
-    faceToPathDeg: ball.faceToPathDeg ?? gapOf(ball),
+    faceToPathDeg: ball.faceToPathDeg ?? faceToPathOf(ball),
     ...figures,
     name: nameOf(figures, context),
     delivery: assumed,

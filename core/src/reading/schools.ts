@@ -1,6 +1,6 @@
 /**
  * The four start rules coaches hold. Each predicts where a ball starts from face and path; the bend is
- * the flight model's for the same gap, turned to that start.
+ * the flight model's for the same face to path, turned to that start.
  *
  * `impact`: falls out of the collision. `fixed-split`: 85/15 face/path for woods, 75/25 for irons
  * (common practice, no source). `face-only`, `path-only`: teaching shorthands; the second is
@@ -102,7 +102,7 @@ export type StartShare =
 export const SHARE_DEFAULTS = {
   ballsAtLeast: 8,
   /** Root mean square of face to path below which the balls cannot tell, degrees. */
-  gapAtLeastDeg: 1,
+  faceToPathAtLeastDeg: 1,
   /** An interval wider than this says nothing. */
   widestInterval: 0.6,
 } as const;
@@ -121,25 +121,29 @@ export function fitStartShare(
   error: { readonly faceAngleDeg: number; readonly clubPathDeg: number } = NO_ERROR,
 ): StartShare {
   const count = balls.length;
-  const { ballsAtLeast, gapAtLeastDeg, widestInterval } = SHARE_DEFAULTS;
+  const { ballsAtLeast, faceToPathAtLeastDeg, widestInterval } = SHARE_DEFAULTS;
   if (count < ballsAtLeast)
     return {
       share: null,
       count,
       reason: `${ballsAtLeast} balls with face, path and start are needed`,
     };
-  const gaps = balls.map((b) => b.faceAngleDeg - b.clubPathDeg);
+  const faceToPaths = balls.map((b) => b.faceAngleDeg - b.clubPathDeg);
   const leads = balls.map((b) => b.startDirectionDeg - b.clubPathDeg);
-  const squares = gaps.reduce((sum, gap) => sum + gap * gap, 0);
-  if (!(squares > count * gapAtLeastDeg ** 2)) {
+  const squares = faceToPaths.reduce((sum, faceToPath) => sum + faceToPath * faceToPath, 0);
+  if (!(squares > count * faceToPathAtLeastDeg ** 2)) {
     return {
       share: null,
       count,
       reason: 'face and path lie too close together in these balls to tell',
     };
   }
-  const share = gaps.reduce((sum, gap, i) => sum + gap * leads[i]!, 0) / squares;
-  const residual = gaps.reduce((sum, gap, i) => sum + (leads[i]! - share * gap) ** 2, 0);
+  const share =
+    faceToPaths.reduce((sum, faceToPath, i) => sum + faceToPath * leads[i]!, 0) / squares;
+  const residual = faceToPaths.reduce(
+    (sum, faceToPath, i) => sum + (leads[i]! - share * faceToPath) ** 2,
+    0,
+  );
   const [face, path] = [error.faceAngleDeg ** 2, error.clubPathDeg ** 2];
   const shift = Math.abs(count * (path - share * (face + path))) / squares;
   const half = tQuantile(0.975, count - 1) * Math.sqrt(residual / (count - 1) / squares) + shift;
@@ -160,8 +164,9 @@ export function fitStartShare(
         ),
       );
     return (
-      gaps.reduce(
-        (sum, gap, i) => sum + gap * (balls[i]!.impactStartDeg - balls[i]!.clubPathDeg),
+      faceToPaths.reduce(
+        (sum, faceToPath, i) =>
+          sum + faceToPath * (balls[i]!.impactStartDeg - balls[i]!.clubPathDeg),
         0,
       ) / squares
     );

@@ -31,7 +31,7 @@ function visitsOf(
     };
   });
 }
-const gap = (points: VisitPoint[]): Followed => follow('faceToPathDeg', points, GAP);
+const faceToPath = (points: VisitPoint[]): Followed => follow('faceToPathDeg', points, GAP);
 
 describe('a player who does not change', () => {
   it.each([0.7, 1.5])(
@@ -42,7 +42,7 @@ describe('a player who does not change', () => {
       for (const count of [5, 12, 40]) {
         let [changed, drifted, held, onsets, watched] = [0, 0, 0, 0, 0];
         for (let run = 0; run < runs; run++) {
-          const { levels, drift, now, chart } = gap(visitsOf(count, day, random, () => 3));
+          const { levels, drift, now, chart } = faceToPath(visitsOf(count, day, random, () => 3));
           if (levels.length > 1) changed++;
           if (drift!.state === 'away' || drift!.state === 'nearer') drifted++;
           if (Math.abs(now!.value - 3) <= now!.half95) held++;
@@ -67,7 +67,8 @@ describe('a player who changes', () => {
   const runs = tries(300, 3000);
   const share = (is: (followed: Followed) => boolean, level: (n: number) => number): number => {
     let found = 0;
-    for (let run = 0; run < runs; run++) if (is(gap(visitsOf(14, 0.7, random, level)))) found++;
+    for (let run = 0; run < runs; run++)
+      if (is(faceToPath(visitsOf(14, 0.7, random, level)))) found++;
     return found / runs;
   };
 
@@ -107,12 +108,12 @@ describe('what is said of a level', () => {
     }));
 
   it('is off, within, or not to be told, by its whole interval', () => {
-    const at = (value: number) => gap(exact(Array<number>(8).fill(value))).now!;
+    const at = (value: number) => faceToPath(exact(Array<number>(8).fill(value))).now!;
     expect(at(6).state).toBe('off');
     expect(at(-6).state).toBe('off');
     expect(at(0).state).toBe('within');
     expect(at(1).state).toBe('within');
-    expect(gap(exact([1.5, 1.5, 1.5])).now!.state).toBe('cannot tell');
+    expect(faceToPath(exact([1.5, 1.5, 1.5])).now!.state).toBe('cannot tell');
     const shared = follow('faceToPathDeg', exact(Array<number>(8).fill(2)), {
       ...GAP,
       sharedSd: 1,
@@ -122,12 +123,18 @@ describe('what is said of a level', () => {
   });
 
   it('is nothing without visits, and little of few', () => {
-    expect(gap([])).toMatchObject({ levels: [], changes: [], chart: [], now: null, drift: null });
-    const one = gap(exact([4]));
+    expect(faceToPath([])).toMatchObject({
+      levels: [],
+      changes: [],
+      chart: [],
+      now: null,
+      drift: null,
+    });
+    const one = faceToPath(exact([4]));
     expect(one.now).toMatchObject({ value: 4, state: 'off' });
     expect(one.drift).toBeNull();
-    expect(gap(exact([4, 4])).drift).toBeNull();
-    expect(gap(exact([4, 4, 4])).drift).toMatchObject({ lessonId: 'l2', by: 0 });
+    expect(faceToPath(exact([4, 4])).drift).toBeNull();
+    expect(faceToPath(exact([4, 4, 4])).drift).toMatchObject({ lessonId: 'l2', by: 0 });
   });
 
   it('has no window where nothing is wanted', () => {

@@ -13,7 +13,7 @@ import type { SourcedFigure } from '../reading/figure.ts';
 import { figureOf } from '../reading/group.ts';
 import type { LeftOut } from '../reading/read-ball.ts';
 
-/** The figures of a ball that are kept, as read: face, path and gap measured or read backwards; the landing with where it is from. */
+/** The figures of a ball that are kept, as read: face, path and face to path measured or read backwards; the landing with where it is from. */
 export const RECORD_FIGURES = [
   'faceAngleDeg',
   'clubPathDeg',

@@ -71,12 +71,12 @@ describe('a record', () => {
 
   it('says from when a slicer’s gap was better, and that it held', () => {
     const said = record(slicer);
-    const gap = followed(said, 'faceToPathDeg');
-    expect(gap.levels).toHaveLength(2);
-    expect(gap.points[gap.changes[0]!.at]!.lessonId).toBe('visit 6');
-    expect(gap.changes[0]).toMatchObject({ isNearer: true });
-    expect(gap.changes[0]!.from).toBeGreaterThan(3.5);
-    expect(Math.abs(gap.now!.value)).toBeLessThan(1.5);
+    const faceToPath = followed(said, 'faceToPathDeg');
+    expect(faceToPath.levels).toHaveLength(2);
+    expect(faceToPath.points[faceToPath.changes[0]!.at]!.lessonId).toBe('visit 6');
+    expect(faceToPath.changes[0]).toMatchObject({ isNearer: true });
+    expect(faceToPath.changes[0]!.from).toBeGreaterThan(3.5);
+    expect(Math.abs(faceToPath.now!.value)).toBeLessThan(1.5);
     expect(said).toMatchObject({ kind: 'iron', club: '7-iron', kinds: ['iron'] });
     expect(said.periods.map(({ from, to }) => [from, to])).toEqual([
       [0, 6],
@@ -298,7 +298,7 @@ describe('what a record measures against', () => {
       const kept = wantedOfKind([visit], kind, { all: { shape } }, own)!;
       const balls = ballsOf(club, 16, random, swing);
       const { wanted } = planFor({ balls, club, wanted: { shape }, hand })!;
-      expect(Math.abs(kept.gapDeg - wanted.gapDeg)).toBeLessThan(0.35);
+      expect(Math.abs(kept.faceToPathDeg - wanted.faceToPathDeg)).toBeLessThan(0.35);
       expect(Math.abs(kept.pathDeg - wanted.pathDeg)).toBeLessThan(0.35);
       expect(kept.windows).toEqual(wanted.windows);
       expect(Math.abs(kept.halfWidthM / wanted.halfWidthM - 1)).toBeLessThan(0.05);

@@ -77,7 +77,7 @@ export interface PlayerRecord {
   readonly faceShare: number;
   readonly scatter: readonly ScatterBall[];
   readonly score: PlainScore | null;
-  /** The visits before the last change of gap, path or face, and those since; halves of them where nothing changed. */
+  /** The visits before the last change of face to path, path or face, and those since; halves of them where nothing changed. */
   readonly periods: readonly Period[];
   readonly moved: readonly DrillCredit[];
 }
@@ -149,7 +149,7 @@ function withinVisits(balls: readonly ScatterBall[]): ScatterBall[] {
   });
 }
 
-/** Returns where the visits are parted in two: at the day chosen, else at the last change of gap, path or face, else in the middle. */
+/** Returns where the visits are parted in two: at the day chosen, else at the last change of face to path, path or face, else in the middle. */
 function partOf(
   visits: readonly Visit[],
   followed: readonly Followed[],

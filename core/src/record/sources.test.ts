@@ -32,7 +32,7 @@ const wording = {
 } as const;
 const recordOf = (visits: readonly Visit[]): PlayerRecord =>
   playerRecord(visits, { context: CONTEXT, wanted: null, effects: [] })!;
-const gapOf = (record: PlayerRecord) =>
+const faceToPathOf = (record: PlayerRecord) =>
   record.followed.find(({ figure }) => figure === 'faceToPathDeg')!;
 
 /** A steady player whose academy has another monitor from the sixth visit on; where `both`, two visits are hit on both. */
@@ -63,11 +63,11 @@ describe('where figures came from', () => {
     expect(offset.days).toBe(2);
     // The one used last is the measure: the first reads less than it.
     expect(Math.abs(offset.by + APART)).toBeLessThan(2 * offset.error);
-    const said = sourceWords(gapOf(recordOf(visits)), wording);
+    const said = sourceWords(faceToPathOf(recordOf(visits)), wording);
     expect(said).toMatch(
       /compared on 2 days: the earlier read \d(\.\d)?° more closed, give or take/,
     );
-    expect(sourceWords(gapOf(recordOf(steady(seededRandom(8), false))), wording)).toBe('');
+    expect(sourceWords(faceToPathOf(recordOf(steady(seededRandom(8), false))), wording)).toBe('');
     expect(offsetsOf(steady(seededRandom(8), false), 'iron', 'faceToPathDeg').size).toBe(0);
     expect(offsetsOf([visitOf(0, [set(null, 0)], seededRandom(1))], 'iron', 'carryM').size).toBe(0);
   });
@@ -75,7 +75,7 @@ describe('where figures came from', () => {
   it('is said with a change that came with it, to the coach and to the player, and is no news of the player', () => {
     const visits = steady(seededRandom(9), false);
     const record = recordOf(visits);
-    const [change] = gapOf(record).changes;
+    const [change] = faceToPathOf(record).changes;
     // Found within a visit of where the monitor was changed.
     expect(Math.abs(change!.at - 6)).toBeLessThanOrEqual(1);
     expect(change!.isOfSource).toBe(true);
@@ -95,7 +95,7 @@ describe('where figures came from', () => {
     const visits = Array.from({ length: 12 }, (_, week) =>
       visitOf(week, [set('first', week < 6 ? 5 : 0)], random),
     );
-    expect(gapOf(recordOf(visits)).changes[0]).toMatchObject({ at: 6, isOfSource: false });
+    expect(faceToPathOf(recordOf(visits)).changes[0]).toMatchObject({ at: 6, isOfSource: false });
   });
 
   it('does not masquerade as the player: told apart by two days on both, a steady one hardly ever changes', () => {
@@ -105,7 +105,7 @@ describe('where figures came from', () => {
     const writtenOn = (week: number, by: (n: number) => string): Visit => {
       const balls = days[Math.floor(random() * days.length)]!;
       const faceToPathDeg = balls.figures.faceToPathDeg.map(
-        (gap, n) => gap + (by(n) === 'second' ? APART : 0),
+        (faceToPath, n) => faceToPath + (by(n) === 'second' ? APART : 0),
       );
       return {
         lessonId: `visit ${week}`,
@@ -139,6 +139,6 @@ describe('where figures came from', () => {
       if (week === 5) return visitOf(week, [set('first', face), set('second', face)], random);
       return visitOf(week, [set(week < 7 ? 'first' : 'second', face)], random);
     });
-    expect(gapOf(recordOf(visits)).changes[0]).toMatchObject({ at: 7, isOfSource: false });
+    expect(faceToPathOf(recordOf(visits)).changes[0]).toMatchObject({ at: 7, isOfSource: false });
   });
 });

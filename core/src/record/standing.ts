@@ -24,7 +24,7 @@ export interface Standing {
   readonly now: Now;
   readonly target: Target | null;
   readonly points: readonly { readonly at: string; readonly middle: number }[];
-  /** Of the gap, else the path, else the face: where one of them went away from the wanted in the last visit. */
+  /** Of the face to path, else the path, else the face: where one of them went away from the wanted in the last visit. */
   readonly drifted: { readonly figure: FollowedFigure; readonly drift: Drift } | null;
   /** Balls of the last visit that finished wide to either side, where the miss was two-way: no figure stands for it. */
   readonly bothWays: { readonly left: number; readonly right: number; readonly of: number } | null;

@@ -29,15 +29,15 @@ function bendName({ figures, pattern }: GroupReading, { hand, bands }: Wording):
   return isFade ? (isStrong ? 'slice' : 'fade') : isStrong ? 'hook' : 'draw';
 }
 
-/** Returns what the gap does: the bend, where the balls show it. */
-function gapSentence(
+/** Returns what the face to path does: the bend, where the balls show it. */
+function faceToPathSentence(
   group: GroupReading,
-  gap: FigureSummary,
+  faceToPath: FigureSummary,
   w: Wording,
   near = '',
 ): Sentence | null {
   const { hand, bands } = w;
-  const { size, word } = wordsOf('faceToPathDeg', gap.mean, hand, bands);
+  const { size, word } = wordsOf('faceToPathDeg', faceToPath.mean, hand, bands);
   const { clubPathDeg: path, curveM: curve } = group.figures;
   if (size === null) {
     const isOff = Math.abs(path!.mean) > bands.pathNeutralDeg;
@@ -45,25 +45,25 @@ function gapSentence(
       ? sentence('cause', `Square to each other, so it flies straight, ${sideWord(path!.mean)}.`)
       : null;
   }
-  const amount = figure(`${near}${size} ${word}`, gap.ballIds);
-  const them = gap.count === 1 ? 'it' : 'they';
+  const amount = figure(`${near}${size} ${word}`, faceToPath.ballIds);
+  const them = faceToPath.count === 1 ? 'it' : 'they';
   if (curve === undefined) return sentence('cause', 'Face ', amount, ' to the path.');
   if (!isBent(group, w))
     return sentence('cause', 'Face ', amount, ' to the path: too little to show with this club.');
-  if (curve.mean * gap.mean <= 0)
+  if (curve.mean * faceToPath.mean <= 0)
     return sentence(
       'cause',
       'Face ',
       amount,
-      ` to the path, yet ${them} ${gap.count === 1 ? 'bends' : 'bend'} ${sideWord(curve.mean)}.`,
+      ` to the path, yet ${them} ${faceToPath.count === 1 ? 'bends' : 'bend'} ${sideWord(curve.mean)}.`,
     );
   return sentence('cause', 'Face ', amount, ` to the path: that is the ${bendName(group, w)}.`);
 }
 
 /** Face, path and what lies between them. */
 export function deliverySentences(group: GroupReading, w: Wording): Sentence[] {
-  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap } = group.figures;
-  if (face === undefined || path === undefined || gap === undefined) return [];
+  const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: faceToPath } = group.figures;
+  if (face === undefined || path === undefined || faceToPath === undefined) return [];
   if (group.inferred !== null) return inferredSentences(group, face, path, w);
   const first = sentence(
     'cause',
@@ -73,7 +73,7 @@ export function deliverySentences(group: GroupReading, w: Wording): Sentence[] {
     said('clubPathDeg', path, w),
     '.',
   );
-  const second = gapSentence(group, gap, w);
+  const second = faceToPathSentence(group, faceToPath, w);
   return second === null ? [first] : [first, second];
 }
 
@@ -98,26 +98,26 @@ function inferredSentences(
     ...(isPath ? [['path ', said('clubPathDeg', path, w, 'about '), ''] as const] : []),
   ];
   const untold = [...(isFace ? [] : ['the face']), ...(isPath ? [] : ['the path'])];
-  const gap = knownGap(group, w);
+  const faceToPath = knownFaceToPath(group, w);
   if (told.length === 0)
-    return [...gap, sentence('cause', 'Face and path: these balls can’t tell.')];
+    return [...faceToPath, sentence('cause', 'Face and path: these balls can’t tell.')];
   const pieces = told.flatMap((piece, index) => (index === 0 ? [...piece] : [', ', ...piece]));
   const known = sentence('cause', 'From the flight: ', ...pieces, '.');
-  if (untold.length === 0) return [known, ...gap];
-  const alone = gap.length > 0 ? ' alone' : '';
+  if (untold.length === 0) return [known, ...faceToPath];
+  const alone = faceToPath.length > 0 ? ' alone' : '';
   return [
     known,
-    ...gap,
+    ...faceToPath,
     sentence('cause', `${capital(untold[0]!)}${alone} these balls can’t tell.`),
   ];
 }
 
 /** Face to path read from the flight, where its interval leaves no doubt of the side and the balls show the bend. */
-function knownGap(group: GroupReading, w: Wording): Sentence[] {
-  const { faceToPathDeg: gap, curveM: curve } = group.figures;
-  if (gap === undefined || gap.low * gap.high <= 0) return [];
-  if (curve === undefined || !isBent(group, w) || curve.mean * gap.mean <= 0) return [];
-  const said = gapSentence(group, gap, w, 'about ');
+function knownFaceToPath(group: GroupReading, w: Wording): Sentence[] {
+  const { faceToPathDeg: faceToPath, curveM: curve } = group.figures;
+  if (faceToPath === undefined || faceToPath.low * faceToPath.high <= 0) return [];
+  if (curve === undefined || !isBent(group, w) || curve.mean * faceToPath.mean <= 0) return [];
+  const said = faceToPathSentence(group, faceToPath, w, 'about ');
   return said === null ? [] : [said];
 }
 
@@ -126,23 +126,23 @@ const TELLING = 3;
 
 /** Returns how sure, one tap away: the interval of face to path with its level, how the balls scatter, and what was taken for granted. */
 export function sureSentences({ figures, inferred }: GroupReading, w: Wording): Sentence[] {
-  const gap = figures.faceToPathDeg;
-  if (gap === undefined) return [];
-  if (gap.count < TELLING)
+  const faceToPath = figures.faceToPathDeg;
+  if (faceToPath === undefined) return [];
+  if (faceToPath.count < TELLING)
     return [sentence('sure', 'Fewer than three balls say nothing of how they scatter.')];
-  const ends = [gap.low, gap.high].map((end) =>
+  const ends = [faceToPath.low, faceToPath.high].map((end) =>
     angleText(wordsOf('faceToPathDeg', end, w.hand, w.bands)),
   );
   const found = [
     sentence(
       'sure',
       'Face to path lies between ',
-      figure(ends.join(' and '), gap.ballIds),
+      figure(ends.join(' and '), faceToPath.ballIds),
       '. That is the 95 % interval of the average.',
     ),
     ...(inferred?.byEye === true
       ? []
-      : [sentence('sure', `Ball to ball: most within ${degrees(gap.sd)} of it.`)]),
+      : [sentence('sure', `Ball to ball: most within ${degrees(faceToPath.sd)} of it.`)]),
   ];
   if (inferred === null) return found;
   const { faceHalf95Deg, pathHalf95Deg, assumed } = inferred;

@@ -24,7 +24,7 @@ const TENDENCY_WORDS: Readonly<Record<Tendency, string>> = {
 const OF_WORDS = {
   path: 'the path',
   face: 'the face',
-  gap: 'the gap between face and path',
+  faceToPath: 'the gap between face and path',
 } as const;
 
 function movesWords(path: number, face: number, hand: Hand): string {

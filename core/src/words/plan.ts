@@ -199,18 +199,18 @@ export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): 
 
 const bendsAway = (plan: Plan, hand: Hand): 'left' | 'right' =>
   sideWord(asRightHanded(plan.straightMiss === 'pull' ? 1 : -1, hand));
-const isGapWatched = ({ straightMiss, chosen }: Plan): boolean =>
+const isFaceToPathWatched = ({ straightMiss, chosen }: Plan): boolean =>
   straightMiss !== null && chosen >= 0;
 
 /** Straight pulls and pushes share one warning: watch the gap. Where nothing is changed there is nothing to watch. */
-export function gapWarning(plan: Plan, hand: Hand): string | null {
-  if (!isGapWatched(plan)) return null;
+export function faceToPathWarning(plan: Plan, hand: Hand): string | null {
+  if (!isFaceToPathWatched(plan)) return null;
   const turn = plan.straightMiss === 'pull' ? 'close' : 'open';
   return `Watch the gap. If balls begin to bend ${bendsAway(plan, hand)}, ${turn} the face before moving the path further.`;
 }
 /** Returns the same as a player is told it: when to stop. */
 export const stopForPlayer = (plan: Plan, hand: Hand): string =>
-  isGapWatched(plan)
+  isFaceToPathWatched(plan)
     ? `If balls begin to bend ${bendsAway(plan, hand)}, stop and tell your coach.`
     : '';
 

@@ -14,7 +14,7 @@ const FIRST = Date.UTC(2026, 0, 5);
 const dayOf = (week: number, plus = 0): string =>
   new Date(FIRST + week * WEEK_MS + plus * 24 * 3600 * 1000).toISOString().slice(0, 10);
 
-const gapOf = (middles: readonly number[]) =>
+const faceToPathOf = (middles: readonly number[]) =>
   follow(
     'faceToPathDeg',
     middles.map((middle, n) => ({
@@ -40,7 +40,7 @@ const dueAfter = (visits: number, done: (week: number) => boolean): HomeworkDue[
 
 describe('homework and numbers', () => {
   // Nearer by 1.0, 1.4, 1.2 where it was done; by −0.6, −0.2, −0.4 where it was not.
-  const followed = gapOf([5, 4, 4.6, 3.2, 3.4, 2.2, 2.6]);
+  const followed = faceToPathOf([5, 4, 4.6, 3.2, 3.4, 2.2, 2.6]);
   const held = homeworkHeld(
     followed,
     dueAfter(7, (week) => week % 2 === 0),
@@ -63,7 +63,7 @@ describe('homework and numbers', () => {
 
   it('are not enough to say of too few, and nothing where none was due or nothing is wanted', () => {
     const few = homeworkHeld(
-      gapOf([5, 4, 3]),
+      faceToPathOf([5, 4, 3]),
       dueAfter(3, () => true),
     )!;
     expect(few.nearer).toBeNull();
@@ -87,7 +87,7 @@ describe('homework and numbers', () => {
       const middles = Array.from({ length: 12 }, () => 4 + gaussian(random));
       const done = Array.from({ length: 12 }, () => random() < 0.5);
       const found = homeworkHeld(
-        gapOf(middles),
+        faceToPathOf(middles),
         dueAfter(12, (week) => done[week]!),
       );
       const nearer = found?.nearer ?? null;

@@ -162,9 +162,12 @@ describe('the sentence and the list', () => {
   it.each(['right', 'left'] as const)('name the balls of a %s-hander alike', (hand) => {
     const side = hand === 'right' ? 1 : -1;
     // Of one start and bend; some bend a fade's amount, some a slice's.
-    const gaps = [5, 5, 5, 5, 9, 9, 9];
-    const list = gaps.map((gap, index) => ({
-      ...measured('7-iron', { clubPathDeg: -side * gap * 0.8, faceAngleDeg: side * gap * 0.2 }),
+    const faceToPaths = [5, 5, 5, 5, 9, 9, 9];
+    const list = faceToPaths.map((faceToPath, index) => ({
+      ...measured('7-iron', {
+        clubPathDeg: -side * faceToPath * 0.8,
+        faceAngleDeg: side * faceToPath * 0.2,
+      }),
       id: `b${index}`,
     }));
     const { views } = readLesson(list, { hand });
@@ -175,7 +178,7 @@ describe('the sentence and the list', () => {
     const others = ['', '', 'two', 'three'][count(other)]!;
     const word = other === 'fade' ? 'mild' : 'strong';
     expect(text(list, { hand })).toContain(
-      `${capital(one)}s, all ${gaps.length}, ${others} of them ${word}.`,
+      `${capital(one)}s, all ${faceToPaths.length}, ${others} of them ${word}.`,
     );
   });
 });

@@ -77,7 +77,7 @@ const BEND_RATIO = 1.5;
 /** Less than this would be written as nothing, m. */
 const NO_BEND_M = 0.5;
 
-/** Returns the same gap bends a long club more: say so, lest the coach change a swing for its driver. */
+/** Says that the same face to path bends a long club more, lest the coach change a swing for its driver. */
 function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence | null {
   const known = groups.filter((g) => g.figures.faceToPathDeg && g.figures.curveM);
   const byBend = [...known].sort(
@@ -85,17 +85,20 @@ function clubDifference(groups: readonly GroupReading[], w: Wording): Sentence |
   );
   const [most, least] = [byBend[0], byBend.at(-1)];
   if (most === undefined || least === undefined || most === least || !isBent(most, w)) return null;
-  const [mostGap, leastGap] = [most.figures.faceToPathDeg!, least.figures.faceToPathDeg!];
+  const [mostFaceToPath, leastFaceToPath] = [
+    most.figures.faceToPathDeg!,
+    least.figures.faceToPathDeg!,
+  ];
   const [mostCurve, leastCurve] = [most.figures.curveM!, least.figures.curveM!];
   if (Math.abs(mostCurve.mean) < BEND_RATIO * Math.abs(leastCurve.mean)) return null;
   const name = (g: GroupReading): string => clubLabel(g.club, g.clubText).toLowerCase();
   const amount = (m: number): string => formatLength(Math.abs(m), w.units.length);
-  const both = [...mostGap.ballIds, ...leastGap.ballIds];
+  const both = [...mostFaceToPath.ballIds, ...leastFaceToPath.ballIds];
   const bends: readonly [string, string] = [
     `the ${name(most)} bends ${amount(mostCurve.mean)}`,
     `the ${name(least)} ${Math.abs(leastCurve.mean) < NO_BEND_M ? 'not at all' : amount(leastCurve.mean)}`,
   ];
-  const isSame = Math.abs(mostGap.mean - leastGap.mean) <= SAME_GAP_DEG;
+  const isSame = Math.abs(mostFaceToPath.mean - leastFaceToPath.mean) <= SAME_GAP_DEG;
   return sentence(
     'clubs',
     isSame ? 'Same face to path, yet ' : 'Face to path differs: ',

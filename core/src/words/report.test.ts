@@ -16,15 +16,15 @@ const wording = {
 
 /** Visits a week apart, with the face closed to the path by so much. */
 function recordOf(
-  gaps: readonly number[],
+  faceToPaths: readonly number[],
   set: Partial<SetOf> = {},
   ask: { from?: string; to?: string; partedAt?: string } = {},
 ): PlayerRecord | null {
   const random = seededRandom(3);
   const hand = set.hand ?? 'right';
   const context = resolveContext({ hand });
-  const visits = gaps.map((gap, week) =>
-    visitOf(week, [{ balls: 14, path: 0, face: gap, misread: 0, ...set }], random),
+  const visits = faceToPaths.map((faceToPath, week) =>
+    visitOf(week, [{ balls: 14, path: 0, face: faceToPath, misread: 0, ...set }], random),
   );
   return playerRecord(visits, { context, wanted: null, effects: [], ...ask });
 }

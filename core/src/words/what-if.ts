@@ -52,11 +52,11 @@ export function describeShot(
       ? 'on line'
       : `${degrees(startDirectionDeg)} ${sideWord(startDirectionDeg)}`;
   const path = angleText(wordsOf('clubPathDeg', clubPathDeg, hand, EXACT));
-  const gap = angleText(wordsOf('faceToPathDeg', faceAngleDeg - clubPathDeg, hand, EXACT));
+  const faceToPath = angleText(wordsOf('faceToPathDeg', faceAngleDeg - clubPathDeg, hand, EXACT));
   return [
     `${shot}: it starts ${start} and ${bendText(curveM, startDirectionDeg, units)}.`,
     `It carries ${formatLength(carryM, units.length)} and lands ${finishText(offlineM, units)}.`,
-    `Path ${path}, face ${gap} to it.`,
+    `Path ${path}, face ${faceToPath} to it.`,
   ].join(' ');
 }
 

@@ -16,7 +16,7 @@ import type { Draft } from '../rows/row.ts';
 export interface PhysicsRow {
   readonly ball: Draft['ball'];
   /** The gap the file itself gives, degrees; and its spin axis, whichever way it gives that. */
-  readonly gapDeg: number | null;
+  readonly faceToPathDeg: number | null;
   readonly axisDeg: number | null;
   readonly club: Club | null;
   readonly head: ClubHead;
@@ -60,7 +60,7 @@ function rowOf(draft: Draft, hand: Hand): PhysicsRow {
     ball.clubSpeedMps ?? (ball.ballSpeedMps === null ? null : ball.ballSpeedMps / USUAL_SMASH);
   const row = {
     ball,
-    gapDeg: ball.faceToPathDeg,
+    faceToPathDeg: ball.faceToPathDeg,
     axisDeg: axisOf(draft),
     club,
     head,

@@ -52,15 +52,18 @@ interface Relation {
 type Sign = (column: Turnable) => 1 | -1;
 
 /** Face and path of a row under a choice, from whichever two of the three the file has. */
-function faceAndPath({ ball, gapDeg }: PhysicsRow, sign: Sign): readonly [number, number] | null {
+function faceAndPath(
+  { ball, faceToPathDeg }: PhysicsRow,
+  sign: Sign,
+): readonly [number, number] | null {
   const { faceAngleDeg, clubPathDeg } = ball;
   const face = faceAngleDeg === null ? null : faceAngleDeg * sign('faceAngleDeg');
   const path = clubPathDeg === null ? null : clubPathDeg * sign('clubPathDeg');
-  const gap = gapDeg === null ? null : gapDeg * sign('faceToPathDeg');
+  const faceToPath = faceToPathDeg === null ? null : faceToPathDeg * sign('faceToPathDeg');
   if (face !== null && path !== null) return [face, path];
-  if (gap === null) return null;
-  if (path !== null) return [path + gap, path];
-  return face === null ? null : [face, face - gap];
+  if (faceToPath === null) return null;
+  if (path !== null) return [path + faceToPath, path];
+  return face === null ? null : [face, face - faceToPath];
 }
 
 const DELIVERED = ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg'] as const;
@@ -69,11 +72,11 @@ const DELIVERED = ['faceAngleDeg', 'clubPathDeg', 'faceToPathDeg'] as const;
 type Bounds = Pick<Relation, 'floor' | 'shared'>;
 
 /**
- * Bounds of each relation: degrees for the gap, the start and the axis, metres for the others. An unmeasured strike on
+ * Bounds of each relation: degrees for the face to path, the start and the axis, metres for the others. An unmeasured strike on
  * a bulged head turns starts and axes of its own, all to one side. Common practice, no source.
  */
 const BOUNDS = {
-  gap: { floor: 0.15, shared: 0 },
+  faceToPath: { floor: 0.15, shared: 0 },
   start: { floor: 0.6, shared: 1 },
   startGeared: { floor: 1.2, shared: 4 },
   axis: { floor: 2.5, shared: 5 },
@@ -86,18 +89,18 @@ const BOUNDS = {
 const missesOf = <T>(of: readonly T[], miss: (one: T) => number | null): number[] =>
   of.map(miss).filter((value): value is number => value !== null);
 
-/** Returns what the face and the path owe the gap, the start and the axis. */
+/** Returns what the face and the path owe the face to path, the start and the axis. */
 function impactRelations(rows: readonly PhysicsRow[]): Relation[] {
   const isGeared = rows.filter((row) => row.mayGear).length * 2 > rows.length;
   return [
     {
       columns: DELIVERED,
-      ...BOUNDS.gap,
+      ...BOUNDS.faceToPath,
       misses: (sign) =>
-        missesOf(rows, ({ ball, gapDeg }) =>
-          ball.faceAngleDeg === null || ball.clubPathDeg === null || gapDeg === null
+        missesOf(rows, ({ ball, faceToPathDeg }) =>
+          ball.faceAngleDeg === null || ball.clubPathDeg === null || faceToPathDeg === null
             ? null
-            : gapDeg * sign('faceToPathDeg') -
+            : faceToPathDeg * sign('faceToPathDeg') -
               ball.faceAngleDeg * sign('faceAngleDeg') +
               ball.clubPathDeg * sign('clubPathDeg'),
         ),

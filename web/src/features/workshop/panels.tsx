@@ -227,7 +227,8 @@ function Degree({ state, delivery }: PanelProps) {
           {degree.offlinePerPathM * degree.offlinePerFaceM < 0 ? 'the other way' : 'the same way'}
         </li>
         <li>
-          of face to path bends it {formatLength(Math.abs(degree.curvePerGapM), state.length, 1)}
+          of face to path bends it{' '}
+          {formatLength(Math.abs(degree.curvePerFaceToPathM), state.length, 1)}
         </li>
       </ul>
     </>

@@ -7,7 +7,7 @@ const wish: DrillWish = {
   move: 'path',
   pathWay: 1,
   faceWay: 0,
-  outside: { path: -1, face: 0, gap: 1 },
+  outside: { path: -1, face: 0, faceToPath: 1 },
   tendencies: ['slice', 'out-to-in'],
   after: [],
   bodyNotes: 'stiff back',

@@ -2,7 +2,7 @@ import {
   MOVE_LABELS,
   ROUTE_LABELS,
   expectWords,
-  gapWarning,
+  faceToPathWarning,
   partOf,
   planSentences,
   planWords,
@@ -145,7 +145,7 @@ function Answer({ lesson, worked, found }: Omit<WhatFirstProps, 'onChange'>) {
 export function WhatFirst({ lesson, worked, found, onChange }: WhatFirstProps) {
   const { plan, work } = found;
   const { hand, bands, units } = worked.wording;
-  const warning = gapWarning(plan, hand);
+  const warning = faceToPathWarning(plan, hand);
   const asNow = (): void => {
     const setUp = partOf(lesson, 'setup');
     savePart(
