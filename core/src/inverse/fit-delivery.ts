@@ -163,10 +163,11 @@ const ranAway = (problem: DeliveryProblem, x: Float64Array): boolean =>
     return !(x[i]! > min + AT_END && x[i]! < max - AT_END);
   });
 
-/** Returns the fitted delivery; null when the model has no ball like the one observed. */
+/** Returns the fitted delivery; null when the model has no ball like the one observed, or the search came to no rest. */
 export function fitDelivery(problem: DeliveryProblem, withIntervals = true): FittedDelivery | null {
   const fit = search(problem, withIntervals);
-  if (fit === null || !Number.isFinite(fit.cost) || ranAway(problem, fit.x)) return null;
+  if (fit === null || !fit.isConverged) return null;
+  if (!Number.isFinite(fit.cost) || ranAway(problem, fit.x)) return null;
   const misfit = Math.sqrt(fit.cost / problem.observed.length);
   const delivery = { ...problem.start };
   place(problem, fit.x, delivery);

@@ -19,6 +19,8 @@ export interface Fit {
   readonly cost: number;
   /** (JᵀJ)⁻¹ at x: the covariance when residuals are in standard deviations; null when singular or not wanted. */
   readonly covariance: Float64Array | null;
+  /** Whether it came to rest; false where the steps ran out first. */
+  readonly isConverged: boolean;
 }
 
 const MOST_ITERATIONS = 40;
@@ -148,7 +150,7 @@ export function leastSquares(problem: FitProblem, withCovariance = true): Fit | 
         if (!(Math.abs(step) < SMALLEST_STEP * steps[j]!)) isSmall = false;
         next[j] = x[j]! + step;
       }
-      if (isSmall) return answer(problem, x, cost, withCovariance);
+      if (isSmall) return answer(problem, { x, cost, isConverged: true }, withCovariance);
       const nextCost = residuals(next, nextR) ? costOf(nextR) : Infinity;
       isBetter = nextCost < cost;
       if (isBetter) {
@@ -157,12 +159,13 @@ export function leastSquares(problem: FitProblem, withCovariance = true): Fit | 
       } else damping *= 10;
     }
   }
-  return answer(problem, x, cost, withCovariance);
+  // No step makes it better however small: it is where it can be. Otherwise its time was up.
+  const isConverged = damping >= MOST_DAMPING;
+  return answer(problem, { x, cost, isConverged }, withCovariance);
 }
 
 const answer = (
   problem: FitProblem,
-  x: Float64Array,
-  cost: number,
+  found: Omit<Fit, 'covariance'>,
   withCovariance: boolean,
-): Fit => ({ x, cost, covariance: withCovariance ? covarianceOf(problem, x) : null });
+): Fit => ({ ...found, covariance: withCovariance ? covarianceOf(problem, found.x) : null });
