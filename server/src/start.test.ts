@@ -5,7 +5,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { createClient } from '@libsql/client';
+import type { PageContent, PlayerRecord } from '@loxos/core';
 import { OWNER } from './testing/app.ts';
+import { EIGHT_BALLS } from './testing/pages.ts';
 import { endAll, enter, start } from './testing/started.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'loxos-start-'));
@@ -118,6 +120,39 @@ describe('the server that runs', () => {
     expect(rest.map((name) => [name, statSync(join(data, name)).size])).toEqual(
       rest.map((name) => [name, 0]),
     );
+  });
+
+  it('reads a file, makes a record and a page in threads, as it does where it is asked', async () => {
+    const { child, said, ended } = start({ LOXOS_DATA: join(folder, 'threads') });
+    const base = /http:\S+/.exec(await said)![0];
+    const cookie = await enter(base);
+    const ask = async <T>(path: string, body?: object | FormData): Promise<T> => {
+      const isForm = body instanceof FormData;
+      const answer = await fetch(`${base}/api/${path}`, {
+        method: body === undefined ? 'GET' : 'POST',
+        headers: { cookie, ...(!isForm && { 'content-type': 'application/json' }) },
+        ...(body !== undefined && { body: isForm ? body : JSON.stringify(body) }),
+      });
+      expect([path, answer.ok]).toEqual([path, true]);
+      return (await answer.json()) as T;
+    };
+    const [player, lesson] = [crypto.randomUUID(), crypto.randomUUID()];
+    const add = (thing: string, id: string, of: string, fields: object) =>
+      ask('changes', { changes: [{ id, steps: [{ thing, verb: 'add', id, of, fields }] }] });
+    await add('player', player, '', { name: 'Ida Moor', hand: 'right' });
+    await add('lesson', lesson, player, { startsAt: new Date().toISOString() });
+    const form = new FormData();
+    form.set('file', new Blob([EIGHT_BALLS]), 'eight.csv');
+    await ask(`lessons/${lesson}/files`, form);
+    const { balls } = await ask<{ balls: object[] }>(`lessons/${lesson}/balls`);
+    expect(balls).toHaveLength(8);
+    const { record } = await ask<{ record: PlayerRecord }>(`players/${player}/record`);
+    expect(record.visits).toHaveLength(1);
+    const { token } = await ask<{ token: string }>(`lessons/${lesson}/pages`, { days: 9 });
+    const { points } = await ask<PageContent>(`p/${token}`);
+    expect(points[0]).toMatch(/^Try this: |^Swing |^Bring |^Hit /);
+    child.kill('SIGTERM');
+    await ended;
   });
 
   it('gives whoever holds the data a link to a new password', async () => {

@@ -19,7 +19,7 @@ import { surfaceOf } from './surface.ts';
 const CLUBS = ['driver', '3-wood', '5-iron', '7-iron', '9-iron'];
 const COUPLING = 0.3;
 
-interface Player extends Required<Omit<SwingOf, 'highSdMm' | 'misread'>> {
+interface Player extends Required<Omit<SwingOf, 'highSdMm' | 'misread' | 'shoot'>> {
   readonly club: string;
   readonly isByEye: boolean;
 }

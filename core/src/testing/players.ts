@@ -1,8 +1,11 @@
 // Players with a known swing and the monitor's stated errors: what statistical claims are tested on.
 import { findClub, headOf } from '../delivery/club.ts';
+import type { Delivery } from '../delivery/delivery.ts';
+import type { ClubHead } from '../delivery/head.ts';
 import { turnFace } from '../delivery/turn.ts';
 import { plainDelivery } from '../delivery/usual.ts';
 import { simulateShot } from '../flight/simulate.ts';
+import type { BallLaunch } from '../impact/launch.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
 import { DEVICE_ACCURACY } from '../inverse/accuracy.ts';
 import { handSign } from '../line/hand.ts';
@@ -10,6 +13,17 @@ import type { Hand } from '../line/hand.ts';
 import { gaussian } from '../maths/random.ts';
 import type { Random } from '../maths/random.ts';
 import type { LessonBall } from '../reading/ball.ts';
+
+/** A shot: what the ball leaves the club with, and where it lands. */
+export type Shoot = (
+  delivery: Delivery,
+  head: ClubHead,
+) => { readonly launch: BallLaunch; readonly carryM: number; readonly offlineM: number };
+
+const byModel: Shoot = (delivery, head) => {
+  const { launch, flight } = simulateShot(delivery, head);
+  return { launch, carryM: flight.carryM, offlineM: flight.offlineM };
+};
 
 /** Path and face as a right-hander's: a left-hander is the mirror image. */
 export interface SwingOf {
@@ -29,6 +43,8 @@ export interface SwingOf {
   readonly highSdMm?: number;
   /** 0 for an exact monitor. */
   readonly misread?: number;
+  /** What flies the ball: the model, or what it is held to. */
+  readonly shoot?: Shoot;
 }
 
 /** Full monitor rows of a player with a club; the strike is not measured. */
@@ -42,6 +58,7 @@ export function ballsOf(club: string, count: number, random: Random, swing: Swin
     misread = 1,
     loftBy = 0,
     attackBy = 0,
+    shoot = byModel,
   } = swing;
   const bag = findClub(club)!;
   const head = headOf(bag);
@@ -61,8 +78,8 @@ export function ballsOf(club: string, count: number, random: Random, swing: Swin
       strikeToeMm: toeMm + toeSdMm * gaussian(random),
       strikeHighMm: plain.strikeHighMm + highSdMm * gaussian(random),
     };
-    const { launch, flight } = simulateShot(delivery, head);
-    const exact = { ...delivery, ...launch, carryM: flight.carryM, offlineM: flight.offlineM };
+    const { launch, carryM, offlineM } = shoot(delivery, head);
+    const exact = { ...delivery, ...launch, carryM, offlineM };
     const seen = Object.fromEntries(
       Object.entries(DEVICE_ACCURACY).flatMap(([name, sd]) => {
         const value = (exact as unknown as Record<string, number | undefined>)[name];

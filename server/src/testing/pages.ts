@@ -24,7 +24,7 @@ export const homeworkOn = (...days: readonly string[]): SendPart['homework'] =>
   days.map((date) => ({ date, what: 'Ten swings' }));
 
 /** A launch file of eight balls of a 7-iron. */
-const EIGHT_BALLS = `Club,Face angle (deg),Club path (deg),Carry (m)\n${Array.from(
+export const EIGHT_BALLS = `Club,Face angle (deg),Club path (deg),Carry (m)\n${Array.from(
   { length: 8 },
   (_, n) => `7 iron,${1 + n / 10},${-4 + (n % 3) / 2},140`,
 ).join('\n')}\n`;
