@@ -109,6 +109,28 @@ export const SHARE_DEFAULTS = {
 
 const NO_ERROR = { faceAngleDeg: 0, clubPathDeg: 0 } as const;
 
+/** Returns the face's share of the start that a school holds, over these balls: for the collision as it gives each of them. */
+function shareHeld(school: StartSchool, balls: readonly ShareBall[]): number {
+  switch (school) {
+    case 'impact': {
+      const faceToPaths = balls.map((b) => b.faceAngleDeg - b.clubPathDeg);
+      const squares = faceToPaths.reduce((sum, one) => sum + one * one, 0);
+      return (
+        faceToPaths.reduce(
+          (sum, one, i) => sum + one * (balls[i]!.impactStartDeg - balls[i]!.clubPathDeg),
+          0,
+        ) / squares
+      );
+    }
+    case 'fixed-split':
+      return mean(balls.map((b) => (b.isWood ? FIXED_SPLIT.woods : FIXED_SPLIT.irons)));
+    case 'face-only':
+      return 1;
+    case 'path-only':
+      return 0;
+  }
+}
+
 /**
  * Returns the face's share of the start from a player's own balls: the slope, through the origin, of start less
  * path on face less path. A share needs gaps to show in: with little face-to-path the balls cannot tell.
@@ -150,29 +172,8 @@ export function fitStartShare(
   const [low, high] = [share - half, share + half];
   if (high - low > widestInterval)
     return { share: null, count, reason: 'the balls scatter too much to tell' };
-  const held = (school: StartSchool): number => {
-    if (school !== 'impact')
-      return mean(
-        balls.map((b) =>
-          school === 'fixed-split'
-            ? b.isWood
-              ? FIXED_SPLIT.woods
-              : FIXED_SPLIT.irons
-            : school === 'face-only'
-              ? 1
-              : 0,
-        ),
-      );
-    return (
-      faceToPaths.reduce(
-        (sum, faceToPath, i) =>
-          sum + faceToPath * (balls[i]!.impactStartDeg - balls[i]!.clubPathDeg),
-        0,
-      ) / squares
-    );
-  };
   const schools = START_SCHOOLS.map((school) => {
-    const own = held(school);
+    const own = shareHeld(school, balls);
     return { school, share: own, ruledOut: own < low || own > high };
   });
   return { share, low, high, count, schools };
