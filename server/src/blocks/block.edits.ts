@@ -17,7 +17,7 @@ interface FoundBlock extends Found {
 
 /** Blocks begun before their balls are hit; one that is taken away leaves its balls in none. */
 @Injectable()
-export class BlockEdits extends Edits<FoundBlock> {
+export class BlockEdits extends Edits<FoundBlock, StartBlock> {
   readonly thing = 'block';
   override readonly fieldsOf = { add: StartBlock, set: UpdateBlock };
 
@@ -36,9 +36,13 @@ export class BlockEdits extends Edits<FoundBlock> {
     return { id, of: lessonId, lessonId, label: kind, fields, version, row };
   }
 
-  override async make(scope: Scope, tx: Handle, { id, of, fields, at }: Making): Promise<void> {
+  override async make(
+    scope: Scope,
+    tx: Handle,
+    { id, of, fields, at }: Making<StartBlock>,
+  ): Promise<void> {
     await this.lessons.require(scope, tx, of);
-    const { aim, ...said } = { ...BLANK_BLOCK, ...(fields as unknown as StartBlock) };
+    const { aim, ...said } = { ...BLANK_BLOCK, ...fields };
     await this.blocks.insert(scope, tx, {
       ...said,
       aim: aim == null ? null : JSON.stringify(aim),

@@ -17,12 +17,12 @@ export interface Found {
   readonly playerId?: string | null;
 }
 
-/** What is said of a thing that is to be made. */
-export interface Making {
+/** What is said of a thing that is to be made. `A`: what its own class takes. */
+export interface Making<A extends object = Fields> {
   readonly id: string;
   readonly of: string;
   /** Checked by the thing's own class. */
-  readonly fields: Fields;
+  readonly fields: A;
   /** When, an instant. */
   readonly at: string;
 }
@@ -49,7 +49,7 @@ export interface Checking<F extends Found = Found> {
 type FieldsClass = new () => object;
 
 /** How things of one kind are found, checked and stored; what all of them share is the executor's. */
-export abstract class Edits<F extends Found = Found> {
+export abstract class Edits<F extends Found = Found, A extends object = Fields> {
   abstract readonly thing: ThingName;
   /** What checks the fields of a new one, and of a change; nothing is taken where there is none. */
   readonly fieldsOf: { readonly add?: FieldsClass; readonly set?: FieldsClass } = {};
@@ -60,7 +60,7 @@ export abstract class Edits<F extends Found = Found> {
   abstract find(scope: Scope, db: Handle, id: string, of: string): Promise<F | null>;
 
   /** Makes one. Throws where it cannot be. */
-  make(_scope: Scope, _tx: Handle, _made: Making): Promise<void> {
+  make(_scope: Scope, _tx: Handle, _made: Making<A>): Promise<void> {
     throw new Error(`no ${this.thing} is made by a change`);
   }
 

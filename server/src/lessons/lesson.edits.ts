@@ -16,7 +16,7 @@ import { instant, toSummary } from './lessons.service.ts';
 
 /** Lessons opened, moved and taken away, with all that is in them. */
 @Injectable()
-export class LessonEdits extends Edits {
+export class LessonEdits extends Edits<Found, CreateLesson> {
   readonly thing = 'lesson';
   override readonly fieldsOf = { add: CreateLesson, set: UpdateLesson };
 
@@ -36,11 +36,15 @@ export class LessonEdits extends Edits {
     return { id, of: playerId, label: 'lesson', fields, version, lessonId: id, playerId };
   }
 
-  override async make(scope: Scope, tx: Handle, { id, of, fields, at }: Making): Promise<void> {
+  override async make(
+    scope: Scope,
+    tx: Handle,
+    { id, of, fields, at }: Making<CreateLesson>,
+  ): Promise<void> {
     const player = await this.players.find(scope, tx, of);
     if (player === null || player.deletedAt !== null)
       throw invalid([{ field: 'of', reason: 'choose a player of this academy' }]);
-    const { startsAt, ...said } = fields as unknown as CreateLesson;
+    const { startsAt, ...said } = fields;
     await this.lessons.insert(scope, tx, {
       ...BLANK_LESSON,
       ...said,

@@ -13,7 +13,7 @@ const MOST_WORDS = 50;
 
 /** What a player writes back to the coach from their page; sent twice it is one. */
 @Injectable()
-export class WordEdits extends Edits {
+export class WordEdits extends Edits<Found, AddWord> {
   readonly thing = 'word';
   override readonly fieldsOf = { add: AddWord };
   override readonly id = {
@@ -33,10 +33,14 @@ export class WordEdits extends Edits {
     return { id, of: row.pageId, label: 'a word back', fields: {}, version: 0, ...whose };
   }
 
-  override async make(scope: Scope, tx: Handle, { id, of, fields, at }: Making): Promise<void> {
+  override async make(
+    scope: Scope,
+    tx: Handle,
+    { id, of, fields, at }: Making<AddWord>,
+  ): Promise<void> {
     if ((await this.pages.words(scope, tx, of)).length >= MOST_WORDS)
       throw invalid([{ field: 'text', reason: 'that is enough for one page: tell your coach' }]);
-    const { text } = fields as unknown as AddWord;
+    const { text } = fields;
     await this.pages.addWord(scope, tx, { id, text, at, pageId: of });
   }
 

@@ -47,7 +47,7 @@ function refuseHidden(scope: Scope, row: PlayerRow, fields: Fields): void {
 
 /** Players taken in, changed, and taken away with their lessons and pages. */
 @Injectable()
-export class PlayerEdits extends Edits<FoundPlayer> {
+export class PlayerEdits extends Edits<FoundPlayer, CreatePlayer> {
   readonly thing = 'player';
   override readonly fieldsOf = { add: CreatePlayer, set: UpdatePlayer };
 
@@ -66,9 +66,13 @@ export class PlayerEdits extends Edits<FoundPlayer> {
     return { id, of: '', label: 'player', fields, version, playerId: id, row };
   }
 
-  override async make(scope: Scope, tx: Handle, { id, fields, at }: Making): Promise<void> {
+  override async make(
+    scope: Scope,
+    tx: Handle,
+    { id, fields, at }: Making<CreatePlayer>,
+  ): Promise<void> {
     const whose = { coachId: scope.userId ?? '' };
-    const said = { ...blankPlayer(fields), ...whose, ...(fields as unknown as CreatePlayer) };
+    const said = { ...blankPlayer({ ...fields }), ...whose, ...fields };
     await this.players.insert(scope, tx, {
       ...(playerColumns({ ...said }) as PlayerRow),
       id,

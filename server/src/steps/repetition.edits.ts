@@ -19,7 +19,7 @@ const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of yo
 
 /** Repetitions at a station, logged by a coach in a lesson or by the player at a page. */
 @Injectable()
-export class RepetitionEdits extends Edits {
+export class RepetitionEdits extends Edits<Found, AddRepetition> {
   readonly thing = 'repetition';
   override readonly fieldsOf = { add: AddRepetition };
   override readonly id = {
@@ -45,12 +45,16 @@ export class RepetitionEdits extends Edits {
     return { id, of, label, fields, version: 1, lessonId };
   }
 
-  override async make(scope: Scope, tx: Handle, { id, of, fields, at }: Making): Promise<void> {
+  override async make(
+    scope: Scope,
+    tx: Handle,
+    { id, of, fields, at }: Making<AddRepetition>,
+  ): Promise<void> {
     if (scope.page !== undefined) await this.refuseTooMany(scope, tx, scope.page.id, at);
     if (of === '')
       throw invalid([{ field: 'drillId', reason: 'a report has no station to log at' }]);
     await this.lessons.require(scope, tx, of);
-    const said = { ...BLANK_REPETITION, ...(fields as unknown as AddRepetition) };
+    const said = { ...BLANK_REPETITION, ...fields };
     await this.steps.addRepetition(scope, tx, {
       ...said,
       miss: said.good ? '' : said.miss,
