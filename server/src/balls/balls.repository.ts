@@ -22,6 +22,7 @@ import { insertMany } from '../db/bulk.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
 import { MEASURED } from './measured.ts';
+import type { ReadLine } from './measured.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
 import type { Scope } from '../common/scope.ts';
@@ -44,22 +45,17 @@ interface OfFile {
   readonly isHidden: boolean;
 }
 
-/** A ball as it was read from a line: its figures in the order of `MEASURED`. */
-export interface ReadBall {
+/** A ball as it was read from a line. */
+export interface ReadBall extends ReadLine {
   readonly id: string;
   readonly ordinal: number;
   readonly line: number;
-  readonly print: string;
-  readonly figures: readonly (string | number | null)[];
 }
 
 /** A ball whose line reads otherwise than before. */
-export interface Reread {
+export interface Reread extends ReadLine {
   readonly id: string;
-  readonly print: string;
-  /** Its figures in the order of `MEASURED`, as its line was read and as it is read now. */
-  readonly was: readonly (string | number | null)[];
-  readonly figures: readonly (string | number | null)[];
+  readonly was: ReadLine['figures'];
 }
 
 /** The order in which `insertRead` writes its values. */

@@ -4,6 +4,7 @@ import { fingerprintOf } from './fingerprint.ts';
 import { sourceKey } from './source-key.ts';
 import type { IntakeAnswers } from './intake.dto.ts';
 import { figuresOf } from '../balls/measured.ts';
+import type { ReadLine } from '../balls/measured.ts';
 import type { Task } from '../threads/task.ts';
 
 export interface FileAsked {
@@ -17,12 +18,6 @@ export interface FileAsked {
   /** What it was read by before; null where it was not. A file from before this was kept was read as its source is. */
   readonly was: IntakeAnswers | 'as its source' | null;
   readonly readFor: FileFor;
-}
-
-/** A ball as a row of values in the order of `MEASURED`, with its fingerprint. */
-export interface ReadLine {
-  readonly print: string;
-  readonly figures: readonly (string | number | null)[];
 }
 
 export type FileRead = Pick<
