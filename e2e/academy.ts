@@ -22,6 +22,17 @@ export async function newLesson(
   return edit(api, 'lesson.add', { of, fields: { startsAt: now().toISOString() } });
 }
 
+/** Opens a step of a lesson: by its link where the lesson is open, as a coach does. */
+export async function openStep(page: Page, id: string, step: string): Promise<void> {
+  if (!page.url().includes(`/lessons/${id}/`)) {
+    await page.goto(`/lessons/${id}/${step}`);
+    return;
+  }
+  const steps = page.getByRole('navigation', { name: 'Steps of the lesson' });
+  await steps.locator(`a[href$="/${step}"]`).click();
+  await page.waitForURL(`**/${step}`);
+}
+
 /** A piece of a lesson as the server has it: its balls, parts, pages and so on. */
 export async function pieceOf<T>(api: APIRequestContext, id: string, piece: string): Promise<T> {
   return (await (await api.get(`/api/lessons/${id}/${piece}`)).json()) as T;

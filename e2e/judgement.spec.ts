@@ -1,4 +1,5 @@
 import { expect, test } from './clock.ts';
+import { openStep } from './academy.ts';
 import { SIZES, lessonOf, whatIsSaid } from './persona.ts';
 import type { Scene } from './persona.ts';
 
@@ -128,10 +129,10 @@ for (const size of SIZES) {
     const said = await whatIsSaid(page, id, OLD_SLICER, size);
     expect(said.line).toMatch(/path/);
     expect(said.drills.split('Every other drill')[0]).not.toContain('Late chest');
-    await page.goto(`/lessons/${id}/work`);
+    await openStep(page, id, 'work');
     await page.getByRole('button', { name: 'Give it' }).first().click();
     await expect(page.getByText(/Nothing overdone at full speed/)).toBeVisible();
-    await page.goto(`/lessons/${id}/send`);
+    await openStep(page, id, 'send');
     const homework = page.getByLabel(/^Homework \d$/);
     await expect(homework).toHaveCount(4);
     for (const line of await homework.all())

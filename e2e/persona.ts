@@ -2,7 +2,7 @@ import { edit, editAll } from './edit.ts';
 import { expect } from './clock.ts';
 import type { APIRequestContext, Page } from '@playwright/test';
 import type { Hand, Wanted } from '@loxos/core';
-import { ballsOf, newLesson } from './academy.ts';
+import { ballsOf, newLesson, openStep } from './academy.ts';
 import { fileOf, launchText } from './balls.ts';
 import type { SwingBlock } from './balls.ts';
 
@@ -77,7 +77,7 @@ async function expectFits(page: Page, step: string, { width }: Size): Promise<vo
 
 /** Set and Watch: what is wanted, from which side, and how many balls came from where. */
 async function lookAtStart(page: Page, id: string, scene: Scene, size: Size) {
-  await page.goto(`/lessons/${id}/set`);
+  await openStep(page, id, 'set');
   const drawing = page.getByRole('img', { name: 'Set-up from above' });
   await expect(drawing).toBeVisible();
   const hairline = (await drawing.boundingBox())!;
@@ -89,7 +89,7 @@ async function lookAtStart(page: Page, id: string, scene: Scene, size: Size) {
     .first()
     .textContent())!;
   await expectFits(page, 'set', size);
-  await page.goto(`/lessons/${id}/watch`);
+  await openStep(page, id, 'watch');
   const balls = scene.before.balls + (scene.after?.balls ?? 0);
   await expect(page.getByText(`${balls} balls in this lesson`)).toBeVisible();
   if (scene.taps === undefined) await expect(page.getByText('session.csv').first()).toBeVisible();
@@ -101,26 +101,26 @@ async function lookAtStart(page: Page, id: string, scene: Scene, size: Size) {
 export async function whatIsSaid(page: Page, id: string, scene: Scene, size: Size) {
   await page.setViewportSize(size);
   const wanted = await lookAtStart(page, id, scene, size);
-  await page.goto(`/lessons/${id}/read`);
+  await openStep(page, id, 'read');
   const reading = page.getByRole('region', { name: 'Reading' });
   await expect(reading).toContainText('.');
   const read = (await reading.textContent())!;
   await expectFits(page, 'read', size);
-  await page.goto(`/lessons/${id}/work`);
+  await openStep(page, id, 'work');
   const first = page.getByRole('region', { name: 'What first' });
   await expect(first).toBeVisible();
   const line = (await first.locator('p').first().textContent())!;
   expect(read).toContain(line);
   const drills = await page.getByRole('region', { name: 'Drills' }).allTextContents();
   await expectFits(page, 'work', size);
-  await page.goto(`/lessons/${id}/prove`);
+  await openStep(page, id, 'prove');
   const headline = page.locator('[data-verdict]');
   if (scene.after === null) await expect(page.getByText(/there is only one yet/)).toBeVisible();
   else await expect(headline).toBeVisible();
   const verdict = scene.after === null ? null : await headline.getAttribute('data-verdict');
   const proof = scene.after === null ? '' : (await headline.textContent())!;
   await expectFits(page, 'prove', size);
-  await page.goto(`/lessons/${id}/send`);
+  await openStep(page, id, 'send');
   await expect(page.getByLabel('First point')).not.toHaveValue('');
   const point = await page.getByLabel('First point').inputValue();
   const preview = page.getByRole('region', { name: 'What the player will see' });
