@@ -89,7 +89,7 @@ for (const size of SIZES) {
     expect(said.read).toMatch(/^Straight pulls, all 6: they start about 6° right/);
     expect(said.line).toMatch(/(T|t)urn(ing)? everything left/);
     expect(said.point).toContain('to the left');
-    expect(said.proof).toMatch(/^On plan: all 6 started right, then none\./);
+    expect(said.proof).toMatch(/^On plan: all 6 started too far right, then none\./);
     expect(said.page).not.toContain('keep it');
   });
 

@@ -231,7 +231,7 @@ function namedOf(compared: Compared, figure: ProofFigure, confidence: number): N
 /** Verdicts that say something changed. */
 const CHANGED: ReadonlySet<Verdict> = new Set(['on plan', 'there', 'past it', 'away from plan']);
 
-/** Returns the first figure decides; the second only objects: nothing is on plan that left it clearly worse. */
+/** Returns the verdict of the first figure; the second only objects: nothing is on plan that left it clearly worse. */
 export function headlineOf([first, second]: readonly { readonly verdict: Verdict }[]): Verdict {
   if (first === undefined) return 'not yet clear';
   const objects = second?.verdict === 'away from plan';

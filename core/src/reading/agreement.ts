@@ -98,7 +98,7 @@ export function measuredBend(ball: MeasuredBall, accuracy: DeviceAccuracy): Bend
   return { curveM, sdM: Math.hypot(accuracy.offlineM, byStart) };
 }
 
-/** Returns a shorter ball bends less: a bend at another length, by the square (small bends, constant turn). */
+/** Returns a bend at another length: a shorter ball bends less, by the square (small bends, constant turn). */
 const atLength = (curveM: number, fromM: number, toM: number): number =>
   curveM * (toM / Math.max(fromM, 1)) ** 2;
 

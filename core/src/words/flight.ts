@@ -1,5 +1,6 @@
 /** What the balls of a club did, in words: the shot first, then how many, then how far. */
 import type { Plan } from '../plan/plan.ts';
+import type { FlightFact } from '../plan/seen.ts';
 import { PLAN_DEFAULTS } from '../plan/defaults.ts';
 import type { FigureSummary, GroupPattern, GroupReading } from '../reading/group.ts';
 import { degrees, startWords } from './angles.ts';
@@ -83,12 +84,16 @@ function bothWays(plan: Plan): Sentence {
   );
 }
 
-/** Returns those that start to the side that most start to, where no one shot is the commonest. */
-function mostStart(plan: Plan | null): { side: string; ids: readonly string[]; of: number } | null {
-  const fact = plan?.seen.find(({ figure: name }) => name === 'startDirectionDeg');
-  if (fact === undefined || fact.off === 0) return null;
+/** Returns those that do what most do, where no one shot is the commonest: start to a side, or bend too far to one. */
+function mostDo(plan: Plan | null): { what: string; ids: readonly string[]; of: number } | null {
+  const offIn = (figure: FlightFact) =>
+    plan?.seen.find((fact) => fact.figure === figure && fact.off !== 0);
+  const [start, bend] = [offIn('startDirectionDeg'), offIn('curveM')];
+  const fact = start ?? bend;
+  if (fact === undefined) return null;
+  const side = sideWord(fact.off);
   const ids = fact.off < 0 ? fact.below : fact.above;
-  return { side: sideWord(fact.off), ids, of: fact.of };
+  return { what: fact === start ? `start ${side}` : `bend too far ${side}`, ids, of: fact.of };
 }
 
 /** Returns what the balls did; null where nothing tells how they flew. */
@@ -133,13 +138,13 @@ export function flightSentence(
     const isShort = pattern.others === null && !isBent(group, w);
     return sentence('flight', ...what, isShort ? ': they ' : '. They ', ...moves, '.');
   }
-  const most = mostStart(plan);
+  const most = mostDo(plan);
   if (most !== null)
     return sentence(
       'flight',
       'No one shot, but ',
       figure(shareText(most.ids.length, most.of), most.ids),
-      ` start ${most.side}. On average they `,
+      ` ${most.what}. On average they `,
       ...moves,
       '.',
     );

@@ -119,25 +119,31 @@ function decidingWords(change: NamedChange, w: Wording): string {
   return change.verdict === 'not yet clear' ? `${text} ${neededWords(change, w)}` : text;
 }
 
-/** Returns the second figure, which may only object. */
-function besideWords(change: NamedChange, w: Wording): string {
-  const name = capital(nameOf(change));
-  if (isMoved(change)) return `${movedText(change, w)}: can’t tell yet if that is nearer.`;
-  if (change.verdict === 'not yet clear') return `${name} can’t tell yet.`;
-  const ending: Readonly<Record<Exclude<Verdict, 'not yet clear'>, string>> = {
-    'on plan': 'on plan too',
-    there: 'there too',
+/** Returns a verdict beside the first: it is so `too` only where that is good as well. */
+function besideText(verdict: Exclude<Verdict, 'not yet clear'>, first: Verdict): string {
+  const too = first === 'on plan' || first === 'there' ? ' too' : '';
+  const words: Readonly<Record<typeof verdict, string>> = {
+    'on plan': `on plan${too}`,
+    there: `there${too}`,
     'past it': 'further than meant',
     'no real change': 'no change',
     'away from plan': 'the wrong way',
   };
-  return `${name} ${fromToText(change, w)}: ${ending[change.verdict]}.`;
+  return words[verdict];
+}
+
+/** Returns the second figure, which may only object. */
+function besideWords(change: NamedChange, first: Verdict, w: Wording): string {
+  const name = capital(nameOf(change));
+  if (isMoved(change)) return `${movedText(change, w)}: can’t tell yet if that is nearer.`;
+  if (change.verdict === 'not yet clear') return `${name} can’t tell yet.`;
+  return `${name} ${fromToText(change, w)}: ${besideText(change.verdict, first)}.`;
 }
 
 const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, string]>> = {
-  startDirectionDeg: ['started left', 'started off line', 'started right'],
-  curveM: ['bent left', 'bent too much', 'bent right'],
-  offlineM: ['finished left', 'finished wide', 'finished right'],
+  startDirectionDeg: ['started too far left', 'started off line', 'started too far right'],
+  curveM: ['bent too far left', 'bent too much', 'bent too far right'],
+  offlineM: ['finished too far left', 'finished wide', 'finished too far right'],
   strikeToeMm: ['came off the heel', 'missed the middle', 'came off the toe'],
 };
 
@@ -145,14 +151,16 @@ const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, 
 export const scatterText = ({ figure, beforeSd, afterSd }: FigureChange, w: Wording): string =>
   `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
 
-/** Returns what an eye counted: `6 of 6 started left, then 1 of 6`. */
+/** Returns what an eye counted: `6 of 6 started too far left, then 1 of 6`; of the second what it says beside the `first`. */
 function countWords(
   { figure, side, before, after, verdict }: CountChange,
-  isFirst: boolean,
+  first: CountChange | null,
 ): string {
   const what = COUNTED[figure][side + 1];
   const counted = `${shareText(before.had, before.of)} ${what}, then ${after.had === 0 ? 'none' : shareText(after.had, after.of)}`;
-  return isFirst ? `${HEADLINES[verdict]}: ${counted}.` : `${capital(counted)}.`;
+  if (first === null) return `${HEADLINES[verdict]}: ${counted}.`;
+  if (verdict === 'not yet clear') return `${capital(counted)}.`;
+  return `${capital(counted)}: ${besideText(verdict, first.verdict)}.`;
 }
 
 /** Ratios of spread that are called half. */
@@ -193,9 +201,9 @@ export function judgementWords(judged: BlockVerdict, w: Wording): string {
   if (isSteadied) return `${steadiedWords(judged, w)}${toGo}`;
   if (counts.length > 0)
     return `${toldCounts(judged)
-      .map((count, index) => countWords(count, index === 0))
+      .map((count, index, all) => countWords(count, index === 0 ? null : all[0]!))
       .join(' ')}${toGo}`;
-  const beside = second === undefined ? '' : ` ${besideWords(second, w)}`;
+  const beside = second === undefined ? '' : ` ${besideWords(second, first!.verdict, w)}`;
   return `${decidingWords(first!, w)}${beside}${toGo}`;
 }
 

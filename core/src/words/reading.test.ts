@@ -324,3 +324,11 @@ describe('tracks for drawing', () => {
     expect(ballTrack(views[0]!)).toEqual([]);
   });
 });
+
+it('says that slices from different starts all bend too far, not only that no name is commonest', () => {
+  const from = (clubPathDeg: number, faceAngleDeg: number, n: number) =>
+    balls('driver', n, { clubPathDeg, faceAngleDeg });
+  const list = [...from(-9, -3, 4), ...from(-5, 1, 4), ...from(-1, 5, 3)];
+  const own = list.map((ball, n) => ({ ...ball, id: `b${n}` }));
+  expect(text(own)).toMatch(/^No one shot, but (?:all|\d+ of) 11 bend too far right\. /);
+});
