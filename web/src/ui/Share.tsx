@@ -1,3 +1,4 @@
+import { useIsFetching } from '@tanstack/react-query';
 import { Link2 } from 'lucide-react';
 import { useState } from 'react';
 import type { SharedPage } from '../api/client.ts';
@@ -58,6 +59,8 @@ const lanesOf = (of: GivenOf): readonly string[] => [
 ];
 
 const UNSENT = 'What you changed is still on its way: the link is made once it is stored.';
+/** What is made of it is not all here yet: the page shown may be another than the one given. */
+const COMING = 'Still fetching what the page is made of: the link is made once it is here.';
 const useUnsent = (lanes: readonly string[]): boolean =>
   useLog(({ entries }) => waiting(entries).some(({ change }) => lanes.includes(laneOf(change))));
 
@@ -65,7 +68,8 @@ const useUnsent = (lanes: readonly string[]): boolean =>
 export function Share({ of, pages, trouble: own }: ShareProps) {
   const share = useSharePage(of);
   const isUnsent = useUnsent(lanesOf(of));
-  const trouble = own ?? (isUnsent ? UNSENT : null);
+  const isComing = useIsFetching({ predicate: ({ state }) => state.data === undefined }) > 0;
+  const trouble = own ?? (isUnsent ? UNSENT : isComing ? COMING : null);
   const withdraw = useWithdrawPage(of);
   const [days, setDays] = useState(String(LINK_DAYS));
   const link = share.data === undefined ? null : `${window.location.origin}/p/${share.data.token}`;

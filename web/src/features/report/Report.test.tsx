@@ -1,5 +1,5 @@
 import { onlineManager } from '@tanstack/react-query';
-import { act, fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import { useLog } from '../../sync/log.ts';
 import { playerWith } from '../../testing/player.ts';
@@ -23,11 +23,16 @@ const HOMEWORK = [
   { date: '2026-02-05', isDone: false },
 ];
 const REPORTS = 'GET /api/players/ada/reports';
-function open(player = playerWith({}), more: Known = {}, record = recordWith(mended)) {
+function open(
+  player = playerWith({}),
+  more: Known = {},
+  record = recordWith(mended),
+  reports: object | (() => Promise<object>) = [],
+) {
   const asked = answering({
     'GET /api/players/ada/record': answerWith(record, { homework: HOMEWORK }),
     'GET /api/players/ada/given': [],
-    [REPORTS]: [],
+    [REPORTS]: reports,
     'POST /api/players/ada/reports': { status: 201, token: 'a-token' },
   });
   show(
@@ -103,6 +108,19 @@ describe('a report', () => {
     expect(screen.getByText(/still on its way: the link is made once it is stored/)).toBeVisible();
     act(() => useLog.setState({ entries: [] }));
     expect(screen.getByRole('button', { name: 'Make the link' })).toBeEnabled();
+  });
+
+  it('is given once all it is made of is here', async () => {
+    let come: (reports: object) => void = () => undefined;
+    const coming = new Promise<object>((resolve) => (come = resolve));
+    // The reports given so far are slow to come.
+    open(playerWith({}), {}, recordWith(mended), () => coming);
+    expect(await screen.findByText(/^▲ Still fetching what the page is made of/)).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Make the link' })).toBeDisabled();
+    await act(async () => come([]));
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: 'Make the link' })).toBeEnabled(),
+    );
   });
 
   it('of one period is never given as that of another while that is fetched', async () => {
