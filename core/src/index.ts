@@ -60,6 +60,7 @@ export {
   formatSideAngle,
   formatSideLength,
   tapeText,
+  unitsOf,
 } from './words/format.ts';
 export type { AngleStyle, DisplayUnits } from './words/format.ts';
 export { LENGTH_UNITS, SPEED_UNITS, UNIT_FACTORS, convert, fromSi } from './units/units.ts';

@@ -28,7 +28,7 @@ import type {
 import { hitBlocks } from './shots.ts';
 import type { Swing } from './shots.ts';
 
-/** A characteristic player: what was hit, how it was seen, and what is wanted. */
+/** A characteristic player: what was hit, how it was seen, and the flight wanted. */
 interface Character {
   readonly name: string;
   readonly hand: Hand;
@@ -100,7 +100,7 @@ const one = (name: string, rest: Partial<Character>): Character => ({
   ...rest,
 });
 
-/** Seventy players whose readings a person reviews: what is off, what is wanted, how it was seen, and each of the six answers. */
+/** Seventy players whose readings a person reviews: what is off, which flight is wanted, how it was seen, and each of the six answers. */
 export const CHARACTERS: readonly Character[] = [
   ...faults,
   one('fader who wants a fade', {

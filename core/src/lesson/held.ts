@@ -42,8 +42,6 @@ export interface HeldBall extends Partial<BallFigures> {
 }
 
 export interface HeldLesson {
-  /** ISO instant. */
-  readonly startsAt: string;
   readonly player: HeldPlayer;
   /** In the order hit. */
   readonly balls: readonly HeldBall[];

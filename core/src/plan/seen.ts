@@ -166,7 +166,7 @@ export function spansOf(
   return seenSpans(wanted, isSaid, bend, hand, bands);
 }
 
-/** Returns the flight facts of the balls that count; of the finish, what the wind did is taken off. */
+/** Returns the flight facts of the counted balls; of the finish, what the wind did is taken off. */
 export function seenOf(read: ReadGroup, spans: Readonly<Record<FlightFact, Span>>): SeenFact[] {
   const { facts, countedIds } = read.group;
   const counted = new Set(countedIds);

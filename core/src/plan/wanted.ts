@@ -74,7 +74,7 @@ export const isSaid = ({ isSaid: said, ...wanted }: Wanted): boolean =>
     wanted.finishM != null ||
     (wanted.ruledOut ?? WANTED_DEFAULTS.ruledOut) !== WANTED_DEFAULTS.ruledOut);
 
-/** Returns what is wanted with a club: the lesson's own, else the kind's, else the one for all clubs. */
+/** Returns the flight wanted with a club: the lesson's own, else the kind's, else the one for all clubs. */
 export const wantedFor = (
   player: WantedByClub | null | undefined,
   kind: ClubKind | null,
@@ -128,7 +128,7 @@ export const plainOf = (typical: Delivery, head: ClubHead): Delivery => ({
   strikeToeMm: 0,
 });
 
-/** Returns what is wanted in numbers; null where no face and path of this club give such a flight. */
+/** Returns the wanted flight in numbers; null where no face and path of this club give such a flight. */
 export function wantedNumbers(wanted: Wanted, base: WantedBase): WantedNumbers | null {
   const { hand, head, plain, bands, flight = {} } = base;
   const startDeg = wanted.startDeg ?? usualStartDeg(wanted.shape, hand);

@@ -109,7 +109,7 @@ describe('with a change', () => {
     judgeBlocks(before, after, { ...PATH_WORK, ...rest });
   const of = (path: number, face: number, count = 10) => block(random, gaussian, count, path, face);
 
-  it('on plan when clearly nearer to what is wanted, away when clearly further', () => {
+  it('on plan when clearly nearer to the wanted, away when clearly further', () => {
     expect(judge(of(-7, -7), of(-3.4, -3.4)).verdict).toBe('on plan');
     expect(judge(of(-2.5, -2.5), of(-7, -7)).verdict).toBe('away from plan');
     // A fade player who wants the path at −4 gets there by moving away from zero.

@@ -43,7 +43,7 @@ function usualOf(
   return { head: headOf(club), plain: plainDelivery(club, hand, driver, player.kind) };
 }
 
-/** Returns what is wanted of a kind of club; null where the player has hit none. */
+/** Returns the wanted flight of a kind of club; null where the player has hit none. */
 export function wantedOfKind(
   visits: readonly Visit[],
   kind: ClubKind,

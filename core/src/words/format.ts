@@ -12,6 +12,18 @@ export interface DisplayUnits {
   readonly speed: SpeedUnit;
   readonly angle: AngleStyle;
 }
+
+/** Returns the units a player's figures are shown in. */
+export const unitsOf = (player: {
+  readonly lengthUnit: LengthUnit;
+  readonly speedUnit: SpeedUnit;
+  readonly angleStyle: AngleStyle;
+}): DisplayUnits => ({
+  length: player.lengthUnit,
+  speed: player.speedUnit,
+  angle: player.angleStyle,
+});
+
 /** The speed a player reads who reads lengths in this. */
 export const USUAL_SPEED_UNIT: Readonly<Record<LengthUnit, SpeedUnit>> = { m: 'km/h', yd: 'mph' };
 export const DEFAULT_DISPLAY_UNITS: DisplayUnits = {

@@ -38,7 +38,8 @@ async function worked(hand: 'right' | 'left') {
 
 /** The page as a browser makes it of what the API answers. */
 async function seenByCoach(lessonId: string): Promise<PageContent> {
-  const held = (await t.whole(lessonId)) as unknown as HeldLesson;
+  const whole = await t.whole(lessonId);
+  const held = whole as unknown as HeldLesson;
   const rules = (await t.http().get('/api/settings')).body;
   const reading = readLesson(
     held.balls.map((ball) => lessonBall(ball, held.blocks)),
@@ -49,7 +50,7 @@ async function seenByCoach(lessonId: string): Promise<PageContent> {
   const found = workedOf(held, reading, { ...from, previous });
   const units = { length: 'm', speed: 'mph', angle: 'letters' } as const;
   const wording = { hand: held.player.hand, bands: rules.bands, units };
-  const date = held.startsAt.slice(0, 10);
+  const date = whole.startsAt.slice(0, 10);
   const { content } = pageOfLesson(held, { worked: found, wording, date, record: null });
   return JSON.parse(JSON.stringify(content)) as PageContent;
 }

@@ -1,5 +1,5 @@
-import { dayIn, pageRecord, partOf, periodOf, reportOf, shortDayIn } from '@loxos/core';
-import type { ClubKind, DisplayUnits, HeldLesson, PageContent, RecordWording } from '@loxos/core';
+import { dayIn, pageRecord, partOf, periodOf, reportOf, shortDayIn, unitsOf } from '@loxos/core';
+import type { ClubKind, HeldLesson, PageContent, RecordWording } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { AccountsRepository } from '../accounts/accounts.repository.ts';
 import { BallsRepository } from '../balls/balls.repository.ts';
@@ -20,12 +20,6 @@ import { StepsService } from '../steps/steps.service.ts';
 import { Pool } from '../threads/pool.ts';
 import { MAKE_PAGE } from './make-page.ts';
 import { PagesRepository } from './pages.repository.ts';
-
-const unitsOf = ({ lengthUnit, speedUnit, angleStyle }: Player): DisplayUnits => ({
-  length: lengthUnit,
-  speed: speedUnit,
-  angle: angleStyle,
-});
 
 /** Makes what players are given, of what is there: the same functions of core that the coach saw it by. */
 @Injectable()
@@ -104,7 +98,6 @@ export class PageMaker {
   private async held(scope: Scope, lessonId: string, player: Player): Promise<HeldLesson> {
     const parts = await this.steps.parts(scope, lessonId);
     return this.store.read(async (db: Handle) => ({
-      startsAt: (await this.lessons.require(scope, db, lessonId)).lesson.startsAt,
       player,
       balls: await this.balls.ofLesson(scope, db, lessonId),
       blocks: (await this.blocks.ofLesson(scope, db, lessonId)).map(toBlock),

@@ -1,9 +1,9 @@
+import { unitsOf } from '@loxos/core';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { show } from '../testing/render.tsx';
 import { playerWith } from '../testing/player.ts';
 import { answering } from '../testing/server.ts';
 import { HistoryList } from './HistoryList.tsx';
-import { unitsOf } from './units-of.ts';
 
 const ada = playerWith({ hand: 'left', lengthUnit: 'yd' });
 const entry = (id: string, change: object) => ({

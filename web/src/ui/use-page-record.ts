@@ -1,11 +1,10 @@
-import { pageRecord } from '@loxos/core';
+import { pageRecord, unitsOf } from '@loxos/core';
 import type { ClubKind, PageRecord } from '@loxos/core';
 import { useMemo } from 'react';
 import type { Player } from '../api/client.ts';
 import { useRecord } from '../api/queries.ts';
 import { today } from './academy-time.ts';
 import { shortDay } from './day-text.ts';
-import { unitsOf } from './units-of.ts';
 
 /** Returns a player's record with a kind of club as it stands on their page; null where there is nothing to say, or no network to ask. */
 export function usePageRecord(player: Player, kind: ClubKind): PageRecord | null {

@@ -1,10 +1,9 @@
-import { addDaysIso, changeWords, driftWords, shortFigure, wentAway } from '@loxos/core';
+import { addDaysIso, changeWords, driftWords, shortFigure, wentAway, unitsOf } from '@loxos/core';
 import type { Standing } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Player } from '../../api/client.ts';
 import { Panel } from '../../ui/Panel.tsx';
 import { shortDay } from '../../ui/day-text.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 
 /** What is longer ago than this is no news, days. */
 const NEWS_FOR_DAYS = 45;

@@ -1,7 +1,6 @@
-import { DEFAULT_BANDS } from '@loxos/core';
+import { DEFAULT_BANDS, unitsOf } from '@loxos/core';
 import type { Bands, Wording } from '@loxos/core';
 import type { Player } from '../../api/client.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 
 /** Whose hand, bands and units words are for. */
 export const wordingOf = (player: Player, bands: Bands = DEFAULT_BANDS): Wording => ({

@@ -1,4 +1,4 @@
-import { goalWords, homeworkWords } from '@loxos/core';
+import { goalWords, homeworkWords, unitsOf } from '@loxos/core';
 import { ChartLine, Pencil, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -17,7 +17,6 @@ import { Panel } from '../../ui/Panel.tsx';
 import { today } from '../../ui/academy-time.ts';
 import { dayText, momentText, shortDay } from '../../ui/day-text.ts';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 import { later } from '../../ui/later.tsx';
 import { AgeAndConsent } from './AgeAndConsent.tsx';
 import { PlayerData } from './PlayerData.tsx';

@@ -1,11 +1,10 @@
-import { driftWords, shortFigure, standingWords } from '@loxos/core';
+import { driftWords, shortFigure, standingWords, unitsOf } from '@loxos/core';
 import type { Standing } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Player } from '../../api/client.ts';
 import { Drawing } from '../../drawing/Drawing.tsx';
 import { SMALL_CHART_BOX, smallChart } from '../../drawing/small-chart.ts';
 import { shortDay } from '../../ui/day-text.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 
 function StandingWords({ player, standing }: { player: Player; standing: Standing }) {
   const wording = { hand: player.hand, units: unitsOf(player) };

@@ -142,7 +142,7 @@ describe('what moved what over all', () => {
 });
 
 describe('a small chart', () => {
-  it('stays in its box, however far out a visit was, on the lane of what is wanted', () => {
+  it('stays in its box, however far out a visit was, on the wanted lane', () => {
     const points = [-40, 3, 60].map((middle, n) => ({ at: `2026-0${n + 1}-01`, middle }));
     const shapes = smallChart({ points, target: { wanted: 0, window: 1 } });
     const [, , wide, tall] = SMALL_CHART_BOX;

@@ -1,3 +1,4 @@
+import { unitsOf } from '@loxos/core';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 // Fetched when it is opened: here it is there at once, however slow the machine.
 import './GoalForm.tsx';
@@ -5,7 +6,6 @@ import { useLog } from '../../sync/log.ts';
 import { playerWith } from '../../testing/player.ts';
 import { recordWith } from '../../testing/record.ts';
 import { pending, show } from '../../testing/render.tsx';
-import { unitsOf } from '../../ui/units-of.ts';
 import { Goals } from './Goals.tsx';
 
 const record = recordWith(Array.from({ length: 6 }, () => ({ path: -6, face: 0 })))!;
@@ -41,7 +41,7 @@ describe('goals', () => {
     expect(goalsSent()).toMatchObject([{ id: 'of-drivers' }]);
   });
 
-  it('are set from what is wanted anyway, in the player’s words', async () => {
+  it('are set from the wanted flight, in the player’s words', async () => {
     open({ hand: 'left' });
     fireEvent.click(screen.getByRole('button', { name: 'A goal' }));
     expect(await screen.findByLabelText(/^How much/)).toHaveValue('0');

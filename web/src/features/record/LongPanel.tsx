@@ -1,4 +1,12 @@
-import { followedLabel, markText, sourceWords, spreadOf, toldOf, visitMarks } from '@loxos/core';
+import {
+  followedLabel,
+  markText,
+  sourceWords,
+  spreadOf,
+  toldOf,
+  visitMarks,
+  unitsOf,
+} from '@loxos/core';
 import type { Followed, FollowedFigure, PlayerRecord } from '@loxos/core';
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -9,7 +17,6 @@ import { Catch } from '../../ui/Panel.tsx';
 import { drawnPlaces } from './long-chart-data.ts';
 import { SavePicture } from '../../ui/SavePicture.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { unitsOf } from '../../ui/units-of.ts';
 
 const LongChart = lazy(() => import('./LongChart.tsx'));
 

@@ -211,7 +211,7 @@ describe('the long chart', () => {
     expect(named('homework done')[0]!.data).toHaveLength(1);
   });
 
-  it('lies on the lane of what is wanted, from before the first visit to after the last', () => {
+  it('lies on the wanted lane, from before the first visit to after the last', () => {
     const [upper, lower] = named('wanted');
     expect(upper!.data.map(({ y }) => y)).toEqual([1, 1]);
     expect(lower!.data.map(({ y }) => y)).toEqual([-1, -1]);

@@ -1,4 +1,11 @@
-import { CLUB_KINDS, homeworkHeld, homeworkHeldWords, plainWords, toldOf } from '@loxos/core';
+import {
+  CLUB_KINDS,
+  homeworkHeld,
+  homeworkHeldWords,
+  plainWords,
+  toldOf,
+  unitsOf,
+} from '@loxos/core';
 import type { ClubKind, FollowedFigure, PlayerRecord } from '@loxos/core';
 import { FileText } from 'lucide-react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -9,7 +16,6 @@ import { Segments } from '../../ui/Segments.tsx';
 import { KIND_WORDS } from '../../ui/kind-words.ts';
 import { today } from '../../ui/academy-time.ts';
 import { shortDay, typedDay } from '../../ui/day-text.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 import { Findings } from './Findings.tsx';
 import { Goals } from './Goals.tsx';
 import { LongPanel } from './LongPanel.tsx';

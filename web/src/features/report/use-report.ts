@@ -1,11 +1,10 @@
-import { periodOf, reportOf } from '@loxos/core';
+import { periodOf, reportOf, unitsOf } from '@loxos/core';
 import type { ClubKind, Report as Made } from '@loxos/core';
 import { useMemo } from 'react';
 import type { Player } from '../../api/client.ts';
 import { useGivenTo, useRecord } from '../../api/queries.ts';
 import { today } from '../../ui/academy-time.ts';
 import { shortDay } from '../../ui/day-text.ts';
-import { unitsOf } from '../../ui/units-of.ts';
 
 export interface Report extends Made {
   readonly kinds: readonly ClubKind[];

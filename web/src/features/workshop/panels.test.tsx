@@ -89,7 +89,7 @@ describe('a lane', () => {
     expect(screen.getByText(/^▲ No face and path of a .* give that ball\.$/)).toBeInTheDocument();
   });
 
-  it('goes to the work of the lesson the Workshop was opened from, as what is wanted', () => {
+  it('goes to the work of the lesson the Workshop was opened from, as the wanted flight', () => {
     const lesson = lessonOf([]);
     const made = { ...state('h=right&c=7-iron'), lessonId: 'lesson' };
     showLesson(lesson, () => <LanePanel {...propsOf(made)} />);

@@ -48,7 +48,7 @@ const flightOf = (view: Landed): PlanFlight => ({
   track: ballTrack(view),
 });
 
-/** Returns the flights drawn, of balls whose landing is known; all landings, and those of the balls that count. */
+/** Returns the flights drawn, of balls whose landing is known; all landings, and those of the counted balls. */
 function flightsOf(views: readonly BallView[], plan: Plan | null) {
   const landed = views.filter(isLanded);
   const every = Math.ceil(landed.length / MOST_DRAWN);

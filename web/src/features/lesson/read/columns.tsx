@@ -174,7 +174,7 @@ function averageText(figure: ProofFigure, mean: number, units: DisplayUnits): st
   return figureText(figure, mean, units);
 }
 
-/** The averages of a block and club, over the balls that count, under the columns of the balls. */
+/** The averages of a block and club, over the counted balls, under the columns of the balls. */
 export function AverageRow({
   block,
   label,

@@ -1,4 +1,4 @@
-import { findClub, saidWith } from '@loxos/core';
+import { findClub, saidWith, unitsOf } from '@loxos/core';
 import type { ClubSaid, ColumnSaid, FilePart, IntakeQuestion, IntakeSays } from '@loxos/core';
 import { useState } from 'react';
 import type { IntakeAnswers, Player } from '../../../../api/client.ts';
@@ -6,7 +6,6 @@ import { Button } from '../../../../ui/Button.tsx';
 import { TextField } from '../../../../ui/Field.tsx';
 import { Notice } from '../../../../ui/Notice.tsx';
 import { ballsText } from '../../../../ui/balls-text.ts';
-import { unitsOf } from '../../../../ui/units-of.ts';
 import type { Preview } from '../../../../workers/intake.worker.ts';
 import { ColumnTable } from './ColumnTable.tsx';
 import { Parts } from './Parts.tsx';
