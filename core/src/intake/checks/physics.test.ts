@@ -265,16 +265,17 @@ describe('balls of another club than the file says', () => {
   };
   const asked = ({ questions }: ParsedLaunchFile) => questions.find(({ kind }) => kind === 'clubs');
 
+  // A fast player's 7-iron flies as fast as a slow player's driver: one in seven of those is let through.
   it.each([
-    ['driver', '9 Iron'],
-    ['driver', 'PW'],
-    ['7-iron', 'Driver'],
-    ['9-iron', '3 Wood'],
-    ['pw', '5 Iron'],
-  ])('a %s set as a %s is found', (clubId, text) => {
+    ['driver', '9 Iron', 0.98],
+    ['driver', 'PW', 0.98],
+    ['7-iron', 'Driver', 0.82],
+    ['9-iron', '3 Wood', 0.98],
+    ['pw', '5 Iron', 0.98],
+  ])('a %s set as a %s is found', (clubId, text, share) => {
     let found = 0;
     for (let i = 0; i < FILES; i++) if (asked(as(clubId, text, 43_000 + i)) !== undefined) found++;
-    expect(found / FILES).toBeGreaterThanOrEqual(0.95);
+    expect(found / FILES).toBeGreaterThanOrEqual(share);
   });
 
   it('of somebody else in the file is not asked of this player', () => {
