@@ -47,6 +47,18 @@ export type { SignRule } from './intake/columns/value.ts';
 export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
 export type { BallsJson } from './intake/ball-file.ts';
 export { printLaunchFile } from './intake/write-file.ts';
+export {
+  LIVE_JUDGED_BALLS,
+  LIVE_MOST_BALLS,
+  LIVE_VERSION,
+  liveName,
+  liveTroubles,
+  readLive,
+  type LiveBall,
+  type LiveQuantities,
+  type LiveQuantity,
+  type LiveRead,
+} from './intake/live.ts';
 export { BALL_QUANTITIES, EMPTY_BALL, QUANTITY_NAMES, infoOf } from './intake/quantities.ts';
 export type { BallFigures, BallQuantity, MeasuredBall } from './intake/quantities.ts';
 export { HANDS, handSign, type Hand } from './line/hand.ts';

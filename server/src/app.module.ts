@@ -19,6 +19,7 @@ import { CalendarModule } from './calendar/calendar.module.ts';
 import { ChangesModule } from './changes/changes.module.ts';
 import { ConsentModule } from './consent/consent.module.ts';
 import { DayModule } from './day/day.module.ts';
+import { BaysModule } from './bays/bays.module.ts';
 import { DrillsModule } from './drills/drills.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { HistoryModule } from './history/history.module.ts';
@@ -69,6 +70,7 @@ export class AppModule {
         ChangesModule,
         ConsentModule,
         DayModule,
+        BaysModule,
         DrillsModule,
         HealthModule,
         HistoryModule,

@@ -1,4 +1,11 @@
-import { BLANK_BALL, BLANK_BLOCK, BLANK_LESSON, BLANK_REPETITION, blankPlayer } from './blank.ts';
+import {
+  BLANK_BALL,
+  BLANK_BAY,
+  BLANK_BLOCK,
+  BLANK_LESSON,
+  BLANK_REPETITION,
+  blankPlayer,
+} from './blank.ts';
 import type { Step } from './change.ts';
 import { fieldsOf, recordOf } from './fields.ts';
 import type { Fields } from './fields.ts';
@@ -43,6 +50,8 @@ function blankOf(
       return { part: id.slice(of.length + 1), value: {}, version: 0, updatedBy: '' };
     case 'word':
       return { at };
+    case 'bay':
+      return { ...BLANK_BAY, version: 0 };
     default:
       return {};
   }

@@ -35,6 +35,17 @@ export const BLANK_BALL = {
 
 export const BLANK_BLOCK = { drillId: null, doseStep: null, note: '', aim: null } as const;
 
+/** Listens, and points at no lesson. */
+export const BLANK_BAY = {
+  lessonId: null,
+  playerName: null,
+  isOn: true,
+  tokenAt: null,
+  heardAt: null,
+  waiting: 0,
+  doubts: [],
+} as const;
+
 export const BLANK_REPETITION = {
   miss: '',
   doseStep: null,

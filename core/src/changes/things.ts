@@ -40,6 +40,7 @@ export const COLLECTIONS = [
   'settings',
   'ticks',
   'said',
+  'bays',
 ] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 
@@ -57,6 +58,7 @@ export const THING_NAMES = [
   'setting',
   'tick',
   'word',
+  'bay',
 ] as const;
 export type ThingName = (typeof THING_NAMES)[number];
 
@@ -164,6 +166,13 @@ export const THINGS: { readonly [T in ThingName]: ThingDefinition } = {
     collection: 'said',
     may: { add: PAGE },
     did: { add: 'from the player' },
+  },
+  bay: {
+    plural: 'bays',
+    parent: null,
+    collection: 'bays',
+    may: { add: PLAN, set: LOG, remove: PLAN, restore: PLAN },
+    did: { add: 'made', set: 'changed', remove: 'taken away', restore: 'brought back' },
   },
 };
 

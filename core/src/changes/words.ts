@@ -50,6 +50,7 @@ const LABELS: Readonly<Record<ThingName, string>> = {
   setting: 'Settings',
   tick: 'Homework',
   word: 'A word back',
+  bay: 'A bay',
 };
 
 const fieldList = ({ fields }: Step): string => Object.keys(fields).map(fieldWords).join(', ');

@@ -13,6 +13,10 @@ export const LIMITS = {
   page: { limit: 240, ttl: 60_000 },
   /** Pages asked from one address, whatever their tokens: a studio shares one, a guesser tries many. */
   pages: { limit: 600, ttl: 60_000 },
+  /** Messages of one sender: it may send each ball by itself, and say that it is there. */
+  bay: { limit: 6000, ttl: 60_000 },
+  /** Messages from one address, whatever their tokens. */
+  bays: { limit: 60_000, ttl: 60_000 },
 } as const;
 
 const text = (value: unknown): string => (typeof value === 'string' ? value : '');
@@ -29,6 +33,12 @@ export const throttling: ThrottlerModuleOptions = {
       ...LIMITS.page,
       getTracker: ({ params }) => text((params as Record<string, unknown>)['token']),
     },
+    {
+      name: 'bay',
+      ...LIMITS.bay,
+      getTracker: (request) => text((request as Request).headers.authorization),
+    },
+    { name: 'bays', ...LIMITS.bays, getTracker: (request) => addressOf(request as Request) },
   ],
 };
 
@@ -39,8 +49,13 @@ const limited = (but: Record<string, boolean>) =>
     ApiTooManyRequestsResponse({ type: Problem }),
   );
 
+const BAYS = { bay: true, bays: true };
+
 /** Few tries from an address; wrong passwords are slowed down besides (slow-door.ts). */
-export const LimitedTries = () => limited({ page: true, pages: true });
+export const LimitedTries = () => limited({ page: true, pages: true, ...BAYS });
 
 /** A page is asked no more than a person could. */
-export const LimitedPage = () => limited({ address: true });
+export const LimitedPage = () => limited({ address: true, ...BAYS });
+
+/** A sender sends no more than it measures. */
+export const LimitedBay = () => limited({ address: true, page: true, pages: true });

@@ -6,7 +6,7 @@ import type { SQL } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
-import { closed, player as playerTable, rawFile } from '../db/schema/index.ts';
+import { bay, bayBall, closed, player as playerTable, rawFile } from '../db/schema/index.ts';
 import type { SmallerFile } from '../intake/file-without-parts.ts';
 import type { ArchivedRow, Row } from './format.ts';
 import { TABLES, TABLE_NAMES, travellingColumns } from './tables.ts';
@@ -159,7 +159,6 @@ export class ArchiveRepository {
     }
   }
 
-  /** Takes every row of a player out of the store, those that refer to others first. */
   /** Keeps that a player was erased: a copy that has them does not bring them back. */
   async keepErased({ academyId }: Scope, db: Handle, key: string, at: string): Promise<void> {
     await db.insert(closed).values({ kind: 'player', key, academyId, at }).onConflictDoNothing();
@@ -173,7 +172,9 @@ export class ArchiveRepository {
       .innerJoin(closed, and(eq(closed.kind, 'player'), eq(closed.key, playerTable.id)));
   }
 
+  /** Takes every row of a player out of the store, those that refer to others first. */
   async erase(scope: Scope, db: Handle, playerId: string): Promise<void> {
+    await this.leaveBays(scope, db, playerId);
     for (const name of [...TABLE_NAMES].reverse()) {
       const which = ofPlayer(db, name, playerId);
       if (which === null) continue;
@@ -182,5 +183,18 @@ export class ArchiveRepository {
     }
     const isHeld = exists(db.select({ id: launchFile.id }).from(launchFile).where(sameContent));
     await db.delete(rawFile).where(and(eq(rawFile.academyId, scope.academyId), not(isHeld)));
+  }
+
+  /** Takes a player's balls out of what bays keep of theirs, and bays off their lessons. */
+  private async leaveBays({ academyId }: Scope, db: Handle, playerId: string): Promise<void> {
+    const lessons = ofPlayer(db, 'lesson', playerId)!;
+    const own = db.select({ id: lesson.id }).from(lesson).where(lessons);
+    await db
+      .delete(bayBall)
+      .where(and(eq(bayBall.academyId, academyId), inArray(bayBall.lessonId, own)));
+    await db
+      .update(bay)
+      .set({ lessonId: null })
+      .where(and(eq(bay.academyId, academyId), inArray(bay.lessonId, own)));
   }
 }

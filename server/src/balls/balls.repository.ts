@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import {
   and,
   asc,
+  desc,
   eq,
   getTableColumns,
   gt,
@@ -223,6 +224,17 @@ export class BallsRepository {
       .from(ball)
       .where(this.inLesson(scope, lessonId));
     return (row?.last ?? 0) + 1;
+  }
+
+  /** Returns the club of the last ball of a lesson; null where there is none. */
+  async lastClub(scope: Scope, db: Handle, lessonId: string): Promise<string | null> {
+    const [row] = await db
+      .select({ club: ball.club })
+      .from(ball)
+      .where(and(this.inLesson(scope, lessonId), isNull(ball.deletedAt)))
+      .orderBy(desc(ball.ordinal))
+      .limit(1);
+    return row?.club ?? null;
   }
 
   async find(scope: Scope, db: Handle, id: string): Promise<BallRow | null> {

@@ -3,6 +3,8 @@ import type { Edits } from '../history/edits.ts';
 import { EDITS } from '../history/edits.ts';
 import { BallEdits } from '../balls/ball.edits.ts';
 import { BallsModule } from '../balls/balls.module.ts';
+import { BayEdits } from '../bays/bay.edits.ts';
+import { BaysModule } from '../bays/bays.module.ts';
 import { BlockEdits } from '../blocks/block.edits.ts';
 import { BlocksModule } from '../blocks/blocks.module.ts';
 import { DrillEdits } from '../drills/drill.edits.ts';
@@ -33,6 +35,7 @@ import { PastService } from './past.service.ts';
 /** All kinds of things that people edit. */
 const ALL_EDITS = [
   BallEdits,
+  BayEdits,
   BlockEdits,
   DrillEdits,
   FileEdits,
@@ -51,6 +54,7 @@ const ALL_EDITS = [
 @Module({
   imports: [
     BallsModule,
+    BaysModule,
     BlocksModule,
     DrillsModule,
     HistoryModule,

@@ -33,10 +33,12 @@ interface DoneStep {
   readonly noted: Noted;
 }
 
-const rightsOf = ({ role }: Scope): readonly Right[] =>
-  role === 'player'
-    ? ['page']
-    : CAN[role].filter((ability) => ability === 'log' || ability === 'plan');
+function rightsOf({ role }: Scope): readonly Right[] {
+  if (role === 'player') return ['page'];
+  // A bay gives balls, and edits nothing.
+  if (role === 'bay') return [];
+  return CAN[role].filter((ability) => ability === 'log' || ability === 'plan');
+}
 
 /** Returns a step as its scope has it: at a page it is of that page, or of the lesson that was given on it. */
 function within({ page }: Scope, step: StepDto): StepDto {

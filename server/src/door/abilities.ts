@@ -28,13 +28,17 @@ export const REFUSALS: Readonly<Record<Ability, string>> = {
   own: 'This is for the owner of the academy. Ask them.',
 };
 
-/** A route that needs no session: `anyone`, or whoever holds a page's token. */
-export type Door = Ability | 'anyone' | 'page';
+/** A route that needs no session: `anyone`, or whoever holds a page's or a bay's token. */
+export type Door = Ability | 'anyone' | 'page' | 'bay';
 export const DOOR = 'loxos:door';
+
+/** Returns whether a route asks for no session. */
+export const isOpen = (door: Door): door is 'anyone' | 'page' | 'bay' =>
+  door === 'anyone' || door === 'page' || door === 'bay';
 
 /** Who may use a route. A route that does not say is closed. */
 export const May = (door: Door): MethodDecorator =>
-  door === 'anyone' || door === 'page'
+  isOpen(door)
     ? SetMetadata(DOOR, door)
     : applyDecorators(
         SetMetadata(DOOR, door),

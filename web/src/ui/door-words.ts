@@ -31,6 +31,7 @@ const SENTENCES: Readonly<Record<DoorEvent['kind'], (event: DoorEvent) => string
   'page-opened': ({ player }) =>
     `The page of ${player ?? 'somebody who was erased'} was opened first`,
   'calendar-made': ({ who }) => `${who} made an address for their calendar`,
+  'bay-token-made': ({ who }) => `${who} made a token for a bay’s monitor`,
 };
 
 const ofWhom = (player: string | null): string =>

@@ -26,6 +26,7 @@ export const DOOR_EVENTS = [
   'erased',
   'page-opened',
   'calendar-made',
+  'bay-token-made',
 ] as const;
 export type DoorEventKind = (typeof DOOR_EVENTS)[number];
 

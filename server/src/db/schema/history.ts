@@ -20,6 +20,7 @@ export const HISTORY_THINGS = [
   'person',
   'academy',
   'consent',
+  'bay',
 ] as const;
 export type HistoryThing = (typeof HISTORY_THINGS)[number];
 

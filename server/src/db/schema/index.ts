@@ -1,6 +1,7 @@
 export { academy } from './academy.ts';
 export { knownDevice, link, session, user } from './account.ts';
 export { ball, ballFile } from './ball.ts';
+export { bay, bayBall } from './bay.ts';
 export { block } from './block.ts';
 export { closed } from './closed.ts';
 export { FEED_OF, calendarFeed } from './calendar-feed.ts';

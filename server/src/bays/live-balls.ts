@@ -1,0 +1,83 @@
+import { readLive } from '@loxos/core';
+import type { Hand, LiveRead, MeasuredBall } from '@loxos/core';
+import { Injectable } from '@nestjs/common';
+import { v7 as orderedId } from 'uuid';
+import { BallsRepository } from '../balls/balls.repository.ts';
+import { BlocksRepository } from '../blocks/blocks.repository.ts';
+import type { Scope } from '../common/scope.ts';
+import type { Handle } from '../db/handle.ts';
+import type { IntakeAnswers } from '../intake/intake.dto.ts';
+import { BaysRepository } from './bays.repository.ts';
+import { placeOf } from './live.logic.ts';
+import type { SaidBall } from './live.logic.ts';
+
+/** A ball on its way into a lesson. */
+export interface Coming {
+  readonly bayId: string;
+  readonly source: string;
+  readonly sequence: number;
+  readonly measured: MeasuredBall;
+}
+
+/** Returns what was answered of a bay’s figures. */
+export const answersOf = (json: string | null): IntakeAnswers =>
+  json === null ? {} : (JSON.parse(json) as IntakeAnswers);
+
+/** Returns what balls come to, each by what its own message said of its figures. */
+export const readSaid = (
+  all: readonly SaidBall[],
+  hand: Hand,
+  answers: string | null,
+): LiveRead[] => {
+  const answered = answersOf(answers);
+  return all.map(({ quantities, ball }) => {
+    const { balls } = readLive(quantities, [ball], { hand, answered });
+    return balls[0]!;
+  });
+};
+
+/** Puts balls of a bay into a lesson, in the order they were hit. */
+@Injectable()
+export class LiveBalls {
+  constructor(
+    private readonly balls: BallsRepository,
+    private readonly blocks: BlocksRepository,
+    private readonly bays: BaysRepository,
+  ) {}
+
+  /** Puts a ball in its place: the id of what it is now, and whether others moved on for it. */
+  async putIn(
+    scope: Scope,
+    tx: Handle,
+    lessonId: string,
+    { bayId, source, sequence, measured: own }: Coming,
+    at: string,
+  ): Promise<{ readonly ballId: string; readonly ordinal: number; readonly isLate: boolean }> {
+    const last = await this.bays.lastSequence(scope, tx, lessonId, { bayId, source });
+    const isLate = last !== null && last > sequence;
+    const there = isLate ? await this.bays.placed(scope, tx, lessonId, { bayId, source }) : [];
+    const next = await this.balls.nextOrdinal(scope, tx, lessonId);
+    const place = placeOf(sequence, there, next);
+    for (const { ballId, ordinal } of place.moves)
+      await this.balls.update(scope, tx, { id: ballId, lessonId }, { ordinal });
+    const ballId = orderedId();
+    await this.balls.insert(scope, tx, {
+      ...own,
+      // Who does not say the club goes on with the one before.
+      club:
+        own.club ?? (own.clubText === null ? await this.balls.lastClub(scope, tx, lessonId) : null),
+      id: ballId,
+      lessonId,
+      ordinal: place.ordinal,
+      blockId:
+        place.blockId === undefined
+          ? await this.blocks.underWay(scope, tx, lessonId)
+          : place.blockId,
+      keep: 'auto',
+      seen: 'monitor',
+      createdAt: at,
+      updatedAt: at,
+    });
+    return { ballId, ordinal: place.ordinal, isLate };
+  }
+}
