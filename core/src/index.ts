@@ -292,6 +292,7 @@ export {
   verdictWords,
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';
+export { justHitOf, justHitWords, soFarWords, type JustHit } from './words/just-hit.ts';
 export { applySteps, withThing, type State } from './changes/apply.ts';
 export {
   BLANK_BALL,

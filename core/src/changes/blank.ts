@@ -42,6 +42,7 @@ export const BLANK_BAY = {
   isOn: true,
   tokenAt: null,
   heardAt: null,
+  isHeard: false,
   waiting: 0,
   doubts: [],
 } as const;

@@ -83,7 +83,9 @@ describe('with nothing changed', () => {
       expect(headline / count).toBeLessThanOrEqual(0.05 + slack);
       expect(others / count).toBeLessThanOrEqual(0.05 + slack);
       expect(covered / count).toBeGreaterThanOrEqual(0.95 - slack);
-      expect(covered / count).toBeLessThanOrEqual(0.975 + slack);
+      // A handful borrows its scatter from what is usual, and is told more widely than it need be.
+      const most = Math.min(n, m) < 5 ? 0.993 : 0.975;
+      expect(covered / count).toBeLessThanOrEqual(most + slack);
     },
   );
 

@@ -10,6 +10,9 @@ import {
   formatSpeed,
 } from './format.ts';
 import type { DisplayUnits } from './format.ts';
+import { angleText, wordsOf } from './angles.ts';
+import type { AngleName } from './angles.ts';
+import type { Wording } from './sentence.ts';
 
 /** Returns what a club is called; a club that was not named is not given a name. */
 export const clubLabel = (club: string | null, clubText: string | null): string =>
@@ -62,6 +65,21 @@ export function figureText(name: ProofFigure, value: number, units: DisplayUnits
   if (name === 'carryM') return formatLength(value, units.length);
   return formatSideLength(value, units.length);
 }
+
+const ANGLES: ReadonlySet<ProofFigure> = new Set<AngleName>([
+  'faceAngleDeg',
+  'clubPathDeg',
+  'faceToPathDeg',
+  'startDirectionDeg',
+]);
+/** Returns whether a figure is one of the four angles that have words of their own. */
+export const isAngle = (name: ProofFigure): name is AngleName => ANGLES.has(name);
+
+/** Returns a figure as golf says it: `path 3° out-to-in`, `strike 12 mm to the toe`. */
+export const toldText = (name: ProofFigure, value: number, w: Wording): string =>
+  isAngle(name)
+    ? angleText(wordsOf(name, value, w.hand, w.bands))
+    : figureText(name, value, w.units);
 
 /** An angle known better than this, degrees, is given to a tenth; otherwise whole degrees are all it carries. */
 const TENTHS_BELOW_DEG = 0.5;

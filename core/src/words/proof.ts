@@ -8,21 +8,12 @@ import type { StationBalls } from '../proof/blocks.ts';
 import type { SpreadChange } from '../proof/spread.ts';
 import { DOSE } from '../drills/dose.ts';
 import type { ProofFigure } from '../reading/figure.ts';
-import { angleText, fromTo, wordsOf } from './angles.ts';
-import type { AngleName } from './angles.ts';
+import { fromTo, wordsOf } from './angles.ts';
 import { formatLength, formatNumber, formatSideLength, formatSpeed } from './format.ts';
 import type { DisplayUnits } from './format.ts';
-import { figureHead, figureText, shortFigure } from './labels.ts';
+import { figureHead, isAngle, shortFigure, toldText } from './labels.ts';
 import { capital, countOf, numberWord, shareText, sideWord } from './sentence.ts';
 import type { Wording } from './sentence.ts';
-
-const ANGLES: ReadonlySet<ProofFigure> = new Set([
-  'faceAngleDeg',
-  'clubPathDeg',
-  'faceToPathDeg',
-  'startDirectionDeg',
-]);
-const isAngle = (name: ProofFigure): name is AngleName => ANGLES.has(name);
 
 /** Returns the size of a figure, without a side: `6°`, `12 mm`, `20 m`. */
 export function sizeOf(name: ProofFigure, value: number, units: DisplayUnits): string {
@@ -241,9 +232,7 @@ export const proofCsv = ({ named, others }: BlockVerdict): string =>
 /** Returns the launch data of a station in a line. */
 export function stationWords({ figure, count, mean, last }: StationBalls, w: Wording): string {
   const told = (value: number): string =>
-    isAngle(figure)
-      ? `${shortFigure(figure).toLowerCase()} ${angleText(wordsOf(figure, value, w.hand, w.bands))}`
-      : `strike ${figureText(figure, value, w.units)}`;
+    `${isAngle(figure) ? shortFigure(figure).toLowerCase() : 'strike'} ${toldText(figure, value, w)}`;
   return mean === null
     ? `Last ball: ${told(last)}.`
     : `${countOf(count, 'ball')} at this station: ${told(mean)} on average.`;

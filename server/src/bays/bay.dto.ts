@@ -89,6 +89,7 @@ export class Bay {
   readonly tokenAt!: string | null;
   @ApiProperty({ type: String, nullable: true, description: 'When its sender was last heard' })
   readonly heardAt!: string | null;
+  @ApiProperty({ description: 'Whether it was heard just now' }) readonly isHeard!: boolean;
   @ApiProperty({ description: 'Balls that wait in it for a lesson' }) readonly waiting!: number;
   @ApiProperty({ type: [BayQuestion] }) readonly doubts!: readonly BayQuestion[];
   @ApiProperty() readonly version!: number;
@@ -111,7 +112,7 @@ export class GiveWaiting {
   readonly lessonId!: string | null;
 }
 
-export class Given {
+export class GivenWaiting {
   @ApiProperty({ description: 'How many came into the lesson' }) readonly taken!: number;
   @ApiProperty({ description: 'How many could not be read, or were thrown away' })
   readonly left!: number;

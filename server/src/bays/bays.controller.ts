@@ -6,7 +6,7 @@ import { Within } from '../door/within.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Writer } from '../history/history.service.ts';
 import { NamesItsChange, Writes } from '../history/writer.ts';
-import { Bay, BayToken, GiveWaiting, Given } from './bay.dto.ts';
+import { Bay, BayToken, GiveWaiting, GivenWaiting } from './bay.dto.ts';
 import { BaysService } from './bays.service.ts';
 
 @ApiTags('bays')
@@ -41,13 +41,13 @@ export class BaysController {
   @May('log')
   @HttpCode(200)
   @NamesItsChange()
-  @ApiOkResponse({ type: Given })
+  @ApiOkResponse({ type: GivenWaiting })
   giveWaiting(
     @Within() scope: Scope,
     @Param('id') id: string,
     @Body() { lessonId }: GiveWaiting,
     @Writes() writer: Writer,
-  ): Promise<Given> {
+  ): Promise<GivenWaiting> {
     return this.bays.giveWaiting(scope, id, lessonId, writer);
   }
 }

@@ -8,7 +8,7 @@ import type { Handle } from '../db/handle.ts';
 import type { Writer } from '../history/history.service.ts';
 import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
-import type { Bay, BayQuestion, BayToken, Given } from './bay.dto.ts';
+import type { Bay, BayQuestion, BayToken, GivenWaiting } from './bay.dto.ts';
 import { BaysRepository } from './bays.repository.ts';
 import type { BayRow } from './bays.repository.ts';
 import { LiveBalls, readSaid } from './live-balls.ts';
@@ -43,7 +43,7 @@ export class BaysService {
             ...{ id, name, isOn, tokenAt, version },
             lessonId: found?.lesson.id ?? null,
             playerName: found?.player.name ?? null,
-            heardAt: this.events.heardAt(id),
+            ...this.events.heardOf(id, this.clock.now()),
             waiting: waiting.get(id) ?? 0,
             doubts: doubts === null ? [] : (JSON.parse(doubts) as BayQuestion[]),
           };
@@ -80,7 +80,7 @@ export class BaysService {
     id: string,
     lessonId: string | null,
     writer: Writer,
-  ): Promise<Given> {
+  ): Promise<GivenWaiting> {
     const events: LiveEvent[] = [];
     const given = await this.store.write(async (tx) => {
       const row = await this.require(scope, tx, id);

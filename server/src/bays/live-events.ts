@@ -13,6 +13,9 @@ export interface LiveEvent {
   readonly isLate: boolean;
 }
 
+/** A sender that was heard within so long, ms, is there. */
+const THERE_MS = 15_000;
+
 /** Who listens hears here what was stored. */
 @Injectable()
 export class LiveEvents {
@@ -24,7 +27,9 @@ export class LiveEvents {
     this.heard.set(bayId, at);
   }
 
-  heardAt(bayId: string): string | null {
-    return this.heard.get(bayId) ?? null;
+  /** Returns when a bay's sender was last heard, and whether that is so near to an instant that it is there. */
+  heardOf(bayId: string, at: Date): { readonly heardAt: string | null; readonly isHeard: boolean } {
+    const heardAt = this.heard.get(bayId) ?? null;
+    return { heardAt, isHeard: heardAt !== null && at.getTime() - Date.parse(heardAt) < THERE_MS };
   }
 }

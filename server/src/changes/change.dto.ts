@@ -18,6 +18,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { Ball, CreateBall, UpdateBall } from '../balls/ball.dto.ts';
+import { CreateBay, UpdateBay } from '../bays/bay.dto.ts';
 import { Block, StartBlock, UpdateBlock } from '../blocks/block.dto.ts';
 import { IfGiven, IsInstant } from '../common/given.ts';
 import { Problem } from '../common/problem.ts';
@@ -42,6 +43,7 @@ const FIELDS = { type: 'object', additionalProperties: true } as const;
 const SAID = [
   ...[CreatePlayer, UpdatePlayer, CreateLesson, UpdateLesson, CreateBall, UpdateBall],
   ...[StartBlock, UpdateBlock, AddRepetition, CreateOwnDrill, ChangeSource, AddWord, TickHomework],
+  ...[CreateBay, UpdateBay],
 ];
 
 /** What a changed thing is read as. */

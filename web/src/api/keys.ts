@@ -31,6 +31,7 @@ export const keys = {
   settings: ['settings'] as const,
   health: ['health'] as const,
   drills: ['drills'] as const,
+  bays: ['bays'] as const,
   effects: (playerId: string) => ['effects', playerId] as const,
   standings: (since?: string) => ['standings', since ?? null] as const,
   moved: (kind: string) => ['moved', kind] as const,

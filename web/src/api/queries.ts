@@ -38,7 +38,7 @@ import { PIECES, keys } from './keys.ts';
 import { lessonFrom, pieceQueries } from './pieces.ts';
 
 /** Returns what is on its way to the server. */
-function useWaiting(): readonly Pending[] {
+export function useWaiting(): readonly Pending[] {
   const entries = useLog((state) => state.entries);
   return useMemo(() => waiting(entries).map(({ change }) => change), [entries]);
 }

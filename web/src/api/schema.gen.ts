@@ -848,6 +848,86 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/bays': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['bays_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/bays/{id}/token': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['bays_makeToken'];
+    delete: operations['bays_endToken'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/bays/{id}/waiting': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['bays_giveWaiting'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/live': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['live_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/lessons/{lessonId}/live': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['live_listen'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/drills': {
     parameters: {
       query?: never;
@@ -1467,7 +1547,8 @@ export interface components {
         | 'copies-unsealed'
         | 'erased'
         | 'page-opened'
-        | 'calendar-made';
+        | 'calendar-made'
+        | 'bay-token-made';
       /** @description The first time */
       at: string;
       /** @description The last time */
@@ -2082,6 +2163,18 @@ export interface components {
     TickHomework: {
       done: boolean;
     };
+    CreateBay: {
+      name: string;
+    };
+    UpdateBay: {
+      name?: string;
+      /** @description The lesson its balls go to */
+      lessonId?: string | null;
+      /** @description Whether its balls are taken as they come; they wait else */
+      isOn?: boolean;
+      /** @description What its figures are */
+      answers?: components['schemas']['IntakeAnswers'];
+    };
     StepDto: {
       /** @enum {string} */
       thing:
@@ -2097,7 +2190,8 @@ export interface components {
         | 'source'
         | 'setting'
         | 'tick'
-        | 'word';
+        | 'word'
+        | 'bay';
       /** @enum {string} */
       verb: 'add' | 'set' | 'remove' | 'restore';
       /** @description Its own id, chosen by who adds it; a part’s is `<lesson>.setup` */
@@ -2256,7 +2350,8 @@ export interface components {
         | 'source'
         | 'setting'
         | 'tick'
-        | 'word';
+        | 'word'
+        | 'bay';
       id: string;
       /** @description Null where it is taken away */
       value:
@@ -2304,7 +2399,8 @@ export interface components {
         | 'setting'
         | 'person'
         | 'academy'
-        | 'consent';
+        | 'consent'
+        | 'bay';
       id: string;
       /** @description The id of what it is of; empty for none */
       of: string;
@@ -2384,6 +2480,110 @@ export interface components {
       isHomeworkStopped: boolean;
       /** @description What they last wrote back */
       lastWord: components['schemas']['PageWord'] | null;
+    };
+    BayChoice: {
+      label: string;
+      says: components['schemas']['IntakeAnswers'];
+      /** @description Whether it is what its sender most likely means */
+      isLikely: boolean;
+    };
+    BayQuestion: {
+      /** @enum {string} */
+      kind:
+        | 'unit'
+        | 'signs'
+        | 'decimal'
+        | 'columns'
+        | 'column'
+        | 'plus'
+        | 'physics'
+        | 'clubs'
+        | 'days'
+        | 'parts';
+      text: string;
+      headers: string[];
+      choices: components['schemas']['BayChoice'][];
+    };
+    Bay: {
+      id: string;
+      name: string;
+      /** @description The lesson its balls go to */
+      lessonId: string | null;
+      /** @description Whose lesson that is */
+      playerName: string | null;
+      isOn: boolean;
+      /** @description When its token was made; null for none */
+      tokenAt: string | null;
+      /** @description When its sender was last heard */
+      heardAt: string | null;
+      /** @description Whether it was heard just now */
+      isHeard: boolean;
+      /** @description Balls that wait in it for a lesson */
+      waiting: number;
+      doubts: components['schemas']['BayQuestion'][];
+      version: number;
+    };
+    BayToken: {
+      /** @description Told once; what is kept cannot be turned back into it */
+      token: string;
+      /** @description Where its sender posts its balls */
+      path: string;
+    };
+    GiveWaiting: {
+      /** @description The lesson they are of; null throws them away */
+      lessonId: string | null;
+    };
+    GivenWaiting: {
+      /** @description How many came into the lesson */
+      taken: number;
+      /** @description How many could not be read, or were thrown away */
+      left: number;
+    };
+    LiveMessage: {
+      /** @enum {number} */
+      version: 1;
+      /** @description A name for this run of numbers: new whenever they begin anew */
+      source: string;
+      /** @description Of each figure its unit, and what plus stands for where it has a side */
+      quantities: {
+        [key: string]: {
+          unit: string;
+          plus?: string | null;
+        };
+      };
+      balls: Record<string, never>[];
+    };
+    LiveFate: {
+      /** @description Null where it says none */
+      sequence: number | null;
+      /**
+       * @description taken: it is in the lesson; waiting: no lesson is under way in the bay; known: it came before; refused: see the reason
+       * @enum {string}
+       */
+      fate: 'taken' | 'waiting' | 'refused' | 'dropped' | 'known';
+      /** @description Why it was refused; empty else */
+      reason: string;
+    };
+    LiveBlock: {
+      /** @enum {string} */
+      kind: 'baseline' | 'drill' | 'toned' | 'play' | 'demonstration';
+      drillId: string | null;
+    };
+    LiveNow: {
+      bay: string;
+      /** @description Whether balls are taken as they come */
+      isOn: boolean;
+      /**
+       * @description Null without a lesson
+       * @enum {string|null}
+       */
+      hand: 'right' | 'left' | null;
+      block: components['schemas']['LiveBlock'] | null;
+    };
+    LiveAnswer: {
+      /** @description One for each ball, in their order */
+      fates: components['schemas']['LiveFate'][];
+      now: components['schemas']['LiveNow'];
     };
     Health: {
       /** @enum {string} */
@@ -2796,6 +2996,15 @@ export interface components {
     };
     /** @description Needs the right to log */
     Problem403NeedsTheRightToLog: {
+      headers: {
+        [name: string]: unknown;
+      };
+      content: {
+        'application/json': components['schemas']['Problem'];
+      };
+    };
+    /** @description The token is of no bay */
+    Problem401TheTokenIsOfNoBay: {
       headers: {
         [name: string]: unknown;
       };
@@ -4361,6 +4570,152 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Given'][];
+        };
+      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+    };
+  };
+  bays_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Bay'][];
+        };
+      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToSee'];
+    };
+  };
+  bays_makeToken: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BayToken'];
+        };
+      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
+    };
+  };
+  bays_endToken: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToPlan'];
+    };
+  };
+  bays_giveWaiting: {
+    parameters: {
+      query?: never;
+      header?: {
+        /** @description Chosen by the writer: a write sent twice is taken once */
+        'x-loxos-change'?: string;
+        /** @description The device it was made on */
+        'x-loxos-device'?: string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GiveWaiting'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GivenWaiting'];
+        };
+      };
+      401: components['responses']['Problem401NobodyIsSignedIn'];
+      403: components['responses']['Problem403NeedsTheRightToLog'];
+    };
+  };
+  live_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LiveMessage'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LiveAnswer'];
+        };
+      };
+      401: components['responses']['Problem401TheTokenIsOfNoBay'];
+      429: components['responses']['Problem429'];
+    };
+  };
+  live_listen: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        lessonId: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Balls as they come into the lesson */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/event-stream': string;
         };
       };
       401: components['responses']['Problem401NobodyIsSignedIn'];

@@ -1,6 +1,6 @@
 import { BLANK_LESSON, applySteps } from '@loxos/core';
 import type { Step } from '@loxos/core';
-import type { Lesson, LessonSummary, OwnDrill, Player, Settings } from '../api/client.ts';
+import type { Bay, Lesson, LessonSummary, OwnDrill, Player, Settings } from '../api/client.ts';
 import { stepsOf } from './pending.ts';
 import type { Pending } from './pending.ts';
 
@@ -35,6 +35,10 @@ export const applyDrills = (
   drills: readonly OwnDrill[],
   changes: readonly Pending[],
 ): readonly OwnDrill[] => applySteps({ drills }, ofThing(changes, 'drill')).drills;
+
+/** Returns the bays with every pending change made. */
+export const applyBays = (bays: readonly Bay[], changes: readonly Pending[]): readonly Bay[] =>
+  applySteps({ bays }, ofThing(changes, 'bay')).bays;
 
 /** Returns the rules with every pending change made. */
 export const applyRules = (rules: Settings, changes: readonly Pending[]): Settings =>

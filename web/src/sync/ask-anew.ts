@@ -22,6 +22,7 @@ export async function askLists(change: Pending): Promise<void> {
 const KEYS: Readonly<Record<string, readonly string[]>> = {
   player: keys.players,
   drill: keys.drills,
+  bay: keys.bays,
   setting: keys.settings,
 };
 

@@ -3,11 +3,13 @@ import type {
   AddRepetition,
   ChangeSource,
   CreateBall,
+  CreateBay,
   CreateLesson,
   CreateOwnDrill,
   CreatePlayer,
   StartBlock,
   UpdateBall,
+  UpdateBay,
   UpdateBlock,
   UpdateLesson,
   UpdatePlayer,
@@ -30,6 +32,8 @@ interface Said {
   'setting.set': Fields;
   'tick.set': { readonly done: boolean };
   'word.add': { readonly text: string };
+  'bay.add': CreateBay;
+  'bay.set': UpdateBay;
 }
 type StepName = `${ThingName}.${Verb}`;
 

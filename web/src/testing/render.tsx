@@ -5,6 +5,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type {
+  Bay,
   Given,
   GivenTo,
   Lesson,
@@ -26,6 +27,7 @@ import type { Pieces } from '../api/keys.ts';
 export interface Known {
   readonly lessons?: readonly Lesson[];
   readonly own?: readonly OwnDrill[];
+  readonly bays?: readonly Bay[];
   readonly players?: readonly Player[];
   readonly summaries?: readonly LessonSummary[];
   readonly given?: readonly GivenTo[];
@@ -68,6 +70,7 @@ export const accountOf = (role: keyof typeof MAY): Account => ({
 function clientKnowing({
   lessons = [],
   own = [],
+  bays = [],
   players = [],
   summaries = [],
   given = [],
@@ -84,6 +87,7 @@ function clientKnowing({
   const { naming, bands, accuracy, firstRoute } = DEFAULT_RULES;
   client.setQueryData(keys.settings, { naming, bands, accuracy, firstRoute, version: 0 });
   client.setQueryData(keys.drills, own);
+  client.setQueryData(keys.bays, bays);
   client.setQueryData(keys.players, players);
   client.setQueryData(keys.health, { status: 'ok' });
   if (!isNobody) client.setQueryData(['account'], accountOf(role));

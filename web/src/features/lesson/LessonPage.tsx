@@ -1,7 +1,9 @@
 import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { useBays } from '../../api/bays.ts';
 import type { Lesson } from '../../api/client.ts';
 import { useLesson, useSettings } from '../../api/queries.ts';
+import { useHearing } from '../../sync/live.ts';
 import { useKeys } from '../../app/shortcuts.ts';
 import { Button } from '../../ui/Button.tsx';
 import { ForCoach } from '../../ui/ForCoach.tsx';
@@ -84,6 +86,8 @@ export function LessonPage() {
   const navigate = useNavigate();
   const { lesson, error } = useLesson(lessonId);
   const { openForm, reset } = useLessonScreen();
+  const bays = useBays(false).data ?? [];
+  useHearing(lessonId, bays.length > 0);
   useEffect(() => reset, [lessonId, reset]);
   const toStep = Object.fromEntries(
     STEPS.map(({ id, key }) => [key, () => void navigate(`/lessons/${lessonId}/${id}`)]),

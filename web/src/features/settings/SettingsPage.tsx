@@ -12,6 +12,7 @@ import { useMay } from '../../api/account.ts';
 import type { Settings } from '../../api/client.ts';
 import { useSettings } from '../../api/queries.ts';
 import { Archive } from './Archive.tsx';
+import { Bays } from './Bays.tsx';
 import { Copies } from './Copies.tsx';
 import { Sources } from './Sources.tsx';
 import { IdleLimit } from './IdleLimit.tsx';
@@ -172,6 +173,7 @@ export function SettingsPage() {
       <TimeZone />
       <IdleLimit />
       <WhoReads />
+      <Bays />
       <Sources />
       {isOwner && (
         <>

@@ -7,7 +7,7 @@ import { closeLogDb } from '../../../sync/log-db.ts';
 import { useLog } from '../../../sync/log.ts';
 import { wire } from '../../../sync/send.ts';
 import { Sender } from '../../../sync/sender.ts';
-import { lessonOf } from '../../../testing/lesson.ts';
+import { lessonOf, stepOf } from '../../../testing/lesson.ts';
 import { pending, showLesson } from '../../../testing/render.tsx';
 import { answering, piecesOf } from '../../../testing/server.ts';
 import type { Asked } from '../../../testing/server.ts';
@@ -51,7 +51,7 @@ function open(
   more: Parameters<typeof answering>[0] = {},
 ): readonly Asked[] {
   const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), ...change };
-  showLesson(lesson, (live) => <WatchStep lesson={live} />);
+  showLesson(lesson, (live) => <WatchStep {...stepOf(live, null)} />);
   return answering(Object.assign(more, { [UPLOAD]: answer, ...piecesOf(lesson) }));
 }
 const choose = (name: string): void => {
@@ -199,7 +199,7 @@ describe('Watch', () => {
   it('lists the files of the lesson, each to be had again or taken back', async () => {
     const file = { id: 'f', name: 'range.csv', ballCount: 1, refusedCount: 0 } as LaunchFile;
     const lesson = { ...lessonOf([{ pathDeg: 0, faceDeg: 0 }]), files: [file] };
-    showLesson(lesson, (live) => <WatchStep lesson={live} />);
+    showLesson(lesson, (live) => <WatchStep {...stepOf(live, null)} />);
     const asked = answering({ 'POST /api/changes': { answers: [] }, ...piecesOf(lesson) });
     const files = within(screen.getByRole('region', { name: 'Files in this lesson' }));
     expect(files.getByRole('link', { name: 'range.csv' })).toHaveAttribute('href', '/api/files/f');

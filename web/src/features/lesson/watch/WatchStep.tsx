@@ -4,6 +4,11 @@ import { toast } from 'sonner';
 import type { LaunchFile, Lesson } from '../../../api/client.ts';
 import { bringFiles, readAgain, takeFileBack } from '../../../sync/arrivals.ts';
 import { Button } from '../../../ui/Button.tsx';
+import { useBays } from '../../../api/bays.ts';
+import { Catch } from '../../../ui/Panel.tsx';
+import type { StepProps } from '../lesson-work.ts';
+import { BayList } from './bay/BayList.tsx';
+import { JustHit } from './bay/JustHit.tsx';
 import { DropPlace } from './DropPlace.tsx';
 import { EyePad } from './EyePad.tsx';
 import { Asking, Incoming } from './Incoming.tsx';
@@ -100,8 +105,10 @@ interface ReadAgainProps {
 }
 const fail = (error: Error): void => void toast.error(error.message);
 
-/** Launch data into the lesson: drop a file, pick one, or paste. */
-export function WatchStep({ lesson }: { lesson: Lesson }) {
+/** Balls into the lesson: from a bay, a file, or by eye. With a bay on, the ball just hit is the screen. */
+export function WatchStep({ lesson, reading, worked }: StepProps) {
+  const bays = useBays(true).data ?? [];
+  const isLive = bays.some(({ lessonId, isOn }) => lessonId === lesson.id && isOn);
   const [again, setAgain] = useState<Again | null>(null);
   const lookAgain = async (file: LaunchFile): Promise<void> =>
     setAgain({ file, bytes: await fetchFile(file) });
@@ -119,6 +126,7 @@ export function WatchStep({ lesson }: { lesson: Lesson }) {
         )}
       </div>
       <div className="min-w-0 space-y-4">
+        <BayList bays={bays} lessonId={lesson.id} />
         <DropPlace onFiles={(files) => void bringFiles(lesson.id, files).catch(fail)} />
         <Incoming lessonId={lesson.id} />
         <FileList
@@ -128,7 +136,13 @@ export function WatchStep({ lesson }: { lesson: Lesson }) {
         />
         <SaveBalls lesson={lesson} />
       </div>
-      <EyePad lesson={lesson} />
+      {isLive ? (
+        <Catch name="The ball just hit">
+          <JustHit lesson={lesson} reading={reading} worked={worked} />
+        </Catch>
+      ) : (
+        <EyePad lesson={lesson} />
+      )}
     </div>
   );
 }
