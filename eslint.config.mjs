@@ -63,7 +63,7 @@ export default tseslint.config(
     rules: reactHooks.configs.recommended.rules,
   },
   {
-    files: ['{core,server,web,demo}/src/**/*.{ts,tsx}'],
+    files: ['{core,server,web,demo,simulators/*}/src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', '**/*.gen.ts', '**/testing/**'],
     plugins: { loxos: { rules: { 'no-riddles': noRiddles } } },
     rules: {

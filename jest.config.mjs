@@ -83,7 +83,7 @@ const project = (name, rest) => ({
     '/dist/',
     ...(IS_SOAK ? [] : ['\\.soak\\.test\\.ts$']),
   ],
-  modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo)/dist/'],
+  modulePathIgnorePatterns: ['<rootDir>/(?:core|server|web|demo|simulators/[^/]+)/dist/'],
   moduleNameMapper: { '^@loxos/core$': CORE_BUNDLE },
   testEnvironmentOptions: {
     customExportConditions: ['loxos/source', 'node', 'require', 'default'],
@@ -113,6 +113,10 @@ export default {
     project('core', { testEnvironment: 'node' }),
     project('server', { testEnvironment: 'node', ...IN_GROUPS }),
     project('demo', { testEnvironment: 'node' }),
+    project('simulators', {
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/simulators/*/src/**/*.test.ts'],
+    }),
     project('web', {
       sandboxInjectedGlobals: OFTEN_NAMED.filter(isNoIcon),
       testEnvironment: '<rootDir>/web/jest/environment.cjs',

@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, bin, runOrExit } from './shared.mjs';
 
-for (const part of ['core', 'server', 'demo']) {
+for (const part of ['core', 'server', 'demo', 'simulators/launch-monitor']) {
   rmSync(join(ROOT, part, 'dist'), { recursive: true, force: true });
   runOrExit(bin('tsc'), ['-p', `${part}/tsconfig.build.json`]);
 }

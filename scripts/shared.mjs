@@ -58,7 +58,15 @@ export function installIfNeeded() {
   stamp('installed', wanted);
 }
 
-const SOURCES = ['core/src', 'server/src', 'server/drizzle', 'web/src', 'web/public', 'demo/src'];
+const SOURCES = [
+  'core/src',
+  'server/src',
+  'server/drizzle',
+  'web/src',
+  'web/public',
+  'demo/src',
+  'simulators/launch-monitor/src',
+];
 const SOURCE_FILES = [
   'package-lock.json',
   'tsconfig.base.json',
@@ -86,7 +94,7 @@ export function buildIfNeeded() {
     ...SOURCE_FILES.map((file) => join(ROOT, file)),
   ];
   const wanted = hashOf(files.flatMap((file) => [file.slice(ROOT.length), readFileSync(file)]));
-  const built = ['core', 'server', 'web', 'demo'].every((part) =>
+  const built = ['core', 'server', 'web', 'demo', 'simulators/launch-monitor'].every((part) =>
     existsSync(join(ROOT, part, 'dist')),
   );
   if (built && stampIs('built', wanted)) return;

@@ -1,5 +1,5 @@
 // What is too long for `npm test`: the same at full count (10,000 random players, a million balls, 20,000 files in random dialects,
-// 10,000 requests no screen sends, 200 kills and power cuts, 200 writers), then every test on hard days of the calendar.
+// 10,000 requests no screen sends, 10,000 balls over a bad line, 200 kills and power cuts, 200 writers), then every test on hard days of the calendar.
 // `npm run soak -- days` runs the days alone.
 import { spawnSync } from 'node:child_process';
 import { ROOT, bin, buildIfNeeded, installIfNeeded } from './shared.mjs';
@@ -22,6 +22,7 @@ const SIMULATIONS = [
   'server/src/db/power-cut',
   'server/src/writers',
   'server/src/attack',
+  'server/src/bays/faulty-line',
 ];
 
 /** A moment, where the server stands, and where the browser does. */

@@ -7,4 +7,6 @@ const folder = join(ROOT, '.data', 'test');
 rmSync(folder, { recursive: true, force: true });
 serve(process.execPath, ['demo/dist/main.js'], {
   LOXOS_DATA: folder,
+  // A ball a second: nobody waits for it.
+  LOXOS_MONITOR_EVERY: '1',
 });

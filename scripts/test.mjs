@@ -80,6 +80,7 @@ async function readTheCode() {
     'server/src',
     'web/src',
     'demo/src',
+    'simulators/launch-monitor/src',
   ]);
   await single('rooms', bin('depcruise'), ['--config', '.dependency-rooms.cjs', 'server/src']);
   await single('nothing unused', bin('knip'), ['--no-progress']);

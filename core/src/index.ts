@@ -50,8 +50,10 @@ export { printLaunchFile } from './intake/write-file.ts';
 export {
   LIVE_JUDGED_BALLS,
   LIVE_MOST_BALLS,
+  LIVE_NAMES,
   LIVE_VERSION,
   liveName,
+  liveSchema,
   liveTroubles,
   readLive,
   type LiveBall,

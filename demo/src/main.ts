@@ -1,8 +1,10 @@
 // The server with the demo academy in it: starts it, fills it over its own API, prints the address.
 import { spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { createInterface } from 'node:readline';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { startMonitor } from './bay.ts';
 import { seed } from './seed.ts';
 import { addressWithKey, enter } from './staff.ts';
 
@@ -13,10 +15,15 @@ const server = spawn(
   [fileURLToPath(new URL('../../server/dist/main.js', import.meta.url))],
   { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, LOXOS_DEMO: '1' } },
 );
+/** The simulated launch monitor, once the academy is filled. */
+let monitor: ChildProcess | undefined;
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => server.kill(signal));
 }
-server.on('exit', (code, signal) => process.exit(signal === null ? (code ?? 1) : 0));
+server.on('exit', (code, signal) => {
+  monitor?.kill();
+  process.exit(signal === null ? (code ?? 1) : 0);
+});
 
 /** Adds the players of the large academy, once. */
 function enlarge(): Promise<void> {
@@ -36,6 +43,7 @@ async function open(address: string): Promise<string> {
   const api = await enter(address);
   await seed(api, new Date());
   if (process.argv.includes('--large')) await enlarge();
+  monitor = await startMonitor(api);
   return addressWithKey(api);
 }
 

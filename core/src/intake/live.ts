@@ -136,3 +136,69 @@ export function readLive(
   const isEnough = own.length >= LIVE_JUDGED_BALLS;
   return { balls: read, questions: isEnough ? parsed.questions : [] };
 }
+
+const sideOf = (name: string): string => {
+  const sides = sidesOf(infoOf(QUANTITY_OF.get(name)!).side);
+  return sides.length === 0 ? '' : `; plus: ${sides.join(', ')}`;
+};
+
+/** Returns the JSON Schema (draft 2020-12) of a message. */
+export const liveSchema = () => ({
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  title: 'Balls as a sender posts them to a bay of Loxos',
+  type: 'object',
+  required: ['version', 'source', 'quantities', 'balls'],
+  additionalProperties: false,
+  properties: {
+    version: { const: LIVE_VERSION },
+    source: {
+      type: 'string',
+      minLength: 1,
+      maxLength: 100,
+      description: 'A name for this run of numbers: new whenever they begin anew',
+    },
+    quantities: {
+      type: 'object',
+      additionalProperties: false,
+      properties: Object.fromEntries(
+        LIVE_NAMES.map((name) => {
+          const { label, units, side } = infoOf(QUANTITY_OF.get(name)!);
+          const sides = sidesOf(side);
+          return [
+            name,
+            {
+              type: 'object',
+              description: `${label}${sideOf(name)}`,
+              required: sides.length === 0 ? ['unit'] : ['unit', 'plus'],
+              additionalProperties: false,
+              properties: {
+                unit: { enum: [...units] },
+                ...(sides.length > 0 && { plus: { enum: [...sides] } }),
+              },
+            },
+          ];
+        }),
+      ),
+    },
+    balls: {
+      type: 'array',
+      maxItems: LIVE_MOST_BALLS,
+      items: {
+        type: 'object',
+        required: ['sequence', 'figures'],
+        additionalProperties: false,
+        properties: {
+          sequence: { type: 'integer', minimum: 0, maximum: Number.MAX_SAFE_INTEGER },
+          club: { type: ['string', 'null'], maxLength: 60 },
+          hitAt: { type: ['string', 'null'], description: 'ISO 8601, with time and zone' },
+          figures: {
+            type: 'object',
+            minProperties: 1,
+            additionalProperties: false,
+            properties: Object.fromEntries(LIVE_NAMES.map((name) => [name, { type: 'number' }])),
+          },
+        },
+      },
+    },
+  },
+});

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { and, asc, count, eq, gt, inArray, isNotNull, isNull, max, ne } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne } from 'drizzle-orm';
 import type { Scope } from '../common/scope.ts';
 import { ball, bay, bayBall } from '../db/schema/index.ts';
 import type { Handle } from '../db/handle.ts';
@@ -84,52 +84,28 @@ export class BaysRepository {
     return new Set(rows.map(({ sequence }) => sequence));
   }
 
-  /** Returns the balls of a source that are in a lesson: all that came after a number, and the last before it. */
-  async placed(
+  /** Returns the balls of a bay that are in a lesson, the last hit first; all, or so many at most. */
+  placed(
     scope: Scope,
     db: Handle,
     lessonId: string,
-    { bayId, source }: Pick<BayBallRow, 'bayId' | 'source'>,
+    bayId: string,
+    most: number | null = null,
   ): Promise<PlacedBall[]> {
-    return db
+    const rows = db
       .select({
         ballId: ball.id,
+        source: bayBall.source,
         sequence: bayBall.sequence,
+        hitAt: ball.hitAt,
         ordinal: ball.ordinal,
         blockId: ball.blockId,
       })
       .from(bayBall)
       .innerJoin(ball, eq(ball.id, bayBall.ballId))
-      .where(
-        and(
-          eq(bayBall.academyId, scope.academyId),
-          eq(bayBall.lessonId, lessonId),
-          eq(bayBall.bayId, bayId),
-          eq(bayBall.source, source),
-        ),
-      );
-  }
-
-  /** Returns the highest number of a source in a lesson; null where it has none. */
-  async lastSequence(
-    scope: Scope,
-    db: Handle,
-    lessonId: string,
-    { bayId, source }: Pick<BayBallRow, 'bayId' | 'source'>,
-  ): Promise<number | null> {
-    const [row] = await db
-      .select({ last: max(bayBall.sequence) })
-      .from(bayBall)
-      .where(
-        and(
-          eq(bayBall.academyId, scope.academyId),
-          eq(bayBall.bayId, bayId),
-          eq(bayBall.source, source),
-          eq(bayBall.lessonId, lessonId),
-          isNotNull(bayBall.ballId),
-        ),
-      );
-    return row?.last ?? null;
+      .where(and(this.of(scope, bayId), eq(bayBall.lessonId, lessonId)))
+      .orderBy(desc(ball.ordinal));
+    return most === null ? rows : rows.limit(most);
   }
 
   /** Keeps a ball that was given; the place of its event in the stream. */

@@ -8,7 +8,7 @@ import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
 import type { IntakeAnswers } from '../intake/intake.dto.ts';
 import { BaysRepository } from './bays.repository.ts';
-import { placeOf } from './live.logic.ts';
+import { isBefore, placeOf } from './live.logic.ts';
 import type { SaidBall } from './live.logic.ts';
 
 /** A ball on its way into a lesson. */
@@ -53,11 +53,12 @@ export class LiveBalls {
     { bayId, source, sequence, measured: own }: Coming,
     at: string,
   ): Promise<{ readonly ballId: string; readonly ordinal: number; readonly isLate: boolean }> {
-    const last = await this.bays.lastSequence(scope, tx, lessonId, { bayId, source });
-    const isLate = last !== null && last > sequence;
-    const there = isLate ? await this.bays.placed(scope, tx, lessonId, { bayId, source }) : [];
+    const when = { source, sequence, hitAt: own.hitAt };
+    const [last] = await this.bays.placed(scope, tx, lessonId, bayId, 1);
+    const isLate = last !== undefined && isBefore(when, last);
+    const there = isLate ? await this.bays.placed(scope, tx, lessonId, bayId) : [];
     const next = await this.balls.nextOrdinal(scope, tx, lessonId);
-    const place = placeOf(sequence, there, next);
+    const place = placeOf(when, there, next);
     for (const { ballId, ordinal } of place.moves)
       await this.balls.update(scope, tx, { id: ballId, lessonId }, { ordinal });
     const ballId = orderedId();

@@ -57,10 +57,17 @@ export async function formedBall(said: unknown): Promise<FormedBall> {
   }
 }
 
-/** A ball of a source that is in a lesson. */
-export interface PlacedBall {
-  readonly ballId: string;
+/** When a ball was hit, as far as its sender says: its number within a source, and the time by the sender's clock. */
+export interface When {
+  readonly source: string;
   readonly sequence: number;
+  /** ISO 8601; null where its sender has no clock. */
+  readonly hitAt: string | null;
+}
+
+/** A ball of a bay that is in a lesson. */
+export interface PlacedBall extends When {
+  readonly ballId: string;
   readonly ordinal: number;
   readonly blockId: string | null;
 }
@@ -74,21 +81,28 @@ export interface Place {
 }
 
 /**
- * Returns where a ball stands among those of its source that are in the lesson: in the order hit, whatever the order they came in. Balls of
+ * Says whether a ball was hit before another of its bay: by the numbers of one source, and from one source to another by the
+ * sender's clock, which may be wrong but is one. Without a clock they stand as they came.
+ */
+export function isBefore(a: When, b: When): boolean {
+  if (a.source === b.source) return a.sequence < b.sequence;
+  if (a.hitAt === null || b.hitAt === null) return false;
+  return Date.parse(a.hitAt) < Date.parse(b.hitAt);
+}
+
+/**
+ * Returns where a ball stands among those of its bay that are in the lesson: in the order hit, whatever the order they came in. Balls of
  * others keep their places. A late one was hit in the block of the ball before it.
  */
-export function placeOf(sequence: number, there: readonly PlacedBall[], next: number): Place {
-  const later = there
-    .filter((one) => one.sequence > sequence)
-    .sort((a, b) => a.ordinal - b.ordinal);
-  if (later.length === 0) return { ordinal: next, blockId: undefined, moves: [] };
+export function placeOf(when: When, there: readonly PlacedBall[], next: number): Place {
+  const inOrder = [...there].sort((a, b) => a.ordinal - b.ordinal);
+  const at = inOrder.findIndex((one) => isBefore(when, one));
+  if (at < 0) return { ordinal: next, blockId: undefined, moves: [] };
+  const later = inOrder.slice(at);
   const slots = [...later.map(({ ordinal }) => ordinal), next];
-  const before = there
-    .filter((one) => one.sequence < sequence)
-    .sort((a, b) => b.sequence - a.sequence)[0];
   return {
     ordinal: slots[0]!,
-    blockId: (before ?? later[0]!).blockId,
+    blockId: (inOrder[at - 1] ?? later[0]!).blockId,
     moves: later.map(({ ballId }, n) => ({ ballId, ordinal: slots[n + 1]! })),
   };
 }

@@ -137,9 +137,11 @@ export function WatchStep({ lesson, reading, worked }: StepProps) {
         <SaveBalls lesson={lesson} />
       </div>
       {isLive ? (
-        <Catch name="The ball just hit">
-          <JustHit lesson={lesson} reading={reading} worked={worked} />
-        </Catch>
+        <div className="order-first min-w-0 lg:order-none">
+          <Catch name="The ball just hit">
+            <JustHit lesson={lesson} reading={reading} worked={worked} />
+          </Catch>
+        </div>
       ) : (
         <EyePad lesson={lesson} />
       )}

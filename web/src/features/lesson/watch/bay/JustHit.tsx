@@ -1,17 +1,17 @@
-import { justHitOf, justHitWords, soFarWords } from '@loxos/core';
-import type { BallView } from '@loxos/core';
-import { useMemo } from 'react';
-import type { Ball, CreateBall } from '../../../../api/client.ts';
+import { clubKeyOf, justHitOf, justHitWords, soFarWords } from '@loxos/core';
+import type { BallView, Plan } from '@loxos/core';
+import { useEffect, useMemo } from 'react';
+import type { Ball, CreateBall, Lesson } from '../../../../api/client.ts';
 import { useKeys } from '../../../../app/shortcuts.ts';
 import { Button } from '../../../../ui/Button.tsx';
 import { SelectField } from '../../../../ui/Field.tsx';
 import { changeBall, ballName, toggleKeep } from '../../ball-actions.ts';
 import { moveBalls } from '../../block-actions.ts';
 import { clubOptions } from '../../club-options.ts';
+import { useLessonScreen } from '../../lesson-store.ts';
 import { beganAs } from '../../lesson-work.ts';
 import type { StepProps, Worked } from '../../lesson-work.ts';
 import { Drawings } from '../../read/Drawings.tsx';
-import type { Lesson } from '../../../../api/client.ts';
 
 const CLUBS = clubOptions('Club not named');
 const ON_PLAN = { true: 'On plan', false: 'Not yet on plan' } as const;
@@ -53,14 +53,13 @@ interface WordsProps {
   readonly ball: Ball;
   readonly view: BallView;
   readonly worked: Worked;
+  /** Of the club it was hit with; null where that has none. */
+  readonly plan: Plan | null;
   /** The block so far against its aim. */
   readonly soFar: string | null;
 }
 
-function Words({ lesson, ball, view, worked, soFar }: WordsProps) {
-  // A plan is of one club’s balls.
-  const isOfPlan = worked.club?.group.ballIds.includes(view.id) === true;
-  const plan = isOfPlan ? (worked.found?.plan ?? null) : null;
+function Words({ lesson, ball, view, worked, plan, soFar }: WordsProps) {
   const hit = justHitOf(view, plan, worked.wording);
   const keep = (): void => toggleKeep(ball, view);
   useKeys({ x: keep });
@@ -86,30 +85,46 @@ function Words({ lesson, ball, view, worked, soFar }: WordsProps) {
   );
 }
 
+/** Shows the club of a ball in every step while the bay is on, as soon as there are several. */
+function useClubOf(view: BallView | undefined, isOneOfMany: boolean): void {
+  const setClub = useLessonScreen((state) => state.setClub);
+  const club = view === undefined || !isOneOfMany ? null : clubKeyOf(view.ball);
+  useEffect(() => {
+    if (club !== null) setClub(club);
+  }, [club, setClub]);
+}
+
 /** The ball just hit, large, in words and in the drawing, and its block so far. */
 export function JustHit({ lesson, reading, worked }: StepProps) {
-  const ball = lesson.balls.at(-1);
+  // The last that is read: the one before stays while the next is.
+  const ball = lesson.balls.findLast(({ id }) => reading?.views.some((one) => one.id === id));
+  const view = reading?.views.find(({ id }) => id === ball?.id);
   const views = useMemo(() => {
     const present = new Set(lesson.balls.map(({ id }) => id));
-    return (reading?.views ?? []).filter(({ id }) => present.has(id));
-  }, [lesson.balls, reading]);
-  const view = views.find(({ id }) => id === ball?.id);
-  if (ball === undefined)
-    return <p className="p-4 text-xl">Waiting for the first ball of the bay.</p>;
-  if (view === undefined) return <p className="p-4 text-soft">Reading {ballName(ball)} …</p>;
+    const club = view === undefined ? null : clubKeyOf(view.ball);
+    return (reading?.views ?? []).filter(
+      (one) => present.has(one.id) && clubKeyOf(one.ball) === club,
+    );
+  }, [lesson.balls, reading, view]);
+  useClubOf(view, (reading?.clubs.length ?? 0) > 1);
+  if (ball === undefined || view === undefined)
+    return (
+      <p className="p-4 text-xl">
+        {lesson.balls.length === 0
+          ? 'Waiting for the first ball of the bay.'
+          : 'Reading the balls …'}
+      </p>
+    );
   const blocks = reading?.clubs.flatMap(({ blocks: own }) => own) ?? [];
   const block = blocks.find(({ balls }) => balls.some(({ id }) => id === ball.id));
   const aim = lesson.blocks.find(({ id }) => id === ball.blockId)?.aim ?? null;
+  const isOfPlan = worked.club?.group.ballIds.includes(view.id) === true;
+  const plan = isOfPlan ? (worked.found?.plan ?? null) : null;
+  const soFar = block === undefined ? null : soFarWords(block, aim, worked.wording);
   return (
     <div className="grid min-w-0 items-start gap-4 lg:grid-cols-[minmax(0,18rem)_minmax(0,1fr)]">
-      <Words
-        lesson={lesson}
-        ball={ball}
-        view={view}
-        worked={worked}
-        soFar={block === undefined ? null : soFarWords(block, aim, worked.wording)}
-      />
-      <Drawings lesson={lesson} views={views} chosen={view} plan={worked.found?.plan ?? null} />
+      <Words {...{ lesson, ball, view, worked, plan, soFar }} />
+      <Drawings lesson={lesson} views={views} chosen={view} plan={plan} />
     </div>
   );
 }
