@@ -58,8 +58,8 @@ const OFTEN_NAMED = [
   ...['Math', 'Number', 'Object', 'Array', 'Map', 'Set', 'JSON', 'Error', 'String'],
   ...['Float64Array', 'Infinity', 'Symbol', 'Promise', 'WeakMap', 'RegExp'],
 ];
-/** Icons have these names. */
-const isNoIcon = (name) => !['Infinity', 'Map'].includes(name);
+/** Without names that something else has: an icon, a class of a package. */
+const but = (...names) => OFTEN_NAMED.filter((name) => !names.includes(name));
 
 /** What shows only over a long time is in `npm run soak` alone. */
 const IS_SOAK = process.env.LOXOS_SOAK === '1';
@@ -111,14 +111,18 @@ export default {
   maxWorkers: '100%',
   projects: [
     project('core', { testEnvironment: 'node' }),
-    project('server', { testEnvironment: 'node', ...IN_GROUPS }),
+    project('server', {
+      testEnvironment: 'node',
+      sandboxInjectedGlobals: but('Set'),
+      ...IN_GROUPS,
+    }),
     project('demo', { testEnvironment: 'node' }),
     project('simulators', {
       testEnvironment: 'node',
       testMatch: ['<rootDir>/simulators/*/src/**/*.test.ts'],
     }),
     project('web', {
-      sandboxInjectedGlobals: OFTEN_NAMED.filter(isNoIcon),
+      sandboxInjectedGlobals: but('Infinity', 'Map'),
       testEnvironment: '<rootDir>/web/jest/environment.cjs',
       setupFilesAfterEnv: ['<rootDir>/web/jest/setup.ts'],
       moduleNameMapper: {

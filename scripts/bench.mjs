@@ -9,6 +9,7 @@ const { benchOddFiles } = await import('../bench/odd-files.mjs');
 const { benchReading } = await import('../bench/reading.mjs');
 const { benchPlaces } = await import('../bench/places.mjs');
 const { benchHostile } = await import('../bench/hostile.mjs');
+const { benchLive } = await import('../bench/live.mjs');
 
 const round = (value) => Math.round(value).toLocaleString('en');
 function table(title, rows, unit) {
@@ -96,3 +97,9 @@ console.log(
 );
 for (const [name, { status, ms: took }] of answers)
   console.log(`  ${name.padEnd(26)} answered ${status} within ${ms(took)} (aim: 2 s)`);
+
+const { bays, own: live, peer: relayed } = await benchLive();
+console.log(`\n${bays} bays live, from a post to whoever listens (aim: p95 under 200 ms)`);
+console.log(
+  `  ${live.count} balls: p50 ${ms(live.p50)}, p95 ${ms(live.p95)}, p99 ${ms(live.p99)}; p50 ${(live.p50 / relayed.p50).toFixed(1)} times a relay that neither reads nor stores (${ms(relayed.p50)})`,
+);

@@ -21,6 +21,7 @@ const server = spawn(process.execPath, ['demo/dist/main.js'], {
     ...process.env,
     PORT: String(PORT),
     LOXOS_DATA: folder,
+    LOXOS_MONITOR_EVERY: '1',
   },
 });
 await new Promise((resolve) =>

@@ -47,12 +47,6 @@ export const SHOTS = [
     width: 390,
     height: 844,
   },
-  {
-    file: 'read-phone.png',
-    path: (lessonOf) => `/lessons/${lessonOf('Tobias').id}/read`,
-    width: 390,
-    height: 844,
-  },
   { file: 'prove.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/prove` },
   { file: 'send.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/send` },
   {
@@ -66,4 +60,15 @@ export const SHOTS = [
   { file: 'month.png', path: () => '/?look=month' },
   { file: 'yard.png', path: () => '/yard?drill=two-gates&path=3&start=-1' },
   { file: 'workshop.png', path: () => '/workshop?c=driver&f=1.2&p=-4&b=1&f2=0.5&p2=-1&u=yd' },
+  {
+    // The last: its balls change the lesson.
+    file: 'just-hit.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Send its balls here' }).click();
+      await page.getByText(/^6 balls: /).waitFor();
+      await page.getByRole('button', { name: 'Hold it' }).click();
+      await page.getByRole('button', { name: 'Go on' }).waitFor();
+    },
+  },
 ];

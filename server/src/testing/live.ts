@@ -57,8 +57,8 @@ export async function newBay(t: TestApp, lessonId: string | null = null, name = 
   const id = randomUUID();
   await edit(t.http(), 'bay.add', { id, fields: { name } }).expect(200);
   if (lessonId !== null) await edit(t.http(), 'bay.set', { id, fields: { lessonId } }).expect(200);
-  const { body } = await t.http().post(`/api/bays/${id}/token`).expect(201);
-  const { token } = body as { token: string };
+  const made = await t.http().post(`/api/bays/${id}/token`).expect(201);
+  const { token } = made.body as { token: string };
   const post = (message: object, key = token) =>
     t.as('').post('/api/live').set('authorization', `Bearer ${key}`).send(message);
   /** Sends balls; what became of each. */

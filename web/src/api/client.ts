@@ -41,7 +41,6 @@ export type GivenTo = Schemas['GivenTo'];
 export type RecordAnswer = Schemas['RecordAnswer'];
 export type StationDay = Schemas['StationDay'];
 export type Bay = Schemas['Bay'];
-export type BayQuestion = Schemas['BayQuestion'];
 export type CreateBay = Schemas['CreateBay'];
 export type UpdateBay = Schemas['UpdateBay'];
 export type OwnDrill = Schemas['OwnDrill'];

@@ -81,7 +81,7 @@ describe('a lesson that is open', () => {
     expect([useLive.getState().line, asked]).toEqual(['open', ['balls', 'balls']]);
   });
 
-  it('tries again where the server refused', async () => {
+  it('tries again where the server refused', () => {
     jest.useFakeTimers();
     render(<Hearing />);
     Line.all[0]!.close();

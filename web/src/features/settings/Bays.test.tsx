@@ -12,7 +12,7 @@ beforeEach(() => {
   answering({});
 });
 
-it('makes a bay, names it, and takes it away', async () => {
+it('makes a bay, names it, and takes it away', () => {
   open({ bays: [bayWith()] });
   fireEvent.change(screen.getByLabelText('Called'), { target: { value: 'By the window' } });
   fireEvent.click(screen.getByRole('button', { name: 'Rename' }));
