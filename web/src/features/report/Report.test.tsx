@@ -117,7 +117,7 @@ describe('a report', () => {
     open(playerWith({}), {}, recordWith(mended), () => coming);
     expect(await screen.findByText(/^▲ Still fetching what the page is made of/)).toBeVisible();
     expect(screen.getByRole('button', { name: 'Make the link' })).toBeDisabled();
-    await act(async () => come([]));
+    act(() => come([]));
     await waitFor(() =>
       expect(screen.getByRole('button', { name: 'Make the link' })).toBeEnabled(),
     );
