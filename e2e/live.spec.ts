@@ -28,6 +28,14 @@ for (const [hand, size] of [
     await expect(hit(page).getByText(/^[5-9] balls: start .* on average/)).toBeVisible();
     await expectNothingWider(page);
     await expectAccessible(page);
+    // Across the bay it follows by itself, on a second page.
+    const across = await page.context().newPage();
+    await across.goto(`/lessons/${id}/across`);
+    const view = across.getByRole('region', { name: 'Across the bay' });
+    await expect(view.getByRole('status')).toHaveText(/^(Left|Right|On line), (bends|no bend)/);
+    await expectNothingWider(across);
+    await expectAccessible(across);
+    await across.close();
     // What is read follows by itself, in a step that was opened before.
     await openStep(page, id, 'read');
     await expect(page.getByRole('region', { name: 'Reading' })).toContainText(/out-to-in/);

@@ -294,6 +294,7 @@ export {
   verdictWords,
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';
+export { acrossTheBay, streakOf } from './words/across.ts';
 export { justHitOf, justHitWords, soFarWords, type JustHit } from './words/just-hit.ts';
 export { applySteps, withThing, type State } from './changes/apply.ts';
 export {

@@ -25,8 +25,8 @@ export interface JustHit {
 /** What of a flight a player is told of one ball. */
 const TOLD: ReadonlySet<FlightFact> = new Set(['startDirectionDeg', 'curveM']);
 
-/** Returns whether a ball did what the plan asks of it, by the spans the plan itself judges by. */
-function isOnPlan(view: BallView, plan: Plan | null): boolean | null {
+/** Returns whether a ball did what the plan asks of it, by the spans the plan itself judges by; null where nothing says. */
+export function isOnPlan(view: BallView, plan: Plan | null): boolean | null {
   if (plan === null || !view.counts) return null;
   const judged = plan.seen.flatMap(({ figure, span: [from, to] }) => {
     const value = TOLD.has(figure) ? figureOf(view, figure) : null;

@@ -97,6 +97,12 @@ export const router = createBrowserRouter([
         loader: ({ params }) => redirect(`/lessons/${params['lessonId']}/read`),
       },
       {
+        path: 'lessons/:lessonId/across',
+        lazy: async () => ({
+          Component: (await import('../features/lesson/across/AcrossPage.tsx')).AcrossPage,
+        }),
+      },
+      {
         path: 'lessons/:lessonId/:step',
         lazy: async () => ({ Component: await lessonPage() }),
       },

@@ -1,10 +1,12 @@
-import { Pause, Play, Radio } from 'lucide-react';
+import { Monitor, Pause, Play, Radio } from 'lucide-react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { answerBay, changeBay, useGiveWaiting } from '../../../../api/bays.ts';
 import type { Bay } from '../../../../api/client.ts';
 import { useLive } from '../../../../sync/live.ts';
 import { Button } from '../../../../ui/Button.tsx';
 import { Notice } from '../../../../ui/Notice.tsx';
+import { ShownLink } from '../../../../ui/ShownLink.tsx';
 import { ballsText } from '../../../../ui/balls-text.ts';
 import { formatDay } from '../../../../ui/day-text.ts';
 
@@ -60,6 +62,24 @@ function Waiting({ bay, lessonId }: { bay: Bay; lessonId: string }) {
         Throw them away
       </Button>
       {give.error !== null && <Notice>{give.error.message}</Notice>}
+    </div>
+  );
+}
+
+/** The view that is read across the bay, for a second screen. */
+function OtherScreen({ lessonId }: { lessonId: string }) {
+  const [isShown, setShown] = useState(false);
+  return (
+    <div className="space-y-2">
+      <Button look="quiet" aria-expanded={isShown} onClick={() => setShown(!isShown)}>
+        <Monitor aria-hidden size={16} /> For a screen across the bay
+      </Button>
+      {isShown && (
+        <ShownLink
+          link={`${window.location.origin}/lessons/${lessonId}/across`}
+          what="It shows the ball just hit, large, on any device that is signed in, and follows the lesson by itself."
+        />
+      )}
     </div>
   );
 }
@@ -123,6 +143,7 @@ export function BayList({ bays, lessonId }: { bays: readonly Bay[]; lessonId: st
           <OneBay key={bay.id} bay={bay} lessonId={lessonId} />
         ))}
       </ul>
+      {bays.some((bay) => bay.lessonId === lessonId) && <OtherScreen lessonId={lessonId} />}
     </section>
   );
 }

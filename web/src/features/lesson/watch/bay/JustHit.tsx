@@ -1,6 +1,4 @@
-import { clubKeyOf, justHitOf, justHitWords, soFarWords } from '@loxos/core';
-import type { BallView, Plan } from '@loxos/core';
-import { useEffect, useMemo } from 'react';
+import { justHitOf, justHitWords, soFarWords } from '@loxos/core';
 import type { Ball, CreateBall, Lesson } from '../../../../api/client.ts';
 import { useKeys } from '../../../../app/shortcuts.ts';
 import { Button } from '../../../../ui/Button.tsx';
@@ -8,7 +6,8 @@ import { SelectField } from '../../../../ui/Field.tsx';
 import { changeBall, ballName, toggleKeep } from '../../ball-actions.ts';
 import { moveBalls } from '../../block-actions.ts';
 import { clubOptions } from '../../club-options.ts';
-import { useLessonScreen } from '../../lesson-store.ts';
+import { useLastHit } from '../../last-hit.ts';
+import type { LastHit } from '../../last-hit.ts';
 import { beganAs } from '../../lesson-work.ts';
 import type { StepProps, Worked } from '../../lesson-work.ts';
 import { Drawings } from '../../read/Drawings.tsx';
@@ -50,17 +49,13 @@ function Corrections({ lesson, ball, worked }: { lesson: Lesson; ball: Ball; wor
 
 interface WordsProps {
   readonly lesson: Lesson;
-  readonly ball: Ball;
-  readonly view: BallView;
+  readonly last: LastHit;
   readonly worked: Worked;
-  /** Of the club it was hit with; null where that has none. */
-  readonly plan: Plan | null;
-  /** The block so far against its aim. */
-  readonly soFar: string | null;
 }
 
-function Words({ lesson, ball, view, worked, plan, soFar }: WordsProps) {
+function Words({ lesson, last: { ball, view, plan, block, aim }, worked }: WordsProps) {
   const hit = justHitOf(view, plan, worked.wording);
+  const soFar = block === null ? null : soFarWords(block, aim, worked.wording);
   const keep = (): void => toggleKeep(ball, view);
   useKeys({ x: keep });
   return (
@@ -85,29 +80,10 @@ function Words({ lesson, ball, view, worked, plan, soFar }: WordsProps) {
   );
 }
 
-/** Shows the club of a ball in every step while the bay is on, as soon as there are several. */
-function useClubOf(view: BallView | undefined, isOneOfMany: boolean): void {
-  const setClub = useLessonScreen((state) => state.setClub);
-  const club = view === undefined || !isOneOfMany ? null : clubKeyOf(view.ball);
-  useEffect(() => {
-    if (club !== null) setClub(club);
-  }, [club, setClub]);
-}
-
 /** The ball just hit, large, in words and in the drawing, and its block so far. */
 export function JustHit({ lesson, reading, worked }: StepProps) {
-  // The last that is read: the one before stays while the next is.
-  const ball = lesson.balls.findLast(({ id }) => reading?.views.some((one) => one.id === id));
-  const view = reading?.views.find(({ id }) => id === ball?.id);
-  const views = useMemo(() => {
-    const present = new Set(lesson.balls.map(({ id }) => id));
-    const club = view === undefined ? null : clubKeyOf(view.ball);
-    return (reading?.views ?? []).filter(
-      (one) => present.has(one.id) && clubKeyOf(one.ball) === club,
-    );
-  }, [lesson.balls, reading, view]);
-  useClubOf(view, (reading?.clubs.length ?? 0) > 1);
-  if (ball === undefined || view === undefined)
+  const last = useLastHit(lesson, reading, worked);
+  if (last === null)
     return (
       <p className="p-4 text-xl">
         {lesson.balls.length === 0
@@ -115,15 +91,10 @@ export function JustHit({ lesson, reading, worked }: StepProps) {
           : 'Reading the balls …'}
       </p>
     );
-  const blocks = reading?.clubs.flatMap(({ blocks: own }) => own) ?? [];
-  const block = blocks.find(({ balls }) => balls.some(({ id }) => id === ball.id));
-  const aim = lesson.blocks.find(({ id }) => id === ball.blockId)?.aim ?? null;
-  const isOfPlan = worked.club?.group.ballIds.includes(view.id) === true;
-  const plan = isOfPlan ? (worked.found?.plan ?? null) : null;
-  const soFar = block === undefined ? null : soFarWords(block, aim, worked.wording);
+  const { view, views, plan } = last;
   return (
     <div className="grid min-w-0 items-start gap-4 lg:grid-cols-[minmax(0,18rem)_minmax(0,1fr)]">
-      <Words {...{ lesson, ball, view, worked, plan, soFar }} />
+      <Words lesson={lesson} last={last} worked={worked} />
       <Drawings lesson={lesson} views={views} chosen={view} plan={plan} />
     </div>
   );
