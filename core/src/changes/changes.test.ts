@@ -114,7 +114,7 @@ describe('who may', () => {
       );
     expect(allowed(['page'])).toEqual(['repetition.add', 'tick.set', 'word.add']);
     const logged = new Set(allowed(['log']).map((name) => name.split('.')[0]));
-    expect([...logged]).toEqual(['ball', 'block', 'repetition', 'file', 'source']);
+    expect([...logged]).toEqual(['ball', 'block', 'repetition', 'file', 'source', 'bay']);
     expect(allowed(['log', 'plan'])).not.toContain('word.add');
   });
 
