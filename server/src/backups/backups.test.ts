@@ -2,6 +2,7 @@ import { BackupsService } from './backups.service.ts';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { messageOf, newBay } from '../testing/live.ts';
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
 import { KEPT, copyName, overdue, readCopyName } from './copies.ts';
@@ -147,6 +148,15 @@ describe('a copy that is put back', () => {
       .expect(404);
     await t.http().get(`/api/players/${gone}`).expect(404);
     expect(await names()).not.toContain('Gone Gorse');
+  });
+
+  it('lets no monitor send again whose token was ended, and the others go on', async () => {
+    const [ended, going] = [await newBay(t), await newBay(t)];
+    const before = await copy();
+    await t.http().delete(`/api/bays/${ended.id}/token`).expect(204);
+    await putBack(before);
+    await ended.post(messageOf([])).expect(401);
+    await going.post(messageOf([])).expect(200);
   });
 
   it('and where the server ended before all was closed again, the next start does it', async () => {
