@@ -108,7 +108,7 @@ const fail = (error: Error): void => void toast.error(error.message);
 /** Balls into the lesson: from a bay, a file, or by eye. With a bay on, the ball just hit is the screen. */
 export function WatchStep({ lesson, reading, worked }: StepProps) {
   const bays = useBays(true).data ?? [];
-  const isLive = bays.some(({ lessonId, isOn }) => lessonId === lesson.id && isOn);
+  const isLive = bays.some(({ lessonId }) => lessonId === lesson.id);
   const [again, setAgain] = useState<Again | null>(null);
   const lookAgain = async (file: LaunchFile): Promise<void> =>
     setAgain({ file, bytes: await fetchFile(file) });
