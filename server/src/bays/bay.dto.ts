@@ -50,12 +50,17 @@ export class UpdateBay {
   @IsBoolean()
   readonly isOn?: boolean;
 
-  @ApiPropertyOptional({ type: IntakeAnswers, description: 'What its figures are' })
-  @IfGiven()
+  @ApiPropertyOptional({
+    type: IntakeAnswers,
+    nullable: true,
+    description:
+      'What its figures are; null takes back what was said, and its next balls are asked about',
+  })
+  @IsOptional()
   @IsObject()
   @ValidateNested()
   @Type(() => IntakeAnswers)
-  readonly answers?: IntakeAnswers;
+  readonly answers?: IntakeAnswers | null;
 }
 
 class BayChoice {

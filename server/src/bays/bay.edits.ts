@@ -79,6 +79,8 @@ export class BayEdits extends Edits<FoundBay, CreateBay> {
     await this.bays.update(scope, tx, id, {
       ...others,
       ...(isAnswered && { answers: json, doubts: null }),
+      // Taken back, it is asked again with the next ball.
+      ...(isAnswered && json === null && { judgedAt: null }),
       // Whoever holds the token of a bay that is no more sends to nobody.
       ...(fields['deleted'] === true && { tokenHash: null, tokenAt: null, lessonId: null }),
       version,

@@ -6,12 +6,12 @@ import { hashOf, newToken } from '../common/token.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
 import type { Writer } from '../history/history.service.ts';
-import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { Bay, BayQuestion, BayToken, GivenWaiting } from './bay.dto.ts';
 import { BaysRepository } from './bays.repository.ts';
 import type { BayRow } from './bays.repository.ts';
 import { LiveBalls, readSaid } from './live-balls.ts';
+import type { PutIn } from './live-balls.ts';
 import { LiveEvents } from './live-events.ts';
 import type { LiveEvent } from './live-events.ts';
 
@@ -27,7 +27,6 @@ export class BaysService {
     private readonly lessons: LessonsRepository,
     private readonly live: LiveBalls,
     private readonly events: LiveEvents,
-    private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
 
@@ -82,6 +81,7 @@ export class BaysService {
     writer: Writer,
   ): Promise<GivenWaiting> {
     const events: LiveEvent[] = [];
+    const put: PutIn[] = [];
     const given = await this.store.write(async (tx) => {
       const row = await this.require(scope, tx, id);
       const waiting = await this.bays.waitingIn(scope, tx, id);
@@ -102,17 +102,15 @@ export class BaysService {
         }
         const { source, sequence } = one;
         const coming = { bayId: id, source, sequence, measured: read.ball };
-        const { ballId, isLate } = await this.live.putIn(scope, tx, lessonId, coming, at);
+        const own = await this.live.putIn(scope, tx, lessonId, coming, at);
+        put.push(own);
+        const { ballId, isLate } = own;
         const event = await this.bays.comesNow(scope, tx, one.id, { lessonId, ballId });
         const ball = toBall((await this.balls.find(scope, tx, ballId))!);
         events.push({ academyId: scope.academyId, lessonId, event, ball, isLate });
       }
-      const taken = events.length;
-      if (taken > 0) {
-        const of = { thing: 'bay', id, lessonId } as const;
-        await this.history.made(scope, tx, of, `${taken} balls from ${row.name}`, writer);
-      }
-      return { taken, left: waiting.length - taken };
+      await this.live.noteAll(scope, tx, lessonId, put, row.name, writer);
+      return { taken: put.length, left: waiting.length - put.length };
     });
     for (const event of events) this.events.came.next(event);
     return given;

@@ -1,6 +1,7 @@
 import { startTestApp } from '../testing/app.ts';
 import type { TestApp } from '../testing/app.ts';
-import { edit } from '../testing/edit.ts';
+import type { HistoryEntry } from '../changes/past.dto.ts';
+import { edit, putBack } from '../testing/edit.ts';
 import { messageOf, newBay, saidBall } from '../testing/live.ts';
 import { join } from '../testing/people.ts';
 import type { Bay } from './bay.dto.ts';
@@ -95,9 +96,15 @@ describe('balls of a bay that points at a lesson', () => {
     await send(saidBall(1));
     await send(saidBall(2), saidBall(3));
     const { body } = await t.http().get(`/api/lessons/${lesson}/history`).expect(200);
-    const words = JSON.stringify(body);
-    expect(words).toContain('ball 1 from Bay 1');
-    expect(words).toContain('2 balls from Bay 1');
+    const entries = body as HistoryEntry[];
+    expect(entries.map(({ what }) => what).slice(0, 2)).toEqual([
+      '2 balls from Bay 1',
+      'ball 1 from Bay 1',
+    ]);
+    // Put back, the balls are taken out, and the bay goes on.
+    await putBack(t.http(), entries[0]!).expect(200);
+    expect(await ballsIn(lesson)).toHaveLength(1);
+    expect(fatesOf(await send(saidBall(4)))).toEqual(['taken']);
   });
 });
 
@@ -266,6 +273,11 @@ describe('what the first ten balls contradict', () => {
     await send(turned(11));
     expect((await ballsIn(lesson))[10]!.clubPathDeg).toBeCloseTo(-2.8, 9);
     expect((await bayOf(id)).doubts).toEqual([]);
+    // A wrong answer is taken back: they are read as they were said, and asked about again.
+    await edit(t.http(), 'bay.set', { id, fields: { answers: null } }).expect(200);
+    expect((await ballsIn(lesson))[0]!.clubPathDeg).toBeCloseTo(4.8, 9);
+    await send(turned(12));
+    expect((await bayOf(id)).doubts).toHaveLength(1);
   });
 
   it('is nothing where they are what they say', async () => {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readLive } from '@loxos/core';
 import type { Hand, LiveRead, MeasuredBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
@@ -6,6 +7,8 @@ import { BallsRepository } from '../balls/balls.repository.ts';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
 import type { Scope } from '../common/scope.ts';
 import type { Handle } from '../db/handle.ts';
+import type { Writer } from '../history/history.service.ts';
+import { HistoryService } from '../history/history.service.ts';
 import type { IntakeAnswers } from '../intake/intake.dto.ts';
 import { BaysRepository } from './bays.repository.ts';
 import { isBefore, placeOf } from './live.logic.ts';
@@ -36,6 +39,14 @@ export const readSaid = (
   });
 };
 
+/** A ball that was put into its lesson. */
+export interface PutIn {
+  readonly ballId: string;
+  readonly ordinal: number;
+  /** Whether others moved on for it. */
+  readonly isLate: boolean;
+}
+
 /** Puts balls of a bay into a lesson, in the order they were hit. */
 @Injectable()
 export class LiveBalls {
@@ -43,7 +54,29 @@ export class LiveBalls {
     private readonly balls: BallsRepository,
     private readonly blocks: BlocksRepository,
     private readonly bays: BaysRepository,
+    private readonly history: HistoryService,
   ) {}
+
+  /** Writes down that balls of a bay came into a lesson, as one change: put back, the balls are taken out. */
+  async noteAll(
+    scope: Scope,
+    tx: Handle,
+    lessonId: string,
+    balls: readonly PutIn[],
+    bayName: string,
+    writer: Writer,
+  ): Promise<void> {
+    const [first, ...rest] = balls;
+    if (first === undefined) return;
+    const what = rest.length === 0 ? `ball ${first.ordinal}` : `${balls.length} balls`;
+    const noted = balls.map(({ ballId: id }) => ({
+      ...{ thing: 'ball' as const, id, version: 0, lessonId },
+      ...{ before: { deleted: true }, after: { deleted: false } },
+    }));
+    // Named, so that all of them are one change.
+    const named = { ...writer, id: writer.id ?? randomUUID() };
+    await this.history.note(scope, tx, noted, `${what} from ${bayName}`, named);
+  }
 
   /** Puts a ball in its place: the id of what it is now, and whether others moved on for it. */
   async putIn(
@@ -52,7 +85,7 @@ export class LiveBalls {
     lessonId: string,
     { bayId, source, sequence, measured: own }: Coming,
     at: string,
-  ): Promise<{ readonly ballId: string; readonly ordinal: number; readonly isLate: boolean }> {
+  ): Promise<PutIn> {
     const when = { source, sequence, hitAt: own.hitAt };
     const [last] = await this.bays.placed(scope, tx, lessonId, bayId, 1);
     const isLate = last !== undefined && isBefore(when, last);

@@ -9,7 +9,6 @@ import type { Scope } from '../common/scope.ts';
 import { hashOf, isToken } from '../common/token.ts';
 import { Store } from '../db/store.ts';
 import type { Handle } from '../db/handle.ts';
-import { HistoryService } from '../history/history.service.ts';
 import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import type { LiveAnswer, LiveFate, LiveMessage, LiveNow } from './bay.dto.ts';
 import { BaysRepository } from './bays.repository.ts';
@@ -18,6 +17,7 @@ import { LiveBalls, answersOf, readSaid } from './live-balls.ts';
 import { LiveEvents } from './live-events.ts';
 import type { LiveEvent } from './live-events.ts';
 import { formedBall, quantitiesOf } from './live.logic.ts';
+import type { PutIn } from './live-balls.ts';
 import type { SaidBall } from './live.logic.ts';
 
 /** A ball of right form, and what it comes to. */
@@ -38,8 +38,8 @@ interface Into {
 }
 
 type Became = Pick<LiveFate, 'fate' | 'reason'> & {
-  /** Of a ball that is in the lesson: its place there, and what listeners hear. */
-  readonly ordinal?: number;
+  /** Of a ball that is in the lesson: where, and what listeners hear. */
+  readonly put?: PutIn;
   readonly event?: LiveEvent;
 };
 
@@ -59,7 +59,6 @@ export class LiveService {
     private readonly lessons: LessonsRepository,
     private readonly live: LiveBalls,
     private readonly events: LiveEvents,
-    private readonly history: HistoryService,
     private readonly clock: Clock,
   ) {}
 
@@ -127,6 +126,8 @@ export class LiveService {
     source: string,
     own: readonly Omit<Fresh, 'read'>[],
   ): Promise<ReadonlyMap<number, LiveFate>> {
+    // That a sender is there is no reason to write.
+    if (own.length === 0) return new Map();
     const scope = scopeOf(row);
     const found = await this.store.read((db) => this.lessonOf(row, db));
     const reads = readSaid(
@@ -158,13 +159,9 @@ export class LiveService {
       const now: Became = isKnown ? { fate: 'known', reason: '' } : await this.keep(tx, into, one);
       became.set(one.sequence, now);
     }
-    const taken = [...became.values()].flatMap(({ ordinal }) => ordinal ?? []);
-    if (taken.length > 0) {
-      const what = taken.length === 1 ? `ball ${taken[0]}` : `${taken.length} balls`;
-      const of = { thing: 'bay', id: row.id, lessonId } as const;
-      const writer = { id: null, device: row.id, who: row.name };
-      await this.history.made(scope, tx, of, `${what} from ${row.name}`, writer);
-    }
+    const put = [...became.values()].flatMap((one) => one.put ?? []);
+    const writer = { id: null, device: row.id, who: row.name };
+    if (lessonId !== null) await this.live.noteAll(scope, tx, lessonId, put, row.name, writer);
     return became;
   }
 
@@ -184,12 +181,13 @@ export class LiveService {
       return { fate: 'waiting', reason: '' };
     }
     const coming = { bayId: row.id, source, sequence, measured: read.ball };
-    const { ballId, ordinal, isLate } = await this.live.putIn(scope, tx, lessonId, coming, at);
+    const put = await this.live.putIn(scope, tx, lessonId, coming, at);
+    const { ballId, isLate } = put;
     const event = await this.bays.keep(scope, tx, { ...kept, fate: 'taken', ballId });
     const ball = toBall((await this.balls.find(scope, tx, ballId))!);
     const { academyId } = row;
     return {
-      ...{ fate: 'taken', reason: '', ordinal },
+      ...{ fate: 'taken', reason: '', put },
       event: { academyId, lessonId, event, ball, isLate },
     };
   }

@@ -45,9 +45,14 @@ export function changeBay(bay: Bay, changes: Omit<UpdateBay, 'answers'>): void {
   remember(bay.name, () => void push(step('bay.set', { id }, before)));
 }
 
-/** Says what the figures of a bay are, as one of the answers of a question says it. */
-export const answerBay = ({ id }: Bay, answers: NonNullable<UpdateBay['answers']>): void =>
+/** Says what the figures of a bay are, as one of the answers of a question says it; undone it is asked again. */
+export function answerBay({ id, name }: Bay, answers: NonNullable<UpdateBay['answers']>): void {
   void push(step('bay.set', { id }, { answers }));
+  didUndoably(
+    `${name} told what its figures are`,
+    () => void push(step('bay.set', { id }, { answers: null })),
+  );
+}
 
 /** Takes a bay away, and with it its sender's token; undo brings it back without one. */
 export function removeBay(bay: Bay): void {

@@ -2172,8 +2172,8 @@ export interface components {
       lessonId?: string | null;
       /** @description Whether its balls are taken as they come; they wait else */
       isOn?: boolean;
-      /** @description What its figures are */
-      answers?: components['schemas']['IntakeAnswers'];
+      /** @description What its figures are; null takes back what was said, and its next balls are asked about */
+      answers?: components['schemas']['IntakeAnswers'] | null;
     };
     StepDto: {
       /** @enum {string} */
