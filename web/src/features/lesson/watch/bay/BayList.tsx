@@ -5,6 +5,7 @@ import { answerBay, changeBay, useGiveWaiting } from '../../../../api/bays.ts';
 import type { Bay } from '../../../../api/client.ts';
 import { useLive } from '../../../../sync/live.ts';
 import { Button } from '../../../../ui/Button.tsx';
+import { Confirm } from '../../../../ui/Confirm.tsx';
 import { Notice } from '../../../../ui/Notice.tsx';
 import { ShownLink } from '../../../../ui/ShownLink.tsx';
 import { ballsText } from '../../../../ui/balls-text.ts';
@@ -51,6 +52,7 @@ function Doubts({ bay }: { bay: Bay }) {
 /** What waits in a bay for a lesson. */
 function Waiting({ bay, lessonId }: { bay: Bay; lessonId: string }) {
   const give = useGiveWaiting(bay);
+  const [isAsking, setAsking] = useState(false);
   if (bay.waiting === 0) return null;
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -58,9 +60,19 @@ function Waiting({ bay, lessonId }: { bay: Bay; lessonId: string }) {
       <Button disabled={give.isPending} onClick={() => give.mutate(lessonId)}>
         Bring them in here
       </Button>
-      <Button look="quiet" disabled={give.isPending} onClick={() => give.mutate(null)}>
+      <Button look="quiet" disabled={give.isPending} onClick={() => setAsking(true)}>
         Throw them away
       </Button>
+      <Confirm
+        open={isAsking}
+        title={`Throw away what waits in ${bay.name}?`}
+        what={`${ballsText(bay.waiting)} are in no lesson yet, and do not come back.`}
+        yes="Throw them away"
+        no="Keep them"
+        usual="no"
+        onYes={() => give.mutate(null)}
+        onClose={() => setAsking(false)}
+      />
       {give.error !== null && <Notice>{give.error.message}</Notice>}
     </div>
   );

@@ -74,6 +74,22 @@ describe('a bay in Watch', () => {
     );
   });
 
+  it('throws what waits away only when that is said twice', async () => {
+    open([bayWith({ waiting: 3 })]);
+    const asked = answering({
+      'POST /api/bays/bay/waiting': { taken: 0, left: 3 },
+      'GET /api/bays': [],
+    });
+    fireEvent.click(bays().getByRole('button', { name: 'Throw them away' }));
+    const dialog = within(screen.getByRole('alertdialog'));
+    expect(dialog.getByText(/^3 balls are in no lesson yet, and do not come back/)).toBeVisible();
+    expect(asked.filter(({ method }) => method === 'POST')).toEqual([]);
+    fireEvent.click(dialog.getByRole('button', { name: 'Throw them away' }));
+    await waitFor(() =>
+      expect(asked.find(({ method }) => method === 'POST')!.body).toEqual({ lessonId: null }),
+    );
+  });
+
   it('asks once what its first balls contradict', () => {
     const turned = {
       columns: [{ header: 'Club path (deg)', meaning: 'clubPathDeg', turned: true }],
@@ -106,7 +122,7 @@ describe('the ball just hit', () => {
     expect(hit().getByRole('status')).toHaveTextContent(
       /^Starts \d+° right and (bends \d+ m (left|right)|does not bend)\.$/,
     );
-    expect(hit().getByText('Not yet on plan')).toBeVisible();
+    expect(hit().getByText('Off plan')).toBeVisible();
     expect(hit().getByText(/^8 balls: start .* on average\.$/)).toBeVisible();
     expect(screen.getByRole('img', { name: /^Flight of ball 8 from above/ })).toBeVisible();
   });
