@@ -1,5 +1,5 @@
 // What a monitor says of its balls: see docs/live.md.
-import { LIVE_VERSION } from '@loxos/core';
+import { LIVE_VERSION, convert } from '@loxos/core';
 import type { TrueBall } from './player.ts';
 
 export const QUANTITIES = {
@@ -16,9 +16,6 @@ export const QUANTITIES = {
   carry: { unit: 'yd' },
   offline: { unit: 'yd', plus: 'right' },
 } as const;
-
-const MPS_PER_MPH = 0.44704;
-const M_PER_YD = 0.9144;
 
 /** A ball as a message holds it. */
 export interface SentBall {
@@ -40,14 +37,14 @@ export function sentBall(sequence: number, hitAt: Date, ball: TrueBall): SentBal
       faceAngle: tenths(ball.faceAngleDeg),
       attackAngle: tenths(ball.attackAngleDeg),
       dynamicLoft: tenths(ball.dynamicLoftDeg),
-      clubSpeed: tenths(ball.clubSpeedMps / MPS_PER_MPH),
-      ballSpeed: tenths(ball.ballSpeedMps / MPS_PER_MPH),
+      clubSpeed: tenths(convert(ball.clubSpeedMps, 'm/s', 'mph')),
+      ballSpeed: tenths(convert(ball.ballSpeedMps, 'm/s', 'mph')),
       launchAngle: tenths(ball.launchAngleDeg),
       startDirection: tenths(ball.startDirectionDeg),
       spinRate: Math.round(ball.spinRateRpm),
       spinAxisTilt: tenths(ball.spinAxisTiltDeg),
-      carry: tenths(ball.carryM / M_PER_YD),
-      offline: tenths(ball.offlineM / M_PER_YD),
+      carry: tenths(convert(ball.carryM, 'm', 'yd')),
+      offline: tenths(convert(ball.offlineM, 'm', 'yd')),
     },
   };
 }
