@@ -54,6 +54,25 @@ describe('a ball just hit', () => {
     expect(justHitOf(pushed, plan, W).isOnPlan).toBe(false);
     expect(justHitOf({ ...straight(7), counts: false }, plan, W).isOnPlan).toBeNull();
     expect(justHitOf(straight(8), null, W).isOnPlan).toBeNull();
+    // Nothing is decided: there is no plan to be on.
+    for (const answer of ['ask', 'look'] as const)
+      expect(justHitOf(straight(9), { ...plan, answer }, W).isOnPlan).toBeNull();
+  });
+
+  it('that flies well off the toe is off plan where the toe is what is off', () => {
+    const struck = (n: number, strikeToeMm: number) =>
+      hit(
+        { startDirectionDeg: 0.2, curveM: 0.5, faceAngleDeg: 0.2, clubPathDeg: 0, strikeToeMm },
+        `s${n}`,
+      );
+    const group = readGroup(
+      [1, 2, 3, 4, 5, 6, 7, 8].map((n) => struck(n, 20 + (n % 3))),
+      context,
+    );
+    const plan = planGroup(group, { ...context, wanted: PLAIN_WANTED, aimDeg: null, route: null })!;
+    expect(plan.seen.find(({ figure }) => figure === 'strikeToeMm')?.off).toBe(1);
+    expect(justHitOf({ ...struck(9, 20), counts: true }, plan, W).isOnPlan).toBe(false);
+    expect(justHitOf({ ...struck(10, 1), counts: true }, plan, W).isOnPlan).toBe(true);
   });
 });
 

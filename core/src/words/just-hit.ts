@@ -1,5 +1,6 @@
 /** A ball just hit, in words short enough to be taken in while the next is teed up, and its block so far against its aim. */
 import type { BlockAim } from '../lesson/work.ts';
+import type { Answer } from '../plan/answer.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FlightFact } from '../plan/seen.ts';
 import type { ReadBlock } from '../proof/blocks.ts';
@@ -18,18 +19,24 @@ export interface JustHit {
   readonly bend: string | null;
   /** `152 m`. */
   readonly carry: string | null;
-  /** Whether it started and bent as it should; null where nothing says how it should, or it does not count. */
+  /** Whether it did what the plan asks; null where nothing is decided yet, or it does not count. */
   readonly isOnPlan: boolean | null;
 }
 
 /** What of a flight a player is told of one ball. */
 const TOLD: ReadonlySet<FlightFact> = new Set(['startDirectionDeg', 'curveM']);
 
-/** Returns whether a ball did what the plan asks of it, by the spans the plan itself judges by; null where nothing says. */
+/** Answers under which nothing is decided: there is no plan to be on. */
+const UNDECIDED: ReadonlySet<Answer> = new Set(['look', 'ask']);
+
+/**
+ * Returns whether a ball did what the plan asks of it, by the spans the plan itself judges by: how it started and bent, and
+ * whatever else the balls so far are off in. Null where nothing is decided yet, or nothing tells.
+ */
 export function isOnPlan(view: BallView, plan: Plan | null): boolean | null {
-  if (plan === null || !view.counts) return null;
-  const judged = plan.seen.flatMap(({ figure, span: [from, to] }) => {
-    const value = TOLD.has(figure) ? figureOf(view, figure) : null;
+  if (plan === null || UNDECIDED.has(plan.answer) || !view.counts) return null;
+  const judged = plan.seen.flatMap(({ figure, span: [from, to], off }) => {
+    const value = TOLD.has(figure) || off !== 0 ? figureOf(view, figure) : null;
     return value === null ? [] : [value >= from && value <= to];
   });
   return judged.length === 0 ? null : judged.every(Boolean);

@@ -16,7 +16,7 @@ import { usePrevious } from '../use-previous.ts';
 import { useReading } from '../use-reading.ts';
 
 const NO_VISIT = { previousLessonId: null } as const;
-const ON_PLAN = { true: 'On plan', false: 'Not yet' } as const;
+const ON_PLAN = { true: 'On plan', false: 'Off plan' } as const;
 
 /** The slant of a ball as large as there is room, without its figures. */
 function Slant({ lesson, last: { view } }: { lesson: Lesson; last: LastHit }) {

@@ -43,7 +43,7 @@ it('shows the ball just hit in two or three words, two figures, and its slant wi
   ).toEqual(['Start', 'Bend']);
   const slant = view().getByRole('img', { name: /^At impact: face/ });
   expect(slant.querySelectorAll('text')).toHaveLength(0);
-  expect(view().getByText('Not yet')).toBeVisible();
+  expect(view().getByText('Off plan')).toBeVisible();
 });
 
 it('shows what the block is judged on, where that was named', () => {

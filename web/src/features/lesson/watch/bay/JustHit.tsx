@@ -13,7 +13,7 @@ import type { StepProps, Worked } from '../../lesson-work.ts';
 import { Drawings } from '../../read/Drawings.tsx';
 
 const CLUBS = clubOptions('Club not named');
-const ON_PLAN = { true: 'On plan', false: 'Not yet on plan' } as const;
+const ON_PLAN = { true: 'On plan', false: 'Off plan' } as const;
 
 /** The club and the block it was hit in, to be put right. */
 function Corrections({ lesson, ball, worked }: { lesson: Lesson; ball: Ball; worked: Worked }) {
