@@ -275,6 +275,7 @@ function leaveSentences(plan: Plan, worth: readonly Worth[], { units }: Wording)
   const [more] = worth;
   const why = {
     asked: `Leave it: that is the ${plan.wanted.shape} that was asked for.`,
+    'not off': `Leave it for now: not clearly off the ${plan.wanted.shape} that was asked for.`,
     unproven: 'Leave the direction for now: no change is proven to help.',
     scatter: `Leave the direction. ${withArticle(missText(plan.now.missM, units))} miss is this player’s scatter.`,
   }[leaveReason(plan)];

@@ -6,6 +6,7 @@ import type { LessonBall } from '../reading/ball.ts';
 import { readLesson } from '../lesson/read.ts';
 import type { LessonContext } from '../lesson/read.ts';
 import { readText, wordingOf } from '../testing/lessons.ts';
+import { PLAIN_WANTED } from '../plan/wanted.ts';
 import { capital } from './sentence.ts';
 import { ballNote } from './facts.ts';
 import { readingSentences } from './reading.ts';
@@ -331,4 +332,17 @@ it('says that slices from different starts all bend too far, not only that no na
   const list = [...from(-9, -3, 4), ...from(-5, 1, 4), ...from(-1, 5, 3)];
   const own = list.map((ball, n) => ({ ...ball, id: `b${n}` }));
   expect(text(own)).toMatch(/^No one shot, but (?:all|\d+ of) 11 bend too far right\. /);
+});
+
+it('says that a flight is what was asked for only where the balls bend so', () => {
+  const asked: LessonContext = {
+    ...right,
+    wanted: { all: { ...PLAIN_WANTED, shape: 'fade', isSaid: true } },
+  };
+  const fades = balls('7-iron', 12, { clubPathDeg: -3.5, faceAngleDeg: -0.5 });
+  expect(text(fades, asked)).toContain('Leave it: that is the fade that was asked for.');
+  const straight = balls('7-iron', 12, { clubPathDeg: -2.3, faceAngleDeg: -1.3 });
+  expect(text(straight, asked)).toContain(
+    'Leave it for now: not clearly off the fade that was asked for.',
+  );
 });
