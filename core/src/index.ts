@@ -94,8 +94,8 @@ export {
 export { typedNumber } from './units/typed.ts';
 export { NAMING_SCHOOLS, type NamingSchool } from './reading/names.ts';
 export { BAND_RANGES, DEFAULT_BANDS, type Bands } from './reading/bands.ts';
-export { BLOCK_KINDS, KEEPS, SEEN_BY } from './reading/ball.ts';
-export type { BlockKind, Keep, LessonBall, SeenBy } from './reading/ball.ts';
+export { BLOCK_KINDS, CONTACTS, KEEPS, SEEN_BY } from './reading/ball.ts';
+export type { BlockKind, Contact, Keep, LessonBall, SeenBy } from './reading/ball.ts';
 export { blocksOf, clubKeyOf, type Block } from './reading/blocks.ts';
 export { resolveContext, type ReadingContext } from './reading/context.ts';
 export { type BallView, type LeftOut } from './reading/read-ball.ts';
@@ -142,8 +142,15 @@ export { type Landing } from './flight/ground.ts';
 export { ACCURACY_RANGES, DEVICE_ACCURACY } from './inverse/accuracy.ts';
 export type { SetAccuracy } from './inverse/accuracy.ts';
 export { solveDelivery } from './inverse/solve.ts';
-export { EYE_AMOUNTS, ballOfTap, usualCarryM } from './inverse/eye.ts';
-export type { EyeStrike, EyeWay } from './inverse/eye.ts';
+export {
+  EYE_AMOUNTS,
+  OPEN_AMOUNTS,
+  ballOfTap,
+  openWithout,
+  usualCarryM,
+  withAmount,
+} from './inverse/eye.ts';
+export type { EyeStrike, EyeWay, OpenAmount } from './inverse/eye.ts';
 export { FIXED_SPLIT, predictBySchools } from './reading/schools.ts';
 export { laneFor, sensitivityOf } from './inverse/lane.ts';
 export type { Lane } from './inverse/lane.ts';
@@ -243,7 +250,7 @@ export { keptOfYouWords, keptWords, monthsText, type KeptFor } from './words/kep
 export { homeworkWords } from './words/homework.ts';
 export { goalProgressWords, goalWords } from './words/record-for-player.ts';
 export type { PageRecord } from './words/report.ts';
-export { COUNT_LABELS, PAGE_DEFAULTS, composePage } from './words/page.ts';
+export { PAGE_DEFAULTS, composePage, countLabel } from './words/page.ts';
 export { pageKind, pageOfLesson, pageRecord, periodOf, reportOf } from './words/page-content.ts';
 export type {
   PageContent,
@@ -298,6 +305,7 @@ export { acrossTheBay, streakOf } from './words/across.ts';
 export { justHitOf, justHitWords, soFarWords, type JustHit } from './words/just-hit.ts';
 export { applySteps, withThing, type State } from './changes/apply.ts';
 export {
+  BALL_NOTE_AT_MOST,
   BLANK_BALL,
   BLANK_BLOCK,
   BLANK_LESSON,

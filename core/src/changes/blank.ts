@@ -24,11 +24,17 @@ export function blankPlayer({ lengthUnit = DEFAULT_DISPLAY_UNITS.length }: Field
 
 export const BLANK_LESSON = { asked: '', ballCount: 0 } as const;
 
+/** Letters of a ball's note: a few words beside its figures. */
+export const BALL_NOTE_AT_MOST = 120;
+
 /** Said by a coach, and counted as the balls say. */
 export const BLANK_BALL = {
   ...EMPTY_BALL,
   keep: 'auto',
   seen: 'monitor',
+  openAmount: null,
+  contact: null,
+  note: '',
   launchFileId: null,
   line: null,
 } as const;

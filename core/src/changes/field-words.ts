@@ -26,6 +26,8 @@ const NAMES: Readonly<Record<string, string>> = {
   speedUnit: 'speeds',
   angleStyle: 'angles',
   keep: 'counted',
+  openAmount: 'how much it was',
+  contact: 'how it was struck',
   blockId: 'block',
   drillIds: 'drills given',
   drillId: 'drill',
@@ -62,7 +64,17 @@ export function fieldWords(path: string): string {
   );
 }
 
-const KEEPS = { auto: 'as the balls say', in: 'kept in', out: 'left out' } as const;
+const KEEPS = {
+  auto: 'as the balls say',
+  in: 'kept in',
+  out: 'left out',
+  shown: 'shown, not hit for the record',
+} as const;
+const OPEN_WORDS = {
+  start: 'start not said',
+  bend: 'bend not said',
+  both: 'start and bend not said',
+} as const;
 
 const isOne = <T extends string>(all: Readonly<Record<T, string>>, value: unknown): value is T =>
   typeof value === 'string' && value in all;
@@ -100,6 +112,7 @@ const drillWords = (id: string): string => findDrill(id)?.name ?? 'a drill of yo
 /** Returns a text; an id or a moment by what it stands for. */
 function textWords(name: string, text: string, momentText: (iso: string) => string): string {
   if (name === 'keep' && isOne(KEEPS, text)) return KEEPS[text];
+  if (name === 'openAmount' && isOne(OPEN_WORDS, text)) return OPEN_WORDS[text];
   if (name === 'startsAt') return momentText(text);
   if (name === 'club') return findClub(text)?.label ?? text;
   if (name === 'drillId') return drillWords(text);

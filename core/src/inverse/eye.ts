@@ -17,31 +17,51 @@ export const EYE_ACCURACY = {
   carryShare: 0.07,
 } as const;
 
+/** What an eye told, beside the sides: whether a post was laid, and the share of the balls whose start or bend it gave no size. */
+export interface EyeTold {
+  readonly hasPost?: boolean;
+  readonly openStart?: number;
+  readonly openBend?: number;
+}
+
 /** Returns the eye's errors for a ball of this carry, m, one standard deviation; smaller at the start where a post was laid. */
-export function eyeAccuracy(carryM: number, hasPost = false): Partial<DeviceAccuracy> {
+export function eyeAccuracy(
+  carryM: number,
+  { hasPost = false, openStart = 0, openBend = 0 }: EyeTold = {},
+): Partial<DeviceAccuracy> {
   const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
+  const startSdDeg = hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg;
   return {
-    startDirectionDeg: hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg,
+    startDirectionDeg: Math.hypot(startSdDeg, openStart * OPEN_SD.startDeg),
     offlineM: finishSdM,
-    curveM: finishSdM,
+    curveM: Math.hypot(finishSdM, openBend * OPEN_SD.bendShare * carryM),
     carryM: Math.max(1, EYE_ACCURACY.carryShare * carryM),
   };
 }
 
-/** Words of the eye: which side, and a little or much; sides positive right. */
-export const EYE_WAYS = [-2, -1, 0, 1, 2] as const;
+/** What is seen of a flight: which side, and a little or much, positive right. A side alone leaves open how much. */
+export const EYE_WAYS = [-2, -1, 0, 1, 2, 'left', 'right'] as const;
 export type EyeWay = (typeof EYE_WAYS)[number];
+/** Of what a tap left open how much it was. */
+export const OPEN_AMOUNTS = ['start', 'bend', 'both'] as const;
+export type OpenAmount = (typeof OPEN_AMOUNTS)[number];
 export const EYE_STRIKES = ['heel', 'middle', 'toe'] as const;
 export type EyeStrike = (typeof EYE_STRIKES)[number];
 
 /** What a coach's words for a flight stand for (common practice, no source). */
 export const EYE_AMOUNTS = {
   /** Start off the line, degrees. */
-  startDeg: { 0: 0, 1: 3, 2: 6 },
+  startDeg: { 0: 0, 1: 3, 2: 6, open: 5.5 },
   /** Bend, as a share of carry: a draw or fade, a hook or slice. */
-  bendShare: { 0: 0, 1: 0.055, 2: 0.14 },
+  bendShare: { 0: 0, 1: 0.055, 2: 0.14, open: 0.09 },
   strikeToeMm: { heel: -15, middle: 0, toe: 15 },
 } as const;
+
+/**
+ * How far a side alone leaves its size open, one standard deviation: the starts and bends of usual players' balls that an eye sees off
+ * line at all, whose means are the open amounts (inverse/eye.test.ts).
+ */
+export const OPEN_SD = { startDeg: 3.3, bendShare: 0.05 } as const;
 
 export interface EyeTap {
   readonly start: EyeWay;
@@ -57,6 +77,7 @@ export interface TappedBall {
   readonly offlineM: number | null;
   readonly carryM: number;
   readonly strikeToeMm: number | null;
+  readonly openAmount: OpenAmount | null;
 }
 
 /** Usual carry of a player with a club, m, by the model. */
@@ -66,8 +87,51 @@ export const usualCarryM = (
   { kind, driverSpeedMps }: UsualPlayer = UNKNOWN_PLAYER,
 ): number => simulateShot(plainDelivery(club, 'right', driverSpeedMps, kind), head).flight.carryM;
 
-const amount = (way: EyeWay, of: Readonly<Record<0 | 1 | 2, number>>): number =>
-  Math.sign(way) * of[Math.abs(way) as 0 | 1 | 2];
+const isOpen = (way: EyeWay): way is 'left' | 'right' => typeof way === 'string';
+
+/** What the ways of a start or a bend stand for. */
+type Amounts = Readonly<Record<0 | 1 | 2 | 'open', number>>;
+
+function amount(way: EyeWay, of: Amounts): number {
+  if (isOpen(way)) return way === 'left' ? -of.open : of.open;
+  return Math.sign(way) * of[Math.abs(way) as 0 | 1 | 2];
+}
+
+/** Returns what a tap left open; of a ball whose finish was seen the bend is not. */
+export function openAmountOf({ start, bend, finishM }: EyeTap): OpenAmount | null {
+  const isBendOpen = isOpen(bend) && finishM === undefined;
+  if (isOpen(start)) return isBendOpen ? 'both' : 'start';
+  return isBendOpen ? 'bend' : null;
+}
+
+/** Returns what is left open once the size of a start or a bend is told. */
+export function openWithout(
+  open: OpenAmount | null | undefined,
+  told: 'start' | 'bend',
+): OpenAmount | null {
+  if (open === 'both') return told === 'start' ? 'bend' : 'start';
+  return open === told ? null : (open ?? null);
+}
+
+/** What a ball is changed to once it is told how much it was. */
+type Sized = Pick<TappedBall, 'openAmount'> &
+  Partial<Pick<TappedBall, 'startDirectionDeg' | 'curveM'>>;
+
+/** Returns a tapped ball's start or bend, a little or much, to the side it had; `carryM` as the tap had it. */
+export function withAmount(
+  ball: Partial<Omit<TappedBall, 'carryM'>> & { readonly carryM?: number | null },
+  of: 'start' | 'bend',
+  size: 1 | 2,
+): Sized {
+  const openAmount = openWithout(ball.openAmount, of);
+  if (of === 'start')
+    return {
+      startDirectionDeg: Math.sign(ball.startDirectionDeg ?? 0) * EYE_AMOUNTS.startDeg[size],
+      openAmount,
+    };
+  const curveM = Math.sign(ball.curveM ?? 0) * EYE_AMOUNTS.bendShare[size] * (ball.carryM ?? 0);
+  return { curveM, openAmount };
+}
 
 /** Returns a tapped flight as figures of a ball; a finish that was seen stands instead of the bend. */
 export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {
@@ -77,5 +141,6 @@ export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {
     offlineM: tap.finishM ?? null,
     carryM,
     strikeToeMm: tap.strike === undefined ? null : EYE_AMOUNTS.strikeToeMm[tap.strike],
+    openAmount: openAmountOf(tap),
   };
 }

@@ -5,6 +5,7 @@
 import type { GroupFactKind } from '../reading/facts.ts';
 import { figureOf } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
+import type { BallView } from '../reading/read-ball.ts';
 import { isMirrored } from '../reading/mend.ts';
 import { RATES } from '../maths/rates.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
@@ -34,12 +35,20 @@ export function isTwoWay(left: number, right: number, of: number): boolean {
   return of >= twoWayBalls && Math.min(left, right) >= twoWayShare * of;
 }
 
-/** Returns the balls beyond the acceptable width to either side; null where the miss is not two-way. */
-export function twoWayOf(read: ReadGroup, wanted: WantedNumbers): TwoWay | null {
+/** Returns whether nobody said how far off line a ball finished, but only to which side it went. */
+const isFinishOpen = ({ ball }: BallView): boolean =>
+  ball.openAmount != null && ball.offlineM === null;
+
+/**
+ * Returns the balls beyond the acceptable width to either side; null where the miss is not two-way. Of balls whose side alone was told
+ * none is beyond it, `withOpen` each is.
+ */
+export function twoWayOf(read: ReadGroup, wanted: WantedNumbers, withOpen = false): TwoWay | null {
   const counted = new Set(read.group.countedIds);
   const offs = read.views.flatMap((view) => {
     const offlineM = counted.has(view.id) ? figureOf(view, 'offlineM') : null;
-    return offlineM === null ? [] : [{ id: view.id, off: offlineM - wanted.finishM }];
+    if (offlineM === null) return [];
+    return [{ id: view.id, off: !withOpen && isFinishOpen(view) ? 0 : offlineM - wanted.finishM }];
   });
   const left = offs.filter(({ off }) => off < -wanted.halfWidthM);
   const right = offs.filter(({ off }) => off > wanted.halfWidthM);
@@ -55,7 +64,7 @@ export interface AnswerInput {
   readonly question: Question | null;
   readonly balls: number;
   readonly isTwoWay: boolean;
-  /** Whether a flight fact is off. */
+  /** Whether a flight fact is off, or goes to one side by nobody knows how much. */
   readonly isSeenOff: boolean;
   /** Whether the best route's end gains, as likely; 0 without a route. */
   readonly p: number;

@@ -4,6 +4,7 @@ import { normalTail } from '../maths/normal.ts';
 import { RATES } from '../maths/rates.ts';
 import { NORMAL_975 } from '../maths/statistics.ts';
 import { varianceOf } from '../maths/joint-normal.ts';
+import { isBendOpen } from '../reading/ball.ts';
 import { faceToPathOf } from '../reading/inferred.ts';
 import type { ReadGroup } from '../reading/group.ts';
 import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
@@ -15,7 +16,7 @@ import type { Chance, ChanceContext } from './chance.ts';
 import type { Coupling } from './coupling.ts';
 import { PLAN_DEFAULTS } from './defaults.ts';
 import type { PlanBasis } from './basis.ts';
-import { monitorLook, postLook, strikeLook } from './looks.ts';
+import { howMuchLook, monitorLook, postLook, strikeLook } from './looks.ts';
 import type { DecidedRoute, Look } from './looks.ts';
 import type { NumberState } from './off.ts';
 import { cloudAround } from './outcome.ts';
@@ -45,13 +46,16 @@ export interface ChancesInput {
   readonly numbers: readonly NumberState[];
 }
 
+/** Where balls go of which nobody said how far. */
+export type OpenTo = 'one side' | 'both sides';
+
 export interface Chances {
   readonly off: Pick<RouteInput, 'isStrikeOff' | 'isFaceToPathOff' | 'isFaceToPathClear'>;
   /** Index of the route that comes first; −1 for none. */
   readonly bestOf: (routes: readonly Route[]) => number;
   readonly of: (route: Route | undefined) => Chance;
   /** The look that tells most, where the best route gains with chance `p`. */
-  readonly look: (p: number) => Look;
+  readonly look: (p: number, openTo: OpenTo | null) => Look;
 }
 
 /** Ball speed that is lost is the strike's in so many of ten: another club or other balls lose it too (common practice, no source). */
@@ -147,7 +151,10 @@ function quickBasis(delivery: Delivery, chance: ChanceContext, basis: PlanBasis)
 }
 
 /** Looks cost: a monitor is not at hand, a stick or a post is laid. */
-const COST = { strike: 0, post: 0.02, stick: 0.05, balls: 0.02, monitor: 0.12 } as const;
+const COST = {
+  ...{ 'how far': 0, 'how much': 0, strike: 0 },
+  ...{ post: 0.02, stick: 0.05, balls: 0.02, monitor: 0.12 },
+} as const;
 /** A look that promises less than this more than is known already tells nothing. */
 const TELLS_FROM = 0.03;
 
@@ -207,7 +214,7 @@ export function chancesAt(input: ChancesInput): Chances {
     off: { isStrikeOff, ...off },
     bestOf: first,
     of,
-    look: (p) => lookFor({ ...input, routeAt }, p),
+    look: (p, openTo) => lookFor({ ...input, routeAt }, p, openTo),
   };
 }
 
@@ -218,7 +225,7 @@ interface LookInput extends ChancesInput {
 /** Every look that would show something of these balls. */
 function looksAt({ read, believed, basis, seen, routeAt }: LookInput): Look[] {
   const { belief, possible, chance } = believed;
-  const { inferred, countedIds } = read.group;
+  const { inferred, countedIds, open } = read.group;
   const { lieDeg } = basis.cloud.head;
   const at = { belief, lieDeg, possible, context: chance, routeAt };
   const isStrikeSeen = seen.some(({ figure }) => figure === 'strikeToeMm');
@@ -226,6 +233,8 @@ function looksAt({ read, believed, basis, seen, routeAt }: LookInput): Look[] {
   const balls = countedIds.length;
   const more = ballsThatSettle({ belief, basis, balls, chance, routeAt });
   return [
+    ...(open.includes('startDirectionDeg') ? [howMuchLook(at, 'how far')] : []),
+    ...(open.includes('curveM') ? [howMuchLook(at, 'how much')] : []),
     ...(!isStrikeSeen && belief.fields.includes('strikeToeMm') ? [strikeLook(at)] : []),
     ...(inferred?.byEye === true && !hasPost ? [postLook(at)] : []),
     ...(inferred === null ? [] : [monitorLook(at)]),
@@ -233,20 +242,27 @@ function looksAt({ read, believed, basis, seen, routeAt }: LookInput): Look[] {
   ];
 }
 
+/** Returns what nobody said of balls that go to both sides: how much they bend, else how far off line they start. */
+const openAmountIn = ({ read }: LookInput): 'how much' | 'how far' =>
+  read.views.some(({ ball }) => isBendOpen(ball)) ? 'how much' : 'how far';
+
 const HIT_MORE: Look = { kind: 'balls', promised: 0, balls: null, answers: [] };
 
 /** Returns whether the answers of a look lead anywhere else than each other: else it is no question. */
 const parts = ({ answers }: Look): boolean =>
   answers.length === 0 || new Set(answers.map(({ move }) => move)).size > 1;
 
-function lookFor(input: LookInput, p: number): Look {
+function lookFor(input: LookInput, p: number, openTo: OpenTo | null): Look {
   // Of a handful the basics are looked at, and a few more are hit.
   if (input.read.group.countedIds.length < PLAN_DEFAULTS.fewBalls)
     return { ...HIT_MORE, promised: p };
   const worth = ({ kind, promised }: Look): number => promised - COST[kind];
-  const [best] = looksAt(input)
-    .filter(parts)
-    .sort((a, b) => worth(b) - worth(a));
+  const looks = looksAt(input);
+  // What may be fine or far off, by how much it bends, was seen by somebody: that is asked before anything is laid or hit.
+  const howMuch = looks.find(({ kind }) => kind === 'how much');
+  if (openTo === 'one side' && howMuch !== undefined) return howMuch;
+  if (openTo === 'both sides') return { ...HIT_MORE, kind: openAmountIn(input), promised: p };
+  const [best] = looks.filter(parts).sort((a, b) => worth(b) - worth(a));
   if (best !== undefined && worth(best) >= p + TELLS_FROM) return best;
   // Nothing tells more of what the ball says: where the body aims is looked at, which no ball says.
   if (input.basis.context.aimDeg === null) return { ...HIT_MORE, kind: 'stick', promised: p };

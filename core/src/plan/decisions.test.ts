@@ -1,6 +1,8 @@
 // What is answered of players whose swing is known, for both hands, by monitor and by eye: shy enough of those who are fine, bold
 // enough with those who are not, as likely as it says. Full counts in `npm run soak`.
 import { HANDS, handSign } from '../line/hand.ts';
+import { EMPTY_BALL } from '../intake/quantities.ts';
+import { ballOfTap } from '../inverse/eye.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import type { Random } from '../maths/random.ts';
 import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
@@ -90,6 +92,82 @@ describe('a player whose flight is off', () => {
       if (isOff(plan)) expect(plan.answer).not.toBe('leave');
     }
     expect(told / count).toBeGreaterThanOrEqual(share / 100 - slackOf(share / 100, count));
+  });
+});
+
+describe('an eye that tells sides alone', () => {
+  const tapped = (club: string, random: Random, swing: SwingOf, balls = 8): Plan => {
+    const hand = swing.hand ?? 'right';
+    const eye = { isSidesOnly: true };
+    return planFor({ balls: tappedBalls(club, balls, random, swing, eye), hand, club })!;
+  };
+
+  it('moves nobody with nothing off more often than one that says how much', () => {
+    const random = seededRandom(811);
+    let [told, done, of] = [0, 0, 0];
+    for (const club of ['driver', '7-iron', 'pw'])
+      for (let i = 0; i < tries(20, 200); i++) {
+        const plan = tapped(club, random, { path: 0, face: 0, hand: HANDS[i % 2]! }, 8 + (i % 5));
+        of++;
+        if (isChanged(plan)) told++;
+        if (plan.answer === 'do') done++;
+      }
+    expect(done / of).toBeLessThanOrEqual(0.05 + slackOf(0.05, of));
+    expect(told / of).toBeLessThanOrEqual(0.12 + slackOf(0.12, of));
+  });
+
+  // By simulation: 95, 80 and 60 of 100, where the same eye that says how much moves 98, 85 and 30.
+  it.each([
+    ['push-slice with a driver', 'driver', 0, 5, 0.85],
+    ['pull-hook with an iron', '7-iron', -6, -11, 0.85],
+    ['slice with a driver', 'driver', -6, 0, 0.55],
+  ] as const)('finds a %s, and leaves no flight that is off', (_, club, path, face, share) => {
+    const random = seededRandom(812);
+    const count = tries(20, 200);
+    let told = 0;
+    for (let i = 0; i < count; i++) {
+      const plan = tapped(club, random, { path, face, hand: HANDS[i % 2]! });
+      if (isChanged(plan)) told++;
+      if (isOff(plan)) expect(plan.answer).not.toBe('leave');
+    }
+    expect(told / count).toBeGreaterThanOrEqual(share - slackOf(share, count));
+  });
+
+  it('is asked how much they bend where that decides, and not of what it said', () => {
+    const random = seededRandom(813);
+    let [asked, leads] = [0, 0];
+    const count = tries(20, 200);
+    for (let i = 0; i < count; i++) {
+      const swing = { path: -6, face: 0, hand: HANDS[i % 2]! };
+      const plan = tapped('7-iron', random, swing);
+      const bend = plan.seen.find(({ figure }) => figure === 'curveM')!;
+      // All to one side, and nobody said how far: neither off nor fine.
+      if (bend.open !== 0) expect(['look', 'try', 'do']).toContain(plan.answer);
+      // Of balls that finish to both sides it is asked without a word of where that leads.
+      if (plan.look?.kind !== 'how much' || plan.look.answers.length === 0) continue;
+      asked++;
+      const [little, much] = plan.look.answers;
+      expect(little).toMatchObject({ shows: 'a little', move: null });
+      if (much?.move != null) leads++;
+    }
+    expect(asked / count).toBeGreaterThan(0.4);
+    expect(leads / asked).toBeGreaterThan(0.7);
+    const said = decide('eye', '7-iron', 8, random, { path: -6, face: 0 });
+    expect(said.look?.kind).not.toBe('how much');
+    expect(said.seen.every(({ open }) => open === 0)).toBe(true);
+  });
+
+  it('calls nothing two-way, and asks, where balls go to both sides by nobody knows how much', () => {
+    const tap = (start: 'left' | 'right', i: number) => ({
+      ...EMPTY_BALL,
+      ...ballOfTap({ start: 0, bend: start }, 150),
+      ...{ id: String(i), seen: 'eye' as const, club: '7-iron' },
+    });
+    const balls = Array.from({ length: 10 }, (_, i) => tap(i % 2 === 0 ? 'left' : 'right', i));
+    const plan = planFor({ balls, hand: 'right', club: '7-iron' })!;
+    expect(plan).toMatchObject({ answer: 'look', twoWay: null, look: { kind: 'how much' } });
+    const much = balls.map((ball) => ({ ...ball, openAmount: null, curveM: 2 * ball.curveM! }));
+    expect(planFor({ balls: much, hand: 'right', club: '7-iron' })!.answer).toBe('steady');
   });
 });
 

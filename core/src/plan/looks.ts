@@ -4,9 +4,10 @@
  * (Preposterior analysis; Raiffa & Schlaifer 1961, *Applied Statistical Decision Theory*, ch. 4–5, from memory.)
  */
 import type { Delivery } from '../delivery/delivery.ts';
-import { EYE_AMOUNTS } from '../inverse/eye.ts';
+import { EYE_ACCURACY, EYE_AMOUNTS } from '../inverse/eye.ts';
 import type { EyeStrike } from '../inverse/eye.ts';
 import { commonest } from '../maths/commonest.ts';
+import { RATES } from '../maths/rates.ts';
 import { normalPoints, observed } from '../maths/joint-normal.ts';
 import { SEEN_STRIKE_SD_MM } from '../reading/error.ts';
 import { pickOf } from '../reading/inferred.ts';
@@ -14,13 +15,24 @@ import { deliveryAt } from './belief.ts';
 import type { Belief } from './belief.ts';
 import { NO_MOVE, afterMove, gains } from './chance.ts';
 import type { ChanceContext, Possible, WholeMove } from './chance.ts';
+import type { Middle } from './outcome.ts';
 import type { Move, RouteId } from './routes.ts';
 
-export const LOOKS = ['strike', 'post', 'stick', 'monitor', 'balls'] as const;
+export const LOOKS = [
+  'how far',
+  'how much',
+  'strike',
+  'post',
+  'stick',
+  'monitor',
+  'balls',
+] as const;
 export type LookKind = (typeof LOOKS)[number];
 
 /** What a look may show. */
 export const LOOK_ANSWERS = [
+  'a little',
+  'much',
   'heel',
   'middle',
   'toe',
@@ -118,10 +130,16 @@ function branchesOf(basis: LookBasis, { weights, sd, putDown, shows }: Measures)
   });
 }
 
+const AMOUNTS = new Set<LookShows>(['a little', 'much']);
+/** Answers under which nothing is off: a move is then only made where it likely gains. */
+const FINE = new Set<LookShows>(['a little']);
+
 function answerOf(shows: LookShows, own: readonly Branch[], all: number): LookAnswer {
   const routes = commonest(own.map(({ route }) => route?.id ?? null));
   const route = own.find(({ route: r }) => (r?.id ?? null) === routes?.value)?.route ?? null;
   const p = own.filter(({ isGain }) => isGain).length / own.length;
+  if (FINE.has(shows) && p < RATES.tryFrom)
+    return { shows, share: own.length / all, route: null, move: null, p };
   return {
     shows,
     share: own.length / all,
@@ -142,7 +160,8 @@ function lookOf(basis: LookBasis, measures: Measures): Look {
     kind: measures.kind,
     promised: branches.filter(({ isGain }) => isGain).length / all,
     balls: null,
-    answers: answers.filter(({ share }) => share >= LEAST_SHARE),
+    // Of how much it was both answers are buttons: where each leads is said however unlikely it is.
+    answers: answers.filter(({ share, shows }) => share >= LEAST_SHARE || AMOUNTS.has(shows)),
   };
 }
 
@@ -165,20 +184,49 @@ export const strikeLook = (basis: LookBasis): Look =>
     shows: ([toeMm]) => strikeAt(toeMm!),
   });
 
-/** Step of a field over which the start's slope is taken, in its unit. */
+/** Step of a field over which a flight's slope is taken, in its unit. */
 const SLOPE_STEP = 0.5;
+
+/** Returns a figure of a flight as a sum of the fields that are not known: their weights, and what is beside them. */
+function linearised({ belief, context, lieDeg }: LookBasis, of: (now: Middle) => number) {
+  const { fields, normal } = belief;
+  const at = (values: readonly number[]): number =>
+    of(afterMove(deliveryAt(belief, values, context.typical, lieDeg), NO_MOVE, context));
+  const weights = fields.map((_, i) => {
+    const moved = (by: number) => normal.mean.map((value, k) => (k === i ? value + by : value));
+    return (at(moved(SLOPE_STEP)) - at(moved(-SLOPE_STEP))) / (2 * SLOPE_STEP);
+  });
+  return { weights, offset: at(normal.mean) - dot(weights, normal.mean) };
+}
+
+const isAsMuch = (
+  value: number,
+  { 1: little, 2: much }: Readonly<Record<1 | 2, number>>,
+): boolean => Math.abs(value) >= (little + much) / 2;
+
+/** Returns asking the eye how far off line they start, or how much they bend: it told a side alone. */
+export function howMuchLook(basis: LookBasis, kind: 'how far' | 'how much'): Look {
+  const isStart = kind === 'how far';
+  const of = isStart ? EYE_AMOUNTS.startDeg : EYE_AMOUNTS.bendShare;
+  const { weights, offset } = linearised(basis, ({ startDeg, curveM, carryM }) =>
+    isStart ? startDeg : curveM / Math.max(1, carryM),
+  );
+  const sd = isStart ? EYE_ACCURACY.startSdDeg : EYE_ACCURACY.finishShare;
+  const told = (value: number): number => Math.sign(value) * of[isAsMuch(value, of) ? 2 : 1];
+  return lookOf(basis, {
+    kind,
+    weights: [weights],
+    sd,
+    // What is put down is a place of the eye, less what the fields do not tell.
+    putDown: { of: (seen) => told(seen + offset) - offset, sd },
+    shows: ([seen]) => (isAsMuch(seen! + offset, of) ? 'much' : 'a little'),
+  });
+}
 
 /** Returns a start post on the line: which side of it the balls pass. */
 export function postLook(basis: LookBasis): Look {
-  const { belief, context } = basis;
-  const { fields, normal } = belief;
-  const startOf = (values: readonly number[]): number =>
-    afterMove(deliveryAt(belief, values, context.typical, basis.lieDeg), NO_MOVE, context).startDeg;
-  const weights = fields.map((_, i) => {
-    const moved = (by: number) => normal.mean.map((value, k) => (k === i ? value + by : value));
-    return (startOf(moved(SLOPE_STEP)) - startOf(moved(-SLOPE_STEP))) / (2 * SLOPE_STEP);
-  });
-  const offset = startOf(normal.mean) - dot(weights, normal.mean) - context.wanted.startDeg;
+  const { weights, offset: beside } = linearised(basis, ({ startDeg }) => startDeg);
+  const offset = beside - basis.context.wanted.startDeg;
   return lookOf(basis, {
     kind: 'post',
     weights: [weights],

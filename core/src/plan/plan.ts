@@ -7,6 +7,7 @@ import { answerOf, isFileInDoubt, twoWayOf } from './answer.ts';
 import type { Answer, Question, TwoWay } from './answer.ts';
 import { beliefOf } from './belief.ts';
 import { believedIn, chancesAt } from './chances.ts';
+import type { OpenTo } from './chances.ts';
 import type { Middle } from './outcome.ts';
 import { couplingOf } from './coupling.ts';
 import type { Coupling } from './coupling.ts';
@@ -34,6 +35,8 @@ export interface Plan {
   readonly isSaid: boolean;
   /** Whether only an eye saw the balls. */
   readonly isByEye: boolean;
+  /** Whether the eye told the sides of most of them, and not how much: what they gain has no figure. */
+  readonly isSideOnly: boolean;
   /** What the balls did, and from where to where each is as it should be. */
   readonly seen: readonly SeenFact[];
   readonly spans: Readonly<Record<FlightFact, Span>>;
@@ -93,6 +96,17 @@ function chosenOf(
   return { chosen: isRuled ? ruled : best, chosenBy: isRuled ? 'academy' : 'balls' };
 }
 
+/** Returns where balls go of which nobody said how far: most to one side, or to both: a draw and a fade, or a hook and a slice. */
+function openToOf(
+  read: ReadGroup,
+  wanted: WantedNumbers,
+  seen: readonly SeenFact[],
+): OpenTo | null {
+  if (seen.some(({ open }) => open !== 0)) return 'one side';
+  const isBoth = twoWayOf(read, wanted) === null && twoWayOf(read, wanted, true) !== null;
+  return isBoth ? 'both sides' : null;
+}
+
 /** Returns what must be settled before anything is decided; null where nothing is. */
 function questionOf(read: ReadGroup, isNotWanted: boolean): Question | null {
   if (isFileInDoubt(read)) return 'check the file';
@@ -126,7 +140,8 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const { p, ifWrong } = chances.of(routes[best]);
   const question = questionOf(read, asked === null);
   const twoWay = twoWayOf(read, wanted);
-  const isSeenOff = seen.some(({ off }) => off !== 0);
+  const openTo = openToOf(read, wanted, seen);
+  const isSeenOff = openTo !== null || seen.some(({ off }) => off !== 0);
   const balls = counted.size;
   const answer = answerOf({ question, balls, isTwoWay: twoWay !== null, isSeenOff, p });
   return {
@@ -135,6 +150,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     wanted,
     isSaid: said,
     isByEye,
+    isSideOnly: group.open.length > 0,
     seen,
     spans,
     numbers,
@@ -152,7 +168,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     answer,
     p,
     ifWrong,
-    look: answer === 'look' ? chances.look(p) : null,
+    look: answer === 'look' ? chances.look(p, openTo) : null,
     question,
     twoWay,
     ...chosenOf(routes, best, answer, context),

@@ -6,9 +6,11 @@ import type { Hand } from '../line/hand.ts';
 import { handSign } from '../line/hand.ts';
 import { RATES } from '../maths/rates.ts';
 import { mean } from '../maths/statistics.ts';
+import { degToRad } from '../units/units.ts';
 import { tailOfHalf } from '../maths/proportion.ts';
 import type { Bands } from '../reading/bands.ts';
-import { isByEye } from '../reading/ball.ts';
+import { isBendOpen, isByEye, isStartOpen } from '../reading/ball.ts';
+import type { LessonBall } from '../reading/ball.ts';
 import type { ProofFigure } from '../reading/figure.ts';
 import { figureOf } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
@@ -41,10 +43,16 @@ export interface SeenFact {
   readonly of: number;
   /** Off by how many, not by how far: an eye's taps. */
   readonly isCounted: boolean;
+  /** To which side most surely go, where nobody said how far and it may be fine or off; 0 where that is known. */
+  readonly open: -1 | 0 | 1;
 }
 
-/** Half of the step an eye's tap comes in: start, degrees; bend, share of carry; strike, mm. A tap is beyond only as a whole. */
+/**
+ * Half of the step an eye's tap comes in: start, degrees; bend, share of carry; strike, mm. A tap is beyond only as a whole. One whose
+ * size was left open begins where an eye sees it off line at all.
+ */
 const TAP_HALF = { startDeg: 1.5, bendShare: 0.0249, strikeMm: 6.9 } as const;
+const OPEN_HALF = { startDeg: 4, bendShare: 0.0599 } as const;
 
 /** Returns what of a flight is as it should be. A flight nobody asked to be straight may be a draw or a fade that comes back. */
 export function seenSpans(
@@ -72,10 +80,16 @@ export function seenSpans(
   return { startDirectionDeg, curveM: [-strong, strong], offlineM, strikeToeMm };
 }
 
-const tapHalf = (figure: FlightFact, carryM: number): number => {
-  if (figure === 'startDirectionDeg') return TAP_HALF.startDeg;
-  return figure === 'strikeToeMm' ? TAP_HALF.strikeMm : TAP_HALF.bendShare * carryM;
-};
+/** Returns half of the step a ball was tapped in, in the figure's unit. */
+function tapHalf(figure: FlightFact, ball: LessonBall, carryM: number): number {
+  if (figure === 'strikeToeMm') return TAP_HALF.strikeMm;
+  const startDeg = isStartOpen(ball) ? OPEN_HALF.startDeg : TAP_HALF.startDeg;
+  if (figure === 'startDirectionDeg') return startDeg;
+  const bendM = (isBendOpen(ball) ? OPEN_HALF : TAP_HALF).bendShare * carryM;
+  // A finish follows from start and bend.
+  const isFinishOpen = figure === 'offlineM' && ball.offlineM === null && isStartOpen(ball);
+  return isFinishOpen ? bendM + degToRad(startDeg) * carryM : bendM;
+}
 
 /** Returns whether so many of some are more than half of the player's balls, surely. */
 const isMost = (count: number, of: number): boolean => tailOfHalf(count, of) < 1 - RATES.countSure;
@@ -101,13 +115,14 @@ function beyondOf(
   carryM: number,
   pushM: number,
 ): Beyond {
+  const isTapped = views.every(({ ball }) => isByEye(ball));
   const known = views.flatMap((view) => {
     const value = figureOf(view, figure);
-    return value === null ? [] : [{ id: view.id, value: value - pushM }];
+    const half = isTapped ? tapHalf(figure, view.ball, carryM) : 0;
+    return value === null ? [] : [{ id: view.id, value: value - pushM, half }];
   });
-  const half = views.every(({ ball }) => isByEye(ball)) ? tapHalf(figure, carryM) : 0;
-  const below = known.filter(({ value }) => value + half <= from && value < from);
-  const above = known.filter(({ value }) => value - half >= to && value > to);
+  const below = known.filter(({ value, half }) => value + half <= from && value < from);
+  const above = known.filter(({ value, half }) => value - half >= to && value > to);
   return {
     below: below.map(({ id }) => id),
     above: above.map(({ id }) => id),
@@ -121,6 +136,15 @@ export function seenSides(figure: FlightFact, views: readonly BallView[], span: 
   const carryM = carries.length === 0 ? 0 : mean(carries);
   const { below, above, of } = beyondOf(figure, views, span, carryM, 0);
   return { below: below.length, above: above.length, of };
+}
+
+/** Returns to which side most balls surely bend, of which only that was told; 0 where it was told how much, or they do not. */
+function openSide(figure: FlightFact, views: readonly BallView[]): -1 | 0 | 1 {
+  if (figure !== 'curveM') return 0;
+  const open = views.filter(({ ball }) => isBendOpen(ball));
+  const isTo = (side: -1 | 1): boolean =>
+    isMost(open.filter(({ curve }) => side * (curve?.value ?? 0) > 0).length, views.length);
+  return isTo(-1) ? -1 : isTo(1) ? 1 : 0;
 }
 
 function factOf(
@@ -141,16 +165,18 @@ function factOf(
   const byMean = value + half95 < from ? -1 : value - half95 > to ? 1 : 0;
   const byCount = isMost(below.length, of) ? -1 : isMost(above.length, of) ? 1 : 0;
   const isCounted = isTapped && byCount !== 0 && byMean === 0;
+  const off = isCounted ? byCount : byMean;
   return {
     figure,
     value,
     half95,
     span,
-    off: isCounted ? byCount : byMean,
+    off,
     below,
     above,
     of,
     isCounted,
+    open: off === 0 ? openSide(figure, views) : 0,
   };
 }
 

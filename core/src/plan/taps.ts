@@ -12,6 +12,8 @@ import { drawsOf, normalPoints } from '../maths/joint-normal.ts';
 import type { JointNormal } from '../maths/joint-normal.ts';
 import { normalTail } from '../maths/normal.ts';
 import { standardDeviation } from '../maths/statistics.ts';
+import { isBendOpen, isStartOpen } from '../reading/ball.ts';
+import type { LessonBall } from '../reading/ball.ts';
 import { SEEN_STRIKE_SD_MM } from '../reading/error.ts';
 import { figureOf } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
@@ -43,35 +45,56 @@ const edgesOf = (of: Readonly<Record<0 | 1 | 2, number>>): readonly [number, num
 const START_EDGES = edgesOf(EYE_AMOUNTS.startDeg);
 const BEND_EDGES = edgesOf(EYE_AMOUNTS.bendShare);
 
-/** Balls in each of the five places, from much left to much right. */
-function placesOf(values: readonly number[], [little, much]: readonly [number, number]): number[] {
-  const counts = [0, 0, 0, 0, 0];
-  for (const value of values) {
-    const size = Math.abs(value);
-    const out = size < little ? 0 : size < much ? 1 : 2;
-    counts[2 + Math.sign(value) * out]! += 1;
-  }
-  return counts;
+/** A start or a bend as tapped, and whether how much was left open. */
+interface TapValue {
+  readonly value: number;
+  readonly isOpen: boolean;
+}
+
+/** How many balls were tapped between two ends. */
+interface Place {
+  readonly from: number;
+  readonly to: number;
+  readonly count: number;
+}
+
+/** Returns how many balls were tapped in each of five places, from much left to much right, and on either side of the middle one. */
+function placesOf(
+  taps: readonly TapValue[],
+  [little, much]: readonly [number, number],
+): readonly Place[] {
+  const ends = [
+    ...([
+      [-Infinity, -much, 'said'],
+      [-much, -little, 'said'],
+      [-little, little, 'said'],
+    ] as const),
+    ...([
+      [little, much, 'said'],
+      [much, Infinity, 'said'],
+    ] as const),
+    ...([
+      [-Infinity, -little, 'open'],
+      [little, Infinity, 'open'],
+    ] as const),
+  ];
+  return ends.flatMap(([from, to, how]) => {
+    const isIn = ({ value, isOpen }: TapValue): boolean =>
+      isOpen === (how === 'open') && value >= from && value < to;
+    const count = taps.filter(isIn).length;
+    return count === 0 ? [] : [{ from, to, count }];
+  });
 }
 
 /** Logarithm of the chance that balls scattered so round a middle are tapped in these places. */
-function logChance(
-  counts: readonly number[],
-  middle: number,
-  sd: number,
-  sharedSd: number,
-  [little, much]: readonly [number, number],
-): number {
-  const edges = [-Infinity, -much, -little, little, much, Infinity];
+function logChance(places: readonly Place[], middle: number, sd: number, sharedSd: number): number {
   const logs = SHARED_POINTS.map((z, i) => {
     const at = middle + sharedSd * z;
     let log = Math.log(SHARED_WEIGHTS[i]!);
-    counts.forEach((count, place) => {
-      if (count === 0) return;
-      const inside =
-        normalTail((edges[place]! - at) / sd) - normalTail((edges[place + 1]! - at) / sd);
+    for (const { from, to, count } of places) {
+      const inside = normalTail((from - at) / sd) - normalTail((to - at) / sd);
       log += count * Math.log(Math.max(1e-12, inside));
-    });
+    }
     return log;
   });
   const most = Math.max(...logs);
@@ -164,14 +187,18 @@ export function weighedByTaps(
 ): Tapped {
   const counted = new Set(read.group.countedIds);
   const views = read.views.filter(({ id }) => counted.has(id));
-  const valuesOf = (figure: 'startDirectionDeg' | 'curveM'): number[] =>
-    views.flatMap((view) => figureOf(view, figure) ?? []);
   const carryM = Math.max(1, read.group.figures.carryM?.mean ?? 1);
-  const starts = placesOf(valuesOf('startDirectionDeg'), START_EDGES);
-  const bends = placesOf(
-    valuesOf('curveM').map((curveM) => curveM / carryM),
-    BEND_EDGES,
-  );
+  const tapsOf = (
+    figure: 'startDirectionDeg' | 'curveM',
+    of: number,
+    isOpen: (ball: LessonBall) => boolean,
+  ): TapValue[] =>
+    views.flatMap((view) => {
+      const value = figureOf(view, figure);
+      return value === null ? [] : [{ value: value / of, isOpen: isOpen(view.ball) }];
+    });
+  const starts = placesOf(tapsOf('startDirectionDeg', 1, isStartOpen), START_EDGES);
+  const bends = placesOf(tapsOf('curveM', carryM, isBendOpen), BEND_EDGES);
   const hasPost = views.every(({ ball }) => ball.seen === 'post');
   const startSd = hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg;
   const isStrikeSeen = read.group.figures.strikeToeMm !== undefined;
@@ -192,8 +219,8 @@ export function weighedByTaps(
     const delivery = deliveryAt(belief, values, context.typical, lieDeg);
     const now = afterMove(delivery, NO_MOVE, context);
     const log =
-      logChance(starts, now.startDeg, startScatter, startSd, START_EDGES) +
-      logChance(bends, bendShareOf(now), bendScatter, EYE_ACCURACY.finishShare, BEND_EDGES) -
+      logChance(starts, now.startDeg, startScatter, startSd) +
+      logChance(bends, bendShareOf(now), bendScatter, EYE_ACCURACY.finishShare) -
       values[path]! ** 2 / (2 * pathSdDeg ** 2) -
       (values[face]! - values[path]!) ** 2 / (2 * faceToPathSdDeg ** 2) -
       logDrawn(proposal, path, face, values);

@@ -12,6 +12,7 @@ import type { ProofBall, ProofFigure } from '../reading/figure.ts';
 import { figureOf, figuresOf } from '../reading/group.ts';
 import type { Figures } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
+import { isUnsaid, sideOnlyFigures } from '../reading/side-only.ts';
 import { FLIGHT_FACTS, seenSides } from '../plan/seen.ts';
 import type { FlightFact, Span } from '../plan/seen.ts';
 import { isByEye } from '../reading/ball.ts';
@@ -25,8 +26,14 @@ export interface ReadBlock extends Block<BallView> {
   readonly figures: Figures;
 }
 
-export const proofBallOf = (view: BallView): ProofBall =>
-  Object.fromEntries(PROOF_FIGURES.map((figure) => [figure, figureOf(view, figure)]));
+/** Returns the figures two blocks are compared by; none of which these balls tell the side alone. */
+const proofBallOf = (view: BallView, sideOnly: ReadonlySet<ProofFigure>): ProofBall =>
+  Object.fromEntries(
+    PROOF_FIGURES.map((figure) => [
+      figure,
+      isUnsaid(view.ball, figure, sideOnly) ? null : figureOf(view, figure),
+    ]),
+  );
 
 /** Returns the blocks in the order hit, each read for itself. */
 export const readBlocks = (views: readonly BallView[], context: ResolvedContext): ReadBlock[] =>
@@ -101,6 +108,10 @@ export interface JudgedBy {
   readonly isOtherVisit?: boolean;
 }
 
+/** Of balls of which nobody said how much they bend, those that bend at all are counted. */
+const NO_BEND: Span = [0, 0];
+const isRoundZero = ([from, to]: Span): boolean => from < 0 && to > 0;
+
 /** One block against another on the figures its stage named. */
 export const judgeReadBlocks = (
   before: ReadBlock,
@@ -108,7 +119,10 @@ export const judgeReadBlocks = (
   { stage, windows, spans, smallest = {}, ...how }: JudgedBy,
 ): BlockVerdict => {
   const { isOpen = false, isOtherVisit = false, isSteadied = false } = how;
-  const judged = judgeBlocks(before.counted.map(proofBallOf), after.counted.map(proofBallOf), {
+  const sideOnly = sideOnlyFigures([...before.counted, ...after.counted].map(({ ball }) => ball));
+  const ballsOf = ({ counted }: ReadBlock): ProofBall[] =>
+    counted.map((view) => proofBallOf(view, sideOnly));
+  const judged = judgeBlocks(ballsOf(before), ballsOf(after), {
     figures: stage.judged,
     wanted: stage.targets,
     windows,
@@ -121,8 +135,10 @@ export const judgeReadBlocks = (
   const isByEyeAlone = [...before.counted, ...after.counted].every(({ ball }) => isByEye(ball));
   if (!isByEyeAlone || spans === undefined || isSteadied) return judged;
   const counts = stage.judged.filter(isFlightFact).flatMap((figure) => {
-    const sides = [before, after].map(({ counted }) => seenSides(figure, counted, spans[figure]));
-    return judgeCounts(figure, sides[0]!, sides[1]!, isOpen) ?? [];
+    const isSideOnly = figure === 'curveM' && sideOnly.has(figure) && isRoundZero(spans[figure]);
+    const span = isSideOnly ? NO_BEND : spans[figure];
+    const sides = [before, after].map(({ counted }) => seenSides(figure, counted, span));
+    return judgeCounts(figure, sides[0]!, sides[1]!, { isOpen, isSideOnly }) ?? [];
   });
   return counts.length === 0 ? judged : { ...judged, counts, verdict: headlineOf(counts) };
 };

@@ -15,6 +15,8 @@ export interface CountChange {
   readonly side: -1 | 0 | 1;
   readonly before: Share;
   readonly after: Share;
+  /** Whether each ball that went to a side at all is counted, since nobody said how far. */
+  readonly isSideOnly: boolean;
   readonly verdict: Verdict;
 }
 
@@ -23,12 +25,18 @@ const beyond = ({ below, above, of }: SeenSide, side: -1 | 0 | 1): Share => ({
   of,
 });
 
+export interface CountedHow {
+  /** Whether the second block is still being hit. */
+  readonly isOpen?: boolean;
+  readonly isSideOnly?: boolean;
+}
+
 /** Balls beyond either end of what is as it should be, in two blocks. */
 export function judgeCounts(
   figure: FlightFact,
   before: SeenSide,
   after: SeenSide,
-  isOpen: boolean,
+  { isOpen = false, isSideOnly = false }: CountedHow = {},
 ): CountChange | null {
   if (before.of === 0 || after.of === 0) return null;
   const side = before.below > before.above ? -1 : before.above > before.below ? 1 : 0;
@@ -46,5 +54,5 @@ export function judgeCounts(
       : isOver
         ? 'past it'
         : 'on plan';
-  return { figure, side, before: b, after: a, verdict };
+  return { figure, side, before: b, after: a, isSideOnly, verdict };
 }

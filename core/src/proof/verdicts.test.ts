@@ -1,9 +1,14 @@
 // Verdicts where balls are few or wild: blocks that scatter twice as much, one wild ball in eight, a two-way miss that is halved, an
 // eye's counts. Full counts in `npm run soak`.
+import { EMPTY_BALL } from '../intake/quantities.ts';
+import { ballOfTap } from '../inverse/eye.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import type { Random } from '../maths/random.ts';
+import { resolveContext } from '../reading/context.ts';
 import type { ProofBall } from '../reading/figure.ts';
+import { viewBall } from '../reading/read-ball.ts';
 import { tries } from '../testing/players.ts';
+import { judgeReadBlocks, readBlocks } from './blocks.ts';
 import { judgeCounts } from './counts.ts';
 import { judgeBlocks } from './judge.ts';
 
@@ -91,21 +96,51 @@ describe('an eye’s counts', () => {
   const side = (below: number, of: number, above = 0) => ({ below, above, of });
 
   it('are judged exactly: six of six left, then one of six', () => {
-    const change = judgeCounts('startDirectionDeg', side(6, 6), side(1, 6), false)!;
+    const change = judgeCounts('startDirectionDeg', side(6, 6), side(1, 6))!;
     expect(change).toMatchObject({ side: -1, verdict: 'on plan' });
     // Fisher's own p of 6/0 against 1/5 is 7 of 924 (hypergeometric, by hand): Boschloo's is no greater.
     expect(7 / 924).toBeLessThan(0.04);
-    expect(judgeCounts('startDirectionDeg', side(6, 6), side(5, 6), false)!.verdict).toBe(
-      'not yet clear',
-    );
+    expect(judgeCounts('startDirectionDeg', side(6, 6), side(5, 6))!.verdict).toBe('not yet clear');
   });
 
   it('say the wrong way, and past it, as surely', () => {
-    expect(judgeCounts('curveM', side(2, 10), side(10, 10), false)!.verdict).toBe('away from plan');
-    expect(judgeCounts('startDirectionDeg', side(8, 8), side(0, 8, 7), false)!.verdict).toBe(
-      'past it',
-    );
-    expect(judgeCounts('curveM', side(0, 0), side(1, 6), false)).toBeNull();
+    expect(judgeCounts('curveM', side(2, 10), side(10, 10))!.verdict).toBe('away from plan');
+    expect(judgeCounts('startDirectionDeg', side(8, 8), side(0, 8, 7))!.verdict).toBe('past it');
+    expect(judgeCounts('curveM', side(0, 0), side(1, 6))).toBeNull();
+  });
+
+  it('are of every ball that bent, where nobody said how much', () => {
+    const context = resolveContext({ hand: 'right' });
+    const blockOf = (kind: 'baseline' | 'drill', ways: readonly ('left' | 'right' | 0)[]) =>
+      ways.map((bend, i) => {
+        const ball = { ...EMPTY_BALL, ...ballOfTap({ start: 0, bend }, 150) };
+        const said = { club: '7-iron', seen: 'eye' as const, block: kind, blockId: kind };
+        return viewBall({ ...ball, ...said }, `${kind}${i}`, context);
+      });
+    const views = [
+      ...blockOf(
+        'baseline',
+        Array.from({ length: 8 }, () => 'right' as const),
+      ),
+      ...blockOf('drill', [0, 0, 0, 'right', 0, 0, 0, 0]),
+    ];
+    const [before, after] = readBlocks(views, context);
+    const judged = judgeReadBlocks(before!, after!, {
+      stage: { judged: ['curveM', 'startDirectionDeg'], targets: { curveM: 0 } },
+      windows: { curveM: 5 },
+      spans: {
+        startDirectionDeg: [-1.5, 1.5],
+        curveM: [-12, 12],
+        offlineM: [-9, 9],
+        strikeToeMm: [-8, 8],
+      },
+    });
+    expect(judged.counts[0]).toMatchObject({
+      ...{ figure: 'curveM', isSideOnly: true, verdict: 'on plan' },
+      ...{ before: { had: 8, of: 8 }, after: { had: 1, of: 8 } },
+    });
+    // And of none is a size compared.
+    expect(judged.named.map(({ figure }) => figure)).not.toContain('curveM');
   });
 
   it('raise an alarm in at most 5 of 100 where nothing changed, looked at after every ball or not', () => {
@@ -120,7 +155,7 @@ describe('an eye’s counts', () => {
         return had;
       };
       const [n, m] = [4 + (i % 7), 4 + (i % 5)];
-      const change = judgeCounts('startDirectionDeg', side(hit(n), n), side(hit(m), m), false)!;
+      const change = judgeCounts('startDirectionDeg', side(hit(n), n), side(hit(m), m))!;
       if (change.verdict !== 'not yet clear') alarms++;
     }
     expect(alarms / count).toBeLessThanOrEqual(0.05 + slackOf(0.05, count));

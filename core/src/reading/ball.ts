@@ -1,9 +1,10 @@
 import { findClub } from '../delivery/club.ts';
 import { BALL_QUANTITIES, EMPTY_BALL, infoOf } from '../intake/quantities.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
+import type { EyeTold, OpenAmount } from '../inverse/eye.ts';
 
-/** Whether a ball counts in averages: decided by its agreement (`auto`), or by the coach. */
-export const KEEPS = ['auto', 'in', 'out'] as const;
+/** Whether a ball counts in averages: decided by its agreement (`auto`), or by the coach; a rehearsal or a demonstration never does. */
+export const KEEPS = ['auto', 'in', 'out', 'shown'] as const;
 export type Keep = (typeof KEEPS)[number];
 
 /** What saw it: a monitor, a coach's eye, or the eye with a start post laid on the line. The eye is far less sure. */
@@ -11,6 +12,23 @@ export const SEEN_BY = ['monitor', 'eye', 'post'] as const;
 export type SeenBy = (typeof SEEN_BY)[number];
 export const isByEye = ({ seen }: { readonly seen?: SeenBy | undefined }): boolean =>
   seen === 'eye' || seen === 'post';
+
+type Told = Pick<LessonBall, 'seen' | 'openAmount'>;
+export const isStartOpen = ({ openAmount }: Told): boolean =>
+  openAmount === 'start' || openAmount === 'both';
+export const isBendOpen = ({ openAmount }: Told): boolean =>
+  openAmount === 'bend' || openAmount === 'both';
+
+/** Returns what the eye told of some balls: whether a post was laid for all, and of how many it gave no size. */
+export const toldOf = (balls: readonly Told[]): EyeTold => ({
+  hasPost: balls.length > 0 && balls.every(({ seen }) => seen !== 'eye'),
+  openStart: balls.filter(isStartOpen).length / Math.max(1, balls.length),
+  openBend: balls.filter(isBendOpen).length / Math.max(1, balls.length),
+});
+
+/** How the ground was met, where that was seen. */
+export const CONTACTS = ['fat', 'thin'] as const;
+export type Contact = (typeof CONTACTS)[number];
 
 /** What a run of balls was hit as; a demonstration never enters an average. */
 export const BLOCK_KINDS = ['baseline', 'drill', 'toned', 'play', 'demonstration'] as const;
@@ -21,6 +39,9 @@ export interface LessonBall extends MeasuredBall {
   readonly id?: string;
   readonly keep?: Keep;
   readonly seen?: SeenBy;
+  /** What the eye that saw it gave no size: only the side of it is told. */
+  readonly openAmount?: OpenAmount | null;
+  readonly contact?: Contact | null;
   /** The block it was hit in, as begun; balls without one are in the run they were hit in. */
   readonly blockId?: string | null;
   readonly block?: BlockKind | null;
@@ -37,7 +58,10 @@ const RANGES = BALL_QUANTITIES.map((quantity) => {
 });
 
 /** What is said of a ball beside its figures. */
-const SAID = ['id', 'keep', 'seen', 'blockId', 'block', 'drillId', 'source'] as const;
+const SAID = [
+  ...(['id', 'keep', 'seen', 'openAmount', 'contact'] as const),
+  ...(['blockId', 'block', 'drillId', 'source'] as const),
+] as const;
 
 const isFigure = (value: unknown, min: number, max: number): value is number =>
   typeof value === 'number' && value >= min && value <= max;
@@ -48,6 +72,8 @@ const UNSAID = {
   id: undefined,
   keep: undefined,
   seen: undefined,
+  openAmount: undefined,
+  contact: undefined,
   blockId: undefined,
   block: undefined,
   drillId: undefined,

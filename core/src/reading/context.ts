@@ -8,7 +8,7 @@ import type { DeviceAccuracy } from '../inverse/accuracy.ts';
 import { HANDS } from '../line/hand.ts';
 import type { Hand } from '../line/hand.ts';
 import { RangeMisuse } from '../units/require.ts';
-import { isByEye } from './ball.ts';
+import { isByEye, toldOf } from './ball.ts';
 import type { LessonBall } from './ball.ts';
 import { resolveBands } from './bands.ts';
 import type { Bands } from './bands.ts';
@@ -66,6 +66,14 @@ const UNSEEN_CARRY_M = 150;
 
 /** Returns how sure a ball's figures are: a monitor's, or the eye's. */
 export const accuracyFor = (ball: LessonBall, monitor: DeviceAccuracy): DeviceAccuracy =>
-  isByEye(ball)
-    ? { ...monitor, ...eyeAccuracy(ball.carryM ?? UNSEEN_CARRY_M, ball.seen === 'post') }
-    : monitor;
+  sharedAccuracy([ball], monitor);
+
+/** Returns the same of balls of one source together: the eye's errors do not average out. */
+export function sharedAccuracy(
+  balls: readonly LessonBall[],
+  monitor: DeviceAccuracy,
+): DeviceAccuracy {
+  const [first] = balls;
+  if (first === undefined || !isByEye(first)) return monitor;
+  return { ...monitor, ...eyeAccuracy(first.carryM ?? UNSEEN_CARRY_M, toldOf(balls)) };
+}

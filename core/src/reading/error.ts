@@ -3,10 +3,12 @@
  * of a source share, which it does not (JCGM 100:2008, §5.1.2, uncorrelated parts added in squares).
  */
 import { SHARED_ERROR_SHARE } from '../inverse/accuracy.ts';
-import { eyeAccuracy } from '../inverse/eye.ts';
+import { OPEN_SD, eyeAccuracy } from '../inverse/eye.ts';
+import { degToRad } from '../units/units.ts';
+import type { EyeTold } from '../inverse/eye.ts';
 import { NORMAL_975, standardDeviation } from '../maths/statistics.ts';
 import { tQuantile } from '../maths/student.ts';
-import { isByEye } from './ball.ts';
+import { isByEye, toldOf } from './ball.ts';
 import type { ProofFigure } from './figure.ts';
 import type { BallView } from './read-ball.ts';
 import type { ResolvedContext } from './context.ts';
@@ -35,15 +37,21 @@ const meanCarry = (views: readonly BallView[]): number | null => {
 export function eyeSdOf(
   figure: ProofFigure,
   carryM: number | null,
-  hasPost = false,
+  told: EyeTold = {},
 ): number | null {
-  const eye = eyeAccuracy(carryM ?? UNSEEN_CARRY_M, hasPost);
+  const eye = eyeAccuracy(carryM ?? UNSEEN_CARRY_M, told);
   switch (figure) {
     case 'startDirectionDeg':
       return eye.startDirectionDeg ?? null;
     case 'curveM':
+      return eye.curveM ?? null;
     case 'offlineM':
-      return eye.offlineM ?? null;
+      // Where it was not seen itself it follows from start and bend, and from how much those were left open.
+      return Math.hypot(
+        eye.offlineM ?? 0,
+        (told.openBend ?? 0) * OPEN_SD.bendShare * (carryM ?? UNSEEN_CARRY_M),
+        degToRad((told.openStart ?? 0) * OPEN_SD.startDeg) * (carryM ?? UNSEEN_CARRY_M),
+      );
     case 'carryM':
       return eye.carryM ?? null;
     case 'strikeToeMm':
@@ -61,8 +69,9 @@ export function sharedSdOf(
   inferred: InferredSd | null,
 ): number {
   if (views.some(({ ball }) => isByEye(ball))) {
-    const hasPost = views.every(({ ball }) => ball.seen !== 'eye');
-    const own = eyeSdOf(figure, meanCarry(views), hasPost);
+    const isSeen = ({ ball }: BallView): boolean => figure === 'offlineM' && ball.offlineM !== null;
+    const told = toldOf(views.filter((view) => !isSeen(view)).map(({ ball }) => ball));
+    const own = eyeSdOf(figure, meanCarry(views), told);
     if (own !== null) return own;
   }
   const { accuracy } = context;

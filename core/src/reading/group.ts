@@ -2,6 +2,8 @@ import type { Delivery } from '../delivery/delivery.ts';
 import type { AssumedDelivery } from '../inverse/complete.ts';
 import type { BallQuantity } from '../intake/quantities.ts';
 import { NORMAL_975, mean, standardDeviation } from '../maths/statistics.ts';
+import { isBendOpen, isStartOpen } from './ball.ts';
+import type { LessonBall } from './ball.ts';
 import { readBlockOf } from './blocks.ts';
 import type { ResolvedContext } from './context.ts';
 import { countByBlock } from './counts.ts';
@@ -13,6 +15,7 @@ import type { ProofFigure } from './figure.ts';
 import { inferredOf } from './inferred.ts';
 import type { Inferred } from './inferred.ts';
 import type { BallView } from './read-ball.ts';
+import type { BendSide, StartWord } from '../line/words.ts';
 import { fitStartShare } from './schools.ts';
 import type { StartShare } from './schools.ts';
 import { estimateStrike } from './strike.ts';
@@ -36,6 +39,11 @@ export type Figures = Readonly<Partial<Record<ProofFigure, FigureSummary>>>;
 /** The most common name and how many balls bore a name of its start and bend. */
 export interface GroupPattern {
   readonly name: string;
+  /** Whether of most of them it is not said how much they bend: then the name says a side alone. */
+  readonly isOpen: boolean;
+  /** How most of them start and bend. */
+  readonly start: StartWord;
+  readonly bend: BendSide;
   readonly count: number;
   readonly of: number;
   readonly ballIds: readonly string[];
@@ -59,6 +67,8 @@ export interface GroupReading {
   readonly suspectIds: readonly string[];
   readonly facts: readonly GroupFact[];
   readonly figures: Figures;
+  /** Figures of which an eye told the side of most of them, and not how much. */
+  readonly open: readonly ('startDirectionDeg' | 'curveM')[];
   readonly pattern: GroupPattern | null;
   /** The typical delivery; null without face and path. */
   readonly typical: AssumedDelivery | null;
@@ -130,13 +140,20 @@ export function patternOf(views: readonly BallView[]): GroupPattern | null {
   }
   const largest = [...families.values()].sort((a, b) => b.length - a.length)[0];
   if (largest === undefined) return null;
-  const strong = largest.filter((view) => view.name!.strong).length * 2 > largest.length;
-  const named = largest.find((view) => view.name!.strong === strong) ?? largest[0]!;
-  const others = largest.filter((view) => view.name!.name !== named.name!.name);
+  const said = largest.filter((view) => !view.name!.isOpen);
+  const isOpen = said.length * 2 <= largest.length;
+  const strong = said.filter((view) => view.name!.strong).length * 2 > said.length;
+  const named = isOpen
+    ? largest.find((view) => view.name!.isOpen)!
+    : (said.find((view) => view.name!.strong === strong) ?? largest[0]!);
+  const others = isOpen ? [] : said.filter((view) => view.name!.name !== named.name!.name);
   const of = [...families.values()].reduce((sum, family) => sum + family.length, 0);
   const { ballsAtLeast, shareAtLeast } = PATTERN_DEFAULTS;
   return {
     name: named.name!.name,
+    isOpen,
+    start: named.name!.start,
+    bend: named.name!.bend,
     count: largest.length,
     of,
     ballIds: largest.map((view) => view.id),
@@ -201,6 +218,15 @@ const inferredSdOf = (inferred: Inferred | null): InferredSd | null =>
         faceToPathDeg: inferred.faceToPathHalf95Deg / NORMAL_975,
       };
 
+function openIn(balls: readonly LessonBall[]): GroupReading['open'] {
+  const isMostly = (isOpen: (ball: LessonBall) => boolean): boolean =>
+    balls.filter(isOpen).length * 2 > balls.length;
+  return [
+    ...(isMostly(isStartOpen) ? (['startDirectionDeg'] as const) : []),
+    ...(isMostly(isBendOpen) ? (['curveM'] as const) : []),
+  ];
+}
+
 export interface ReadGroup {
   readonly group: GroupReading;
   readonly views: readonly BallView[];
@@ -223,6 +249,7 @@ export function readGroup(given: readonly BallView[], context: ResolvedContext):
     suspectIds: views.filter((view) => view.agreement.suspect).map((view) => view.id),
     facts,
     figures,
+    open: openIn(counted.map(({ ball }) => ball)),
     pattern: patternOf(counted),
     typical: typicalOf(counted),
     strike: estimateStrike(counted, context.accuracy),

@@ -8,7 +8,7 @@ import { observed, varianceOf } from '../maths/joint-normal.ts';
 import type { JointNormal } from '../maths/joint-normal.ts';
 import { NORMAL_975, mean } from '../maths/statistics.ts';
 import { isByEye } from './ball.ts';
-import { accuracyFor } from './context.ts';
+import { sharedAccuracy } from './context.ts';
 import type { ResolvedContext } from './context.ts';
 import { SEEN_STRIKE_SD_MM } from './error.ts';
 import type { BallView } from './read-ball.ts';
@@ -84,7 +84,10 @@ export function inferredOf(views: readonly BallView[], context: ResolvedContext)
     meanOf(inferred.map((view) => pick(view.ball)));
   const ball = Object.fromEntries(AVERAGED.map((name) => [name, average((b) => b[name])]));
   const byEye = inferred.every((view) => isByEye(view.ball));
-  const accuracy = accuracyFor(first.ball, context.accuracy);
+  const accuracy = sharedAccuracy(
+    inferred.map((view) => view.ball),
+    context.accuracy,
+  );
   const strikeToeMm = average((b) => b.strikeToeMm);
   const { hand, flight, player } = context;
   const solved = solveDelivery(ball, played.head, {

@@ -47,6 +47,15 @@ describe('names of shots', () => {
     expect(name(-4, 0)).toBe('pull');
   });
 
+  it('says the side alone of a bend nobody gave a size', () => {
+    const open = (startDirectionDeg: number, curveM: number, hand: 'right' | 'left') =>
+      nameShot({ startDirectionDeg, curveM, carryM: 150, hand, isBendOpen: true });
+    expect(open(-4, 13, 'right')).toMatchObject({ name: 'pull, bends right', isOpen: true });
+    expect(open(-4, 13, 'left')).toMatchObject({ name: 'push, bends right', strong: false });
+    expect(open(0, -13, 'right').name).toBe('bends left');
+    expect(open(4, 0, 'right')).toMatchObject({ name: 'push', isOpen: false });
+  });
+
   it('keeps to the coach’s own bands', () => {
     expect(nameShot(shot(1.5, 0.05)).name).toBe('push-fade');
     expect(nameShot(shot(1.5, 0.05), { startStraightDeg: 2, bendNoneShare: 0.06 }).name).toBe(

@@ -17,6 +17,8 @@ export interface ShotToName {
   readonly curveM: number;
   readonly carryM: number;
   readonly hand: Hand;
+  /** Whether only the side of the bend was told: it has no name that says how much. */
+  readonly isBendOpen?: boolean;
 }
 
 export interface ShotName {
@@ -27,6 +29,8 @@ export interface ShotName {
   readonly bend: BendSide;
   /** Beyond the band of a draw or fade. */
   readonly strong: boolean;
+  /** Whether it bends by nobody said how much. */
+  readonly isOpen: boolean;
   /** Curve as a share of carry, positive right; 0 for a ball with no carry. */
   readonly bendShare: number;
 }
@@ -56,9 +60,14 @@ export function nameShot(
   const bendShare = shot.carryM > 0 ? shot.curveM / shot.carryM : 0;
   const amount = Math.abs(bendShare);
   const bend = amount < bendNoneShare ? 'none' : sideOf(bendShare);
-  const strong = bend !== 'none' && amount > bendStrongShare;
-  const facts = { start, bend, strong, bendShare };
+  const isOpen = bend !== 'none' && shot.isBendOpen === true;
+  const strong = bend !== 'none' && !isOpen && amount > bendStrongShare;
+  const facts = { start, bend, strong, isOpen, bendShare };
   if (bend === 'none') return { name: start, ...facts };
+  if (isOpen) {
+    const bends = `bends ${bend}`;
+    return { name: start === 'straight' ? bends : `${start}, ${bends}`, ...facts };
+  }
   if (school === 'bend-only') return { name: bendWord(bend, true, shot.hand), ...facts };
   const word = bendWord(bend, strong, shot.hand);
   return { name: start === 'straight' ? word : `${start}-${word}`, ...facts };

@@ -11,7 +11,7 @@ import type { SolvedDelivery } from '../inverse/solve.ts';
 import { degToRad } from '../units/units.ts';
 import { CANNOT_TELL, agreementOf, measuredBend } from './agreement.ts';
 import type { Agreement } from './agreement.ts';
-import { cleanBall } from './ball.ts';
+import { cleanBall, isBendOpen } from './ball.ts';
 import type { LessonBall } from './ball.ts';
 import { accuracyFor, resolveContext } from './context.ts';
 import type { ReadingContext, ResolvedContext } from './context.ts';
@@ -117,7 +117,7 @@ function completed(ball: LessonBall): LessonBall {
 
 /** Why this ball, looked at by itself, is not averaged. */
 function leftOutOf({ keep = 'auto', block }: LessonBall, agreement: Agreement): LeftOut | null {
-  if (block === 'demonstration') return 'demonstration';
+  if (block === 'demonstration' || keep === 'shown') return 'demonstration';
   if (keep === 'out') return 'coach';
   if (keep === 'in' || !agreement.suspect) return null;
   return agreement.strikeToeMm === null ? 'disagrees' : 'strike';
@@ -157,7 +157,11 @@ function figuresOf(
   };
 }
 
-function nameOf({ start, curve, carry }: Figures, context: ResolvedContext): ShotName | null {
+function nameOf(
+  { start, curve, carry }: Figures,
+  ball: LessonBall,
+  context: ResolvedContext,
+): ShotName | null {
   if (start === null || curve === null || carry === null) return null;
   const { hand, bands, naming } = context;
   const shot = {
@@ -165,6 +169,7 @@ function nameOf({ start, curve, carry }: Figures, context: ResolvedContext): Sho
     curveM: Math.max(-1000, Math.min(1000, curve.value)),
     carryM: carry.value,
     hand,
+    isBendOpen: isBendOpen(ball),
   };
   return nameShot(shot, bands, naming);
 }
@@ -206,7 +211,7 @@ export function viewBall(given: LessonBall, id: string, context: ResolvedContext
     clubPathDeg: ball.clubPathDeg,
     faceToPathDeg: ball.faceToPathDeg ?? faceToPathOf(ball),
     ...figures,
-    name: nameOf(figures, context),
+    name: nameOf(figures, clean, context),
     delivery: assumed,
     inferred,
     notInferred: solved?.reason ?? null,

@@ -12,6 +12,7 @@ import type { ResolvedContext } from '../reading/context.ts';
 import type { SourcedFigure } from '../reading/figure.ts';
 import { figureOf } from '../reading/group.ts';
 import type { LeftOut } from '../reading/read-ball.ts';
+import { isUnsaid, sideOnlyFigures } from '../reading/side-only.ts';
 
 /** The figures of a ball that are kept, as read: face, path and face to path measured or read backwards; the landing with where it is from. */
 export const RECORD_FIGURES = [
@@ -120,6 +121,7 @@ export function recordOfLesson(
   const columns = new Uint8Array(balls.length * BYTES_A_BALL);
   const made = columnsOf(columns, balls.length);
   const { figures, ordinals, clubs, blocks, measured, states, writers } = made;
+  const sideOnly = sideOnlyFigures(balls);
   const names: string[] = [];
   const begun: RecordBlock[] = [];
   const sources: (string | null)[] = [];
@@ -130,7 +132,8 @@ export function recordOfLesson(
   ];
   balls.forEach((ball, n) => {
     const view = views.get(ball.id ?? String(n + 1))!;
-    for (const figure of RECORD_FIGURES) figures[figure][n] = figureOf(view, figure) ?? NaN;
+    for (const figure of RECORD_FIGURES)
+      figures[figure][n] = isUnsaid(ball, figure, sideOnly) ? NaN : (figureOf(view, figure) ?? NaN);
     ordinals[n] = ball.ordinal ?? n;
     const club = clubKeyOf(view.ball);
     clubs[n] = placeIn(names, nameKeys, club, () => club);

@@ -17,10 +17,13 @@ export interface EyeOf {
   readonly sharedBend?: number;
   readonly bend?: number;
   readonly seen?: SeenBy;
+  /** Whether it tells sides alone, and not how much. */
+  readonly isSidesOnly?: boolean;
 }
 
-const wayOf = (value: number, little: number, much: number): EyeWay => {
+const wayOf = (value: number, little: number, much: number, isSideOnly: boolean): EyeWay => {
   const size = Math.abs(value);
+  if (isSideOnly && size >= little) return value < 0 ? 'left' : 'right';
   const amount = size < little ? 0 : size < much ? 1 : 2;
   return ((value < 0 ? -amount : amount) + 0) as EyeWay;
 };
@@ -34,6 +37,7 @@ export function tappedBalls(
   eye: EyeOf = {},
 ): LessonBall[] {
   const { sharedStartDeg = 1.2, startDeg = 0.7, sharedBend = 0.015, bend = 0.015 } = eye;
+  const { isSidesOnly = false } = eye;
   const bag = findClub(club)!;
   const carryM = usualCarryM(bag, headOf(bag));
   const [startOff, bendOff] = [sharedStartDeg * gaussian(random), sharedBend * gaussian(random)];
@@ -43,7 +47,10 @@ export function tappedBalls(
     const curveM = ball.offlineM! * Math.cos((start * Math.PI) / 180) - along;
     const share = curveM / Math.max(1, ball.carryM!) + bendOff + bend * gaussian(random);
     const seenStart = start + startOff + startDeg * gaussian(random);
-    const tap = { start: wayOf(seenStart, 1.5, 4.5), bend: wayOf(share, 0.0275, 0.0975) };
+    const tap = {
+      start: wayOf(seenStart, 1.5, 4.5, isSidesOnly),
+      bend: wayOf(share, 0.0275, 0.0975, isSidesOnly),
+    };
     return {
       ...EMPTY_BALL,
       ...ballOfTap(tap, carryM),

@@ -9,18 +9,21 @@ import { schoolWords } from './labels.ts';
 import { capital, figure, listOf, sentence, sideWord } from './sentence.ts';
 import type { Sentence, SentencePart, Wording } from './sentence.ts';
 
-const said = (
-  name: AngleName,
-  summary: FigureSummary,
-  { hand, bands }: Wording,
-  before = '',
-): SentencePart =>
-  figure(`${before}${angleText(wordsOf(name, summary.mean, hand, bands))}`, summary.ballIds);
+const said = (name: AngleName, summary: FigureSummary, { hand, bands }: Wording): SentencePart =>
+  figure(angleText(wordsOf(name, summary.mean, hand, bands)), summary.ballIds);
+
+/** Returns an angle read from the flight: about how far; of balls whose side alone was told, to which side. */
+function inferredText(name: AngleName, summary: FigureSummary, group: GroupReading, w: Wording) {
+  const { size, word } = wordsOf(name, summary.mean, w.hand, w.bands);
+  const text = size === null || group.open.length > 0 ? word : `about ${size} ${word}`;
+  return figure(text, summary.ballIds);
+}
 
 const BEND_NAMES = ['draw', 'hook', 'fade', 'slice'] as const;
 
 /** Returns a draw, a hook, a fade or a slice: as most of the balls are named, else of the mean bend. */
-function bendName({ figures, pattern }: GroupReading, { hand, bands }: Wording): string {
+function bendName({ figures, pattern, open }: GroupReading, { hand, bands }: Wording): string {
+  if (open.includes('curveM')) return 'bend';
   const named = BEND_NAMES.find((name) => pattern?.name.endsWith(name));
   if (named !== undefined && pattern!.count * 2 > pattern!.of) return named;
   const { curveM: curve, carryM: carry } = figures;
@@ -45,7 +48,10 @@ function faceToPathSentence(
       ? sentence('cause', `Square to each other, so it flies straight, ${sideWord(path!.mean)}.`)
       : null;
   }
-  const amount = figure(`${near}${size} ${word}`, faceToPath.ballIds);
+  const amount = figure(
+    group.open.length > 0 ? word : `${near}${size} ${word}`,
+    faceToPath.ballIds,
+  );
   const them = faceToPath.count === 1 ? 'it' : 'they';
   if (curve === undefined) return sentence('cause', 'Face ', amount, ' to the path.');
   if (!isBent(group, w))
@@ -94,8 +100,8 @@ function inferredSentences(
   const isFace = isSaid(face.mean, faceHalf95Deg);
   const isPath = isSaid(path.mean, pathHalf95Deg);
   const told = [
-    ...(isFace ? [['face ', said('faceAngleDeg', face, w, 'about '), ''] as const] : []),
-    ...(isPath ? [['path ', said('clubPathDeg', path, w, 'about '), ''] as const] : []),
+    ...(isFace ? [['face ', inferredText('faceAngleDeg', face, group, w), ''] as const] : []),
+    ...(isPath ? [['path ', inferredText('clubPathDeg', path, group, w), ''] as const] : []),
   ];
   const untold = [...(isFace ? [] : ['the face']), ...(isPath ? [] : ['the path'])];
   const faceToPath = knownFaceToPath(group, w);

@@ -1,4 +1,5 @@
 /** What is true of the balls as a whole, and which are set aside: each said once. */
+import type { Contact } from '../reading/ball.ts';
 import type { GroupFact } from '../reading/facts.ts';
 import type { GroupReading } from '../reading/group.ts';
 import type { BallView, LeftOut } from '../reading/read-ball.ts';
@@ -22,6 +23,36 @@ export function strikeSentence(group: GroupReading): Sentence | null {
     figure(size, strike.ballIds),
     ` off the ${toeOrHeel(strike.mean)}: that costs ball speed.`,
   );
+}
+
+/** Balls met so from which the ground is worth a word: one may be anybody's (common practice, no source). */
+const CONTACTS_FROM = 2;
+
+/** Returns how the ground was met, where a coach saw it more than once; null else. */
+export function contactSentence(group: GroupReading, views: readonly BallView[]): Sentence | null {
+  const read = new Set(group.ballIds);
+  const idsOf = (contact: Contact): string[] =>
+    views.filter(({ id, ball }) => read.has(id) && ball.contact === contact).map(({ id }) => id);
+  const [fat, thin] = [idsOf('fat'), idsOf('thin')];
+  const of = group.ballIds.length;
+  if (fat.length + thin.length < CONTACTS_FROM) return null;
+  if (fat.length > 0 && thin.length > 0)
+    return sentence(
+      'strike',
+      figure(capital(shareText(fat.length + thin.length, of)), [...fat, ...thin]),
+      ' fat or thin: the low point wanders.',
+    );
+  return fat.length > 0
+    ? sentence(
+        'strike',
+        figure(capital(shareText(fat.length, of)), fat),
+        ' fat: the club meets the ground behind the ball.',
+      )
+    : sentence(
+        'strike',
+        figure(capital(shareText(thin.length, of)), thin),
+        ' thin: the club is on its way up, or too high.',
+      );
 }
 
 const MIRRORED = {

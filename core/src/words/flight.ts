@@ -1,8 +1,9 @@
 /** What the balls of a club did, in words: the shot first, then how many, then how far. */
+import type { Hand } from '../line/hand.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FlightFact } from '../plan/seen.ts';
 import { PLAN_DEFAULTS } from '../plan/defaults.ts';
-import type { FigureSummary, GroupPattern, GroupReading } from '../reading/group.ts';
+import type { GroupPattern, GroupReading } from '../reading/group.ts';
 import { degrees, startWords } from './angles.ts';
 import { formatLength } from './format.ts';
 import { capital, figure, numberWord, sentence, shareText, sideWord } from './sentence.ts';
@@ -32,25 +33,21 @@ function movesPieces(group: GroupReading, w: Wording, one: boolean): Piece[] {
   const { size, word } = startWords(start.mean, w.bands.startStraightDeg);
   const isStraight = size === null;
   const sizeText = `${about(group)}${degrees(start.mean)}`;
+  const isStartOpen = group.open.includes('startDirectionDeg');
   const began: Piece[] = isStraight
     ? [`${verb('start')} on line`]
-    : [`${verb('start')} `, figure(sizeText, start.ballIds), ` ${word}`];
+    : isStartOpen
+      ? [`${verb('start')} `, figure(word, start.ballIds)]
+      : [`${verb('start')} `, figure(sizeText, start.ballIds), ` ${word}`];
   if (curve === undefined || !isBent(group, w))
     return [...began, isStraight ? ` and ${verb('stay')} on it` : ` and ${verb('stay')} there`];
-  return [
-    ...began,
-    ` and ${verb('bend')} `,
-    ...bendPieces(curve, start, isStraight, w, about(group)),
-  ];
+  return [...began, ` and ${verb('bend')} `, ...bendPieces(group, isStraight, w)];
 }
 
-function bendPieces(
-  curve: FigureSummary,
-  start: FigureSummary,
-  isStraight: boolean,
-  w: Wording,
-  near: string,
-): Piece[] {
+function bendPieces(group: GroupReading, isStraight: boolean, w: Wording): Piece[] {
+  const start = group.figures.startDirectionDeg!;
+  const curve = group.figures.curveM!;
+  const near = about(group);
   const amount = figure(
     `${near}${formatLength(Math.abs(curve.mean), w.units.length)}`,
     curve.ballIds,
@@ -61,7 +58,7 @@ function bendPieces(
     : side === sideWord(start.mean)
       ? `further ${side}`
       : `back ${side}`;
-  return [amount, ` ${way}`];
+  return group.open.includes('curveM') ? [figure(way, curve.ballIds)] : [amount, ` ${way}`];
 }
 
 /** `, two of them mild`: those that bend so much less, or more, that they bear another name. */
@@ -96,6 +93,26 @@ function mostDo(plan: Plan | null): { what: string; ids: readonly string[]; of: 
   return { what: fact === start ? `start ${side}` : `bend too far ${side}`, ids, of: fact.of };
 }
 
+/** Returns how balls fly of which only the sides are told: `start left and bend back right`; one ball `starts`. */
+function sidesText({ start, bend }: GroupPattern, hand: Hand, one: boolean): string {
+  const verb = (word: string): string => (one ? `${word}s` : word);
+  const from =
+    start === 'straight' ? null : (start === 'pull') === (hand === 'right') ? 'left' : 'right';
+  if (from === null) return `${verb('start')} on line and ${verb('bend')} ${bend}`;
+  return `${verb('start')} ${from} and ${verb('bend')} ${from === bend ? 'further' : 'back'} ${bend}`;
+}
+
+/** Returns what balls did whose bend has a side and no size: it has no name, and no figure. `All 6 start left and bend back right.` */
+function sidesSentence(pattern: GroupPattern, { hand }: Wording): Sentence {
+  const { of, count, ballIds } = pattern;
+  const moves = ` ${sidesText(pattern, hand, of === 1)}.`;
+  if (of === 1) return sentence('flight', 'It', moves);
+  const all = count === of ? 'all' : `${numberWord(count).toLowerCase()} of them`;
+  return of < PLAN_DEFAULTS.fewBalls
+    ? sentence('flight', `${numberWord(of)} balls, `, figure(all, ballIds), moves)
+    : sentence('flight', figure(capital(shareText(count, of)), ballIds), moves);
+}
+
 /** Returns what the balls did; null where nothing tells how they flew. */
 export function flightSentence(
   group: GroupReading,
@@ -106,6 +123,7 @@ export function flightSentence(
   if (figures.startDirectionDeg === undefined || pattern === null) return null;
   if (plan !== null && plan.twoWay !== null && plan.answer === 'steady') return bothWays(plan);
   const { name, of, count, ballIds } = pattern;
+  if (pattern.isOpen && count * 2 > of) return sidesSentence(pattern, w);
   if (of === 1)
     return sentence(
       'flight',
@@ -144,9 +162,10 @@ export function flightSentence(
       'flight',
       'No one shot, but ',
       figure(shareText(most.ids.length, most.of), most.ids),
-      ` ${most.what}. On average they `,
-      ...moves,
-      '.',
+      // An average of balls whose sides alone were told adds nothing.
+      ...(group.open.length > 0
+        ? [` ${most.what}.`]
+        : [` ${most.what}. On average they `, ...moves, '.']),
     );
   return sentence('flight', `No one shot in these ${of}. On average they `, ...moves, '.');
 }

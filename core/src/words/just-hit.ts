@@ -4,6 +4,7 @@ import type { Answer } from '../plan/answer.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FlightFact } from '../plan/seen.ts';
 import type { ReadBlock } from '../proof/blocks.ts';
+import { isBendOpen, isStartOpen } from '../reading/ball.ts';
 import { figureOf } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
 import { angleText, startWords } from './angles.ts';
@@ -44,16 +45,19 @@ export function isOnPlan(view: BallView, plan: Plan | null): boolean | null {
 
 /** Returns a ball just hit in two or three words each. */
 export function justHitOf(view: BallView, plan: Plan | null, { bands, units }: Wording): JustHit {
-  const { start, curve, carry } = view;
+  const { start, curve, carry, ball } = view;
   const none = bands.bendNoneShare * (carry?.value ?? 0);
+  const began = startWords(start?.value ?? 0, bands.startStraightDeg);
   const bend =
     curve === null
       ? null
       : Math.abs(curve.value) <= none
         ? 'no bend'
-        : `${formatLength(Math.abs(curve.value), units.length)} ${sideWord(curve.value)}`;
+        : isBendOpen(ball)
+          ? sideWord(curve.value)
+          : `${formatLength(Math.abs(curve.value), units.length)} ${sideWord(curve.value)}`;
   return {
-    start: start === null ? null : angleText(startWords(start.value, bands.startStraightDeg)),
+    start: start === null ? null : isStartOpen(ball) ? began.word : angleText(began),
     bend,
     carry: carry === null ? null : formatLength(carry.value, units.length),
     isOnPlan: isOnPlan(view, plan),

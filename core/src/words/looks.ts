@@ -2,10 +2,13 @@
 import { PLAN_DEFAULTS } from '../plan/defaults.ts';
 import type { Look, LookAnswer, LookShows } from '../plan/looks.ts';
 import type { Plan } from '../plan/plan.ts';
-import { capital, numberWord } from './sentence.ts';
+import type { FlightFact } from '../plan/seen.ts';
+import { capital, numberWord, sideWord } from './sentence.ts';
 
 /** A heading for the look. */
 export const LOOK_LABELS: Readonly<Record<Look['kind'], string>> = {
+  'how far': 'How far off line?',
+  'how much': 'How much do they bend?',
   strike: 'Where on the face?',
   post: 'A start post',
   stick: 'A stick on the line',
@@ -18,10 +21,25 @@ const BASICS = 'Check grip, aim, ball position and posture';
 const HIT_MORE = 5;
 
 /** Returns what to do now: one or two short sentences. */
-export function lookWords({ look, ballIds }: Pick<Plan, 'look' | 'ballIds'>): string {
+export function lookWords({
+  look,
+  ballIds,
+  seen,
+}: Pick<Plan, 'look' | 'ballIds' | 'seen'>): string {
   if (look === null) return '';
   const isFew = ballIds.length < PLAN_DEFAULTS.fewBalls;
+  // Of balls that go to both sides no side is named.
+  const sideOf = (figure: FlightFact): string =>
+    look.answers.length === 0
+      ? ''
+      : ` ${sideWord(seen.find((fact) => fact.figure === figure)?.value ?? 0)}`;
   switch (look.kind) {
+    case 'how far':
+      return look.answers.length === 0
+        ? 'How far off line do they start?'
+        : `How far${sideOf('startDirectionDeg')} do they start?`;
+    case 'how much':
+      return `How much do they bend${sideOf('curveM')}?`;
     case 'strike':
       return 'Where on the face? Spray it and hit three.';
     case 'post':
@@ -39,6 +57,8 @@ export function lookWords({ look, ballIds }: Pick<Plan, 'look' | 'ballIds'>): st
 }
 
 export const SHOWS_WORDS: Readonly<Record<LookShows, string>> = {
+  'a little': 'A little',
+  much: 'Much',
   heel: 'Heel',
   middle: 'Middle',
   toe: 'Toe',
@@ -70,6 +90,9 @@ export const answersWords = ({ answers, kind }: Look): string =>
 /** Returns what a player is told to do before the next visit. */
 export function lookForPlayer({ kind }: Look): string {
   switch (kind) {
+    case 'how far':
+    case 'how much':
+      return 'Watch ten of your balls. Note how far off line they start, and how much they bend.';
     case 'strike':
       return 'Where on the face do you hit it? Spray it, hit six, send the picture.';
     case 'post':

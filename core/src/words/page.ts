@@ -11,6 +11,7 @@ import { POINTS_AT_MOST, pagePoints } from '../lesson/page-points.ts';
 import type { PagePoint } from '../lesson/page-points.ts';
 import type { HomeworkDay } from '../lesson/parts.ts';
 import type { Stage } from '../plan/stages.ts';
+import type { CountChange } from '../proof/counts.ts';
 import type { BlockVerdict, NamedChange } from '../proof/judge.ts';
 import type { Verdict } from '../proof/verdict.ts';
 import { addDaysIso } from '../units/days.ts';
@@ -92,22 +93,26 @@ function numberOf(change: NamedChange, w: Wording): PageNumber {
   };
 }
 
-export const COUNT_LABELS = {
+const COUNT_LABELS = {
   startDirectionDeg: 'Balls that start off line',
   curveM: 'Balls that bend too much',
   offlineM: 'Balls that finish wide',
   strikeToeMm: 'Balls off the middle',
 } as const;
 
+/** Returns what an eye counted, as a label. */
+export const countLabel = ({ figure, isSideOnly }: CountChange): string =>
+  isSideOnly ? 'Balls that bend' : COUNT_LABELS[figure];
+
 /** Returns the numbers it was judged on: counts, where an eye saw the balls. */
 function numbersOf(judged: BlockVerdict | null, w: Wording): PageNumber[] {
   if (judged === null) return [];
   if (judged.counts.length === 0) return judged.named.map((change) => numberOf(change, w));
-  return judged.counts.map(({ figure, before, after, verdict }) => ({
-    label: COUNT_LABELS[figure],
-    before: `${before.had} of ${before.of}`,
-    after: `${after.had} of ${after.of}`,
-    verdict: PAGE_VERDICTS[verdict],
+  return judged.counts.map((count) => ({
+    label: countLabel(count),
+    before: `${count.before.had} of ${count.before.of}`,
+    after: `${count.after.had} of ${count.after.of}`,
+    verdict: PAGE_VERDICTS[count.verdict],
   }));
 }
 

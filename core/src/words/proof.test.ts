@@ -27,8 +27,8 @@ describe('a judgement aloud', () => {
 
   it('counts by the eye what went too far, and says of the second count what became of it', () => {
     const side = (above: number, of = 9) => ({ below: 0, above, of });
-    const start = judgeCounts('startDirectionDeg', side(2), side(0), false)!;
-    const bend = judgeCounts('curveM', side(8), side(0), false)!;
+    const start = judgeCounts('startDirectionDeg', side(2), side(0))!;
+    const bend = judgeCounts('curveM', side(8), side(0))!;
     const judged = { counts: [start, bend], named: [], others: [], isSteadied: false };
     const words = judgementWords(
       { ...judged, verdict: start.verdict } as unknown as BlockVerdict,

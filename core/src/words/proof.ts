@@ -138,16 +138,19 @@ const COUNTED: Readonly<Record<CountChange['figure'], readonly [string, string, 
   strikeToeMm: ['came off the heel', 'missed the middle', 'came off the toe'],
 };
 
+/** The same of balls of which nobody said how much they bend. */
+const BENT = ['bent left', 'bent', 'bent right'] as const;
+
 /** Returns how a figure scatters in two blocks, where it is the spread that was worked on: `4° → 0.6°`. */
 export const scatterText = ({ figure, beforeSd, afterSd }: FigureChange, w: Wording): string =>
   `${sizeOf(figure, beforeSd, w.units)} → ${sizeOf(figure, afterSd, w.units)}`;
 
 /** Returns what an eye counted: `6 of 6 started too far left, then 1 of 6`; of the second what it says beside the `first`. */
 function countWords(
-  { figure, side, before, after, verdict }: CountChange,
+  { figure, side, before, after, verdict, isSideOnly }: CountChange,
   first: CountChange | null,
 ): string {
-  const what = COUNTED[figure][side + 1];
+  const what = isSideOnly ? BENT[side + 1] : COUNTED[figure][side + 1];
   const counted = `${shareText(before.had, before.of)} ${what}, then ${after.had === 0 ? 'none' : shareText(after.had, after.of)}`;
   if (first === null) return `${HEADLINES[verdict]}: ${counted}.`;
   if (verdict === 'not yet clear') return `${capital(counted)}.`;
@@ -172,8 +175,8 @@ function steadiedWords({ verdict, named, isOpen, spread }: BlockVerdict, w: Word
 const MORE = ' Ten balls in each block show half of it.';
 
 /** Balls that a set is short of, while it is being hit. */
-function toGoWords({ isOpen, named }: BlockVerdict): string {
-  const hit = named[0]?.afterCount ?? 0;
+function toGoWords({ isOpen, named, counts }: BlockVerdict): string {
+  const hit = counts[0]?.after.of ?? named[0]?.afterCount ?? 0;
   const left = DOSE.setOf - hit;
   return isOpen && left > 0 ? ` ${numberWord(left)} ${left === 1 ? 'ball' : 'balls'} to go.` : '';
 }

@@ -8,6 +8,8 @@ import type { LessonContext } from '../lesson/read.ts';
 import { readText, wordingOf } from '../testing/lessons.ts';
 import { PLAIN_WANTED } from '../plan/wanted.ts';
 import { capital } from './sentence.ts';
+import { ballOfTap } from '../inverse/eye.ts';
+import type { EyeWay } from '../inverse/eye.ts';
 import { ballNote } from './facts.ts';
 import { readingSentences } from './reading.ts';
 import { ballTrack } from '../reading/track.ts';
@@ -345,4 +347,50 @@ it('says that a flight is what was asked for only where the balls bend so', () =
   expect(text(straight, asked)).toContain(
     'Leave it for now: not clearly off the fade that was asked for.',
   );
+});
+
+it('says how the ground was met, where a coach saw it more than once', () => {
+  const list = balls('7-iron', 10, { clubPathDeg: -4, faceAngleDeg: -4 });
+  const met = (...contacts: ('fat' | 'thin')[]) =>
+    text(list.map((ball, i) => ({ ...ball, contact: contacts[i] ?? null })));
+  expect(met('fat')).not.toMatch(/fat/);
+  expect(met('fat', 'fat', 'fat')).toContain(
+    '3 of 10 fat: the club meets the ground behind the ball.',
+  );
+  expect(met('thin', 'thin')).toContain('2 of 10 thin: the club is on its way up, or too high.');
+  expect(met('fat', 'thin')).toContain('2 of 10 fat or thin: the low point wanders.');
+});
+
+describe('balls of which an eye told the sides alone', () => {
+  const taps = (hand: 'right' | 'left', count: number, start: EyeWay, bend: EyeWay) =>
+    text(
+      Array.from({ length: count }, (_, i) => ({
+        ...EMPTY_BALL,
+        ...ballOfTap({ start, bend }, 150),
+        ...{ id: `b${i}`, club: '7-iron', seen: 'eye' as const },
+      })),
+      { hand },
+    );
+
+  it('are said without a figure and without a name', () => {
+    expect(taps('right', 8, 'left', 'right')).toMatch(/^All 8 start left and bend back right\. /);
+    expect(taps('left', 8, 'left', 'right')).toMatch(/^All 8 start left and bend back right\. /);
+    expect(taps('right', 3, 0, 'right')).toMatch(
+      /^Three balls, all start on line and bend right\. /,
+    );
+    expect(taps('right', 1, 'right', 'right')).toMatch(
+      /^It starts right and bends further right\. /,
+    );
+    expect(taps('right', 8, 'left', 0)).toMatch(
+      /^Straight pulls, all 8: they start left and stay there\. /,
+    );
+    const all = taps('right', 8, 'left', 'right').split('Face to path lies')[0]!;
+    expect(all).not.toMatch(/\d+ (m|°)|\d°|slice|fade/);
+  });
+
+  it('are asked about, with where each answer leads', () => {
+    expect(taps('right', 8, 'left', 'right')).toContain(
+      'How much do they bend right? A little: leave it. Much: ',
+    );
+  });
 });

@@ -3,7 +3,7 @@ import type { LessonReading, ReadClub } from '../lesson/read.ts';
 import type { GroupReading } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
 import { deliverySentences, shareSentences, sureSentences } from './delivery.ts';
-import { factSentence, leftOutSentences, strikeSentence } from './facts.ts';
+import { contactSentence, factSentence, leftOutSentences, strikeSentence } from './facts.ts';
 import { flightSentence, isBent } from './flight.ts';
 import { formatLength } from './format.ts';
 import { clubLabel } from './labels.ts';
@@ -26,7 +26,7 @@ export function clubSentences(
     ...(flight === null ? [] : [flight]),
     // Of balls that go both ways an average face and path is nobody's.
     ...(isSteady ? [] : deliverySentences(group, w)),
-    ...[strikeSentence(group)].filter((s) => s !== null),
+    ...[strikeSentence(group), contactSentence(group, views)].filter((s) => s !== null),
     ...facts,
     ...(plan === null ? [] : planSentences(plan, worth, w)),
     ...(group.club === null ? [clubQuestion(group)] : []),

@@ -1,5 +1,14 @@
-import { BALL_QUANTITIES, KEEPS, SEEN_BY, STANDARD_BAG, infoOf } from '@loxos/core';
-import type { BallFigures, Keep, SeenBy } from '@loxos/core';
+import {
+  BALL_NOTE_AT_MOST,
+  BALL_QUANTITIES,
+  CONTACTS,
+  KEEPS,
+  OPEN_AMOUNTS,
+  SEEN_BY,
+  STANDARD_BAG,
+  infoOf,
+} from '@loxos/core';
+import type { BallFigures, Contact, Keep, OpenAmount, SeenBy } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
@@ -50,6 +59,27 @@ class BallFields extends BallFiguresDto {
   @IfGiven()
   @IsIn(SEEN_BY)
   readonly seen?: SeenBy;
+
+  @ApiPropertyOptional({
+    enum: OPEN_AMOUNTS,
+    type: String,
+    nullable: true,
+    description: 'What an eye gave no size, only a side',
+  })
+  @IsOptional()
+  @IsIn(OPEN_AMOUNTS)
+  readonly openAmount?: OpenAmount | null;
+
+  @ApiPropertyOptional({ enum: CONTACTS, type: String, nullable: true })
+  @IsOptional()
+  @IsIn(CONTACTS)
+  readonly contact?: Contact | null;
+
+  @ApiPropertyOptional()
+  @IfGiven()
+  @IsString()
+  @MaxLength(BALL_NOTE_AT_MOST)
+  readonly note?: string;
 }
 
 /** What is said of a ball that is put down by hand. */
@@ -70,6 +100,10 @@ export class Ball extends BallFiguresDto {
   @ApiProperty() readonly ordinal!: number;
   @ApiProperty({ enum: KEEPS }) readonly keep!: Keep;
   @ApiProperty({ enum: SEEN_BY }) readonly seen!: SeenBy;
+  @ApiProperty({ enum: OPEN_AMOUNTS, type: String, nullable: true })
+  readonly openAmount!: OpenAmount | null;
+  @ApiProperty({ enum: CONTACTS, type: String, nullable: true }) readonly contact!: Contact | null;
+  @ApiProperty() readonly note!: string;
   @ApiProperty({ type: String, nullable: true }) readonly blockId!: string | null;
   @ApiProperty({ type: String, nullable: true }) readonly launchFileId!: string | null;
   @ApiProperty({ type: Number, nullable: true }) readonly line!: number | null;

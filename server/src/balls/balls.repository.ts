@@ -85,7 +85,19 @@ const CHUNK = 200;
 /** What of a row is a ball's. */
 const OF_BALL = [
   ...BALL_QUANTITIES,
-  ...(['id', 'lessonId', 'ordinal', 'keep', 'seen', 'blockId', 'launchFileId', 'line'] as const),
+  ...([
+    'id',
+    'lessonId',
+    'ordinal',
+    'keep',
+    'seen',
+    'openAmount',
+    'contact',
+    'note',
+    'blockId',
+    'launchFileId',
+    'line',
+  ] as const),
   ...(['club', 'clubText', 'hitAt', 'version'] as const),
 ];
 

@@ -49,6 +49,9 @@ export class BallsService {
     const told = [
       { name: 'Counted', of: (row: MeasuredBall) => said.get(row)?.keep ?? '' },
       { name: 'Seen by', of: (row: MeasuredBall) => said.get(row)?.seen ?? '' },
+      { name: 'Not said', of: (row: MeasuredBall) => said.get(row)?.openAmount ?? '' },
+      { name: 'Contact', of: (row: MeasuredBall) => said.get(row)?.contact ?? '' },
+      { name: 'Note', of: (row: MeasuredBall) => said.get(row)?.note ?? '' },
       { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
       { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
     ];

@@ -11,7 +11,17 @@ import { lessonsOfPlayer } from '../lessons/of-player.ts';
 /** What a ball is read from: less than a row, since a row's columns take longer to fetch than to read. */
 const READ_FROM = [
   ...BALL_QUANTITIES,
-  ...(['id', 'ordinal', 'club', 'clubText', 'hitAt', 'keep', 'seen'] as const),
+  ...([
+    'id',
+    'ordinal',
+    'club',
+    'clubText',
+    'hitAt',
+    'keep',
+    'seen',
+    'openAmount',
+    'contact',
+  ] as const),
 ] as const;
 const BALL_COLUMNS = getTableColumns(ball);
 const READ = Object.fromEntries(READ_FROM.map((name) => [name, BALL_COLUMNS[name]])) as Pick<

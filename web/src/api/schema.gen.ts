@@ -1679,9 +1679,14 @@ export interface components {
       lessonId: string;
       ordinal: number;
       /** @enum {string} */
-      keep: 'auto' | 'in' | 'out';
+      keep: 'auto' | 'in' | 'out' | 'shown';
       /** @enum {string} */
       seen: 'monitor' | 'eye' | 'post';
+      /** @enum {string|null} */
+      openAmount: 'start' | 'bend' | 'both' | null;
+      /** @enum {string|null} */
+      contact: 'fat' | 'thin' | null;
+      note: string;
       blockId: string | null;
       launchFileId: string | null;
       line: number | null;
@@ -1938,9 +1943,17 @@ export interface components {
         | null;
       clubText?: string | null;
       /** @enum {string} */
-      keep?: 'auto' | 'in' | 'out';
+      keep?: 'auto' | 'in' | 'out' | 'shown';
       /** @enum {string} */
       seen?: 'monitor' | 'eye' | 'post';
+      /**
+       * @description What an eye gave no size, only a side
+       * @enum {string|null}
+       */
+      openAmount?: 'start' | 'bend' | 'both' | null;
+      /** @enum {string|null} */
+      contact?: 'fat' | 'thin' | null;
+      note?: string;
     };
     UpdateBall: {
       /** @description Club speed, m/s */
@@ -2017,9 +2030,17 @@ export interface components {
         | null;
       clubText?: string | null;
       /** @enum {string} */
-      keep?: 'auto' | 'in' | 'out';
+      keep?: 'auto' | 'in' | 'out' | 'shown';
       /** @enum {string} */
       seen?: 'monitor' | 'eye' | 'post';
+      /**
+       * @description What an eye gave no size, only a side
+       * @enum {string|null}
+       */
+      openAmount?: 'start' | 'bend' | 'both' | null;
+      /** @enum {string|null} */
+      contact?: 'fat' | 'thin' | null;
+      note?: string;
       blockId?: string | null;
     };
     StartBlock: {

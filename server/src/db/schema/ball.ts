@@ -1,4 +1,4 @@
-import { KEEPS, SEEN_BY } from '@loxos/core';
+import { CONTACTS, KEEPS, OPEN_AMOUNTS, SEEN_BY } from '@loxos/core';
 import { isNull } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { academy } from './academy.ts';
@@ -25,6 +25,12 @@ export const ball = sqliteTable(
     keep: text('keep', { enum: KEEPS }).notNull(),
     /** Whether a monitor measured it or the coach's eye saw it. */
     seen: text('seen', { enum: SEEN_BY }).notNull().default('monitor'),
+    /** What the eye gave no size; null for nothing. */
+    openAmount: text('open_amount', { enum: OPEN_AMOUNTS }),
+    /** Fat or thin, where that was seen. */
+    contact: text('contact', { enum: CONTACTS }),
+    /** What a coach wrote down of it. */
+    note: text('note').notNull().default(''),
     /** The block it was hit in; null for none. */
     blockId: text('block_id').references(() => block.id),
     /** The row's cells as one text: the same row in a longer export is not a new ball. */

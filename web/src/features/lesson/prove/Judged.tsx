@@ -1,5 +1,5 @@
 import {
-  COUNT_LABELS,
+  countLabel,
   changeText,
   figureText,
   proofCsv,
@@ -35,12 +35,12 @@ function Tile({ name, beside, text }: { name: string; beside: string; text: stri
 function Tiles({ judged, wording }: { judged: BlockVerdict; wording: Wording }) {
   const { counts, named, isSteadied } = judged;
   if (counts.length > 0)
-    return toldCounts(judged).map(({ figure, before, after, verdict }) => (
+    return toldCounts(judged).map((count) => (
       <Tile
-        key={figure}
-        name={COUNT_LABELS[figure]}
-        beside={verdictWords(verdict)}
-        text={`${before.had} of ${before.of} → ${after.had} of ${after.of}`}
+        key={count.figure}
+        name={countLabel(count)}
+        beside={verdictWords(count.verdict)}
+        text={`${count.before.had} of ${count.before.of} → ${count.after.had} of ${count.after.of}`}
       />
     ));
   if (isSteadied)
