@@ -108,7 +108,7 @@ test('an assistant joins by a link, logs balls, and changes no plan', async ({
   await expect(theirs.getByLabel(/^Target/)).toBeDisabled();
   await theirs.goto(`/lessons/${id}/watch`);
   const pad = theirs.getByRole('region', { name: 'By eye' });
-  await pad.getByLabel('Club seen').selectOption('7-iron');
+  await pad.getByRole('button', { name: '7 iron' }).click();
   await pad.getByRole('button', { name: /starts left,\s*bends right/ }).click();
   await expect(theirs.getByText('1 ball in this lesson')).toBeVisible();
   await theirs.getByText('All stored').waitFor();

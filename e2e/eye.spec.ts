@@ -26,22 +26,49 @@ test('without a monitor the digits are the flight, and the reading says what the
   await page.goto(`/lessons/${id}/watch`);
   const pad = page.getByRole('region', { name: 'By eye' });
   await expect(pad).toContainText('Choose the club first');
-  await pad.getByLabel('Club seen').selectOption('7-iron');
+  await pad.getByRole('button', { name: '7 iron' }).click();
   await pad.getByRole('button', { name: /starts left,\s*bends right/ }).click();
+  await expect(pad.getByRole('status', { name: 'The ball tapped last' })).toContainText(
+    'Starts left, bends right.',
+  );
   // 1, on the pad or in the row: starts left, bends right.
   for (let i = 0; i < 2; i++) await page.keyboard.press('Numpad1');
   for (let i = 0; i < 2; i++) await page.keyboard.press('1');
   await expect(page.getByText('5 balls in this lesson')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Read', exact: true }).click();
+  // While the digits are the pad, Alt and a digit is the step.
+  await page.keyboard.press('Alt+Digit3');
   const reading = page.getByRole('region', { name: 'Reading' });
-  await expect(reading).toContainText('Pull-fades, all 5. They start about 3° left');
-  await expect(reading).toContainText('back right');
+  await expect(reading).toContainText('All 5 start left and bend back right.');
   await expect(reading).toContainText(/these balls can’t tell|From the flight: /);
+  await expect(reading).not.toContainText(/\d m\b/);
   await expect(reading).not.toContainText('ball to ball');
   await expect(page.getByRole('cell', { name: /by eye/ }).first()).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(reading).toContainText('Four balls, all pull-fades');
+  await expect(reading).toContainText('Four balls, all start left and bend back right.');
+});
+
+test('how much they bend is asked where that decides, and answered in one touch for all', async ({
+  page,
+  request,
+}) => {
+  const id = await newLesson(request, 'Asked How Much');
+  await page.goto(`/lessons/${id}/watch`);
+  const pad = page.getByRole('region', { name: 'By eye' });
+  await pad.getByRole('button', { name: '7 iron' }).click();
+  for (let i = 0; i < 8; i++) await page.keyboard.press('Digit1');
+  await expect(page.getByText('8 balls in this lesson')).toBeVisible();
+  await page.keyboard.press('Alt+Digit3');
+  const asked = page.getByRole('group', { name: 'How much do they bend?' });
+  const reading = page.getByRole('region', { name: 'Reading' });
+  await expect(reading).toContainText('How much do they bend right?');
+  await expect(reading).toContainText('A little: leave it. Much: ');
+  await expectAccessible(page);
+  await asked.getByRole('button', { name: 'Much' }).click();
+  await expect(reading).toContainText('Pull-slices, all 8');
+  await expect(asked).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(asked).toBeVisible();
 });
 
 test('an eye-only lesson through all six steps by keys alone', async ({ page, request }) => {
@@ -59,16 +86,17 @@ test('an eye-only lesson through all six steps by keys alone', async ({ page, re
   const bar = page.getByRole('region', { name: 'Block' }).filter({ visible: true });
   await page.keyboard.press('t');
   await expect(bar).toContainText('Baseline');
-  await tabTo(page, page.getByLabel('Club seen'));
-  await page.keyboard.type('d');
-  await expect(page.getByLabel('Club seen')).toHaveValue('driver');
-  const bends = page.getByRole('group', { name: 'Bends by' });
-  await tabTo(page, bends.getByLabel('a little'));
-  await page.keyboard.press('ArrowRight');
-  await expect(bends.getByLabel('much')).toBeChecked();
-  // 1: starts left, bends right; much holds until it is said otherwise.
-  for (let i = 0; i < 8; i++) await page.keyboard.press('Numpad1');
+  await expect(page.getByRole('region', { name: 'By eye' })).toBeVisible();
+  await page.keyboard.press('c');
+  const driver = page.getByRole('button', { name: 'Driver', exact: true });
+  await expect(driver).toHaveAttribute('aria-pressed', 'true');
+  // Starts left, bends right much: one key a ball, and a second one for a strike.
+  for (let i = 0; i < 8; i++) await page.keyboard.press('Shift+Digit1');
   await expect(bar.getByLabel('8 balls')).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByRole('status', { name: 'The ball tapped last' })).toHaveText(
+    'Ball 8: Starts left, bends far right, thin.',
+  );
   // Read: ball by ball, one left out and taken back in.
   await press(page, page.getByRole('link', { name: 'Read', exact: true }));
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('all 8');
@@ -86,7 +114,7 @@ test('an eye-only lesson through all six steps by keys alone', async ({ page, re
   await page.keyboard.press('t');
   await expect(bar).toContainText('Drill:');
   await page.keyboard.press('2');
-  await expect(page.getByLabel('Club seen')).toHaveValue('driver');
+  await expect(driver).toHaveAttribute('aria-pressed', 'true');
   for (let i = 0; i < 8; i++) await page.keyboard.press('Numpad5');
   await expect(bar.getByLabel('8 balls')).toBeVisible();
   await press(page, page.getByRole('link', { name: 'Prove', exact: true }));
@@ -108,12 +136,18 @@ test('an eye-only lesson through all six steps in one hand', async ({ page, requ
       .getByRole('link', { name, exact: true })
       .click();
   const pad = page.getByRole('region', { name: 'By eye' });
-  await pad.getByLabel('Club seen').selectOption('driver');
-  const much = pad.getByRole('group', { name: 'Bends by' }).getByText('much');
+  await pad.getByRole('button', { name: 'Driver', exact: true }).click();
   const slice = pad.getByRole('button', { name: /starts straight,\s*bends right/ });
-  await much.click();
-  for (let i = 0; i < 6; i++) await slice.click();
-  await expect(page.getByText('6 balls in this lesson')).toBeVisible();
+  const place = (await slice.boundingBox())!;
+  // The pad is whole in view, clear of the steps.
+  expect(place.y + place.height).toBeLessThan(PHONE.height - 64);
+  // One touch a ball, far out: much.
+  for (let i = 0; i < 6; i++)
+    await slice.click({ position: { x: place.width / 2, y: place.height - 8 } });
+  await expect(pad.getByRole('status', { name: 'The ball tapped last' })).toHaveText(
+    'Ball 6: Starts on line, bends far right.',
+  );
+  await expectAccessible(page);
   await step('Read');
   await expect(page.getByRole('region', { name: 'Reading' })).toContainText('Slices, all 6');
   await step('Work');

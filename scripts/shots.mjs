@@ -35,10 +35,6 @@ export const SHOTS = [
       page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/another-studio.csv')),
   },
   { file: 'set.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/set` },
-  {
-    file: 'cause.png',
-    path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/read`,
-    act: (page) => page.getByRole('button', { name: 'The whole chain' }).click(),
   },
   { file: 'work.png', path: (lessonOf) => `/lessons/${lessonOf('Odile').id}/work` },
   {
@@ -71,4 +67,13 @@ export const SHOTS = [
       await page.getByRole('button', { name: 'Go on' }).waitFor();
     },
   },
+  {
+    file: 'pad-phone.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
+    width: 390,
+    height: 844,
+    act: async (page) => {
+      await page.getByRole('region', { name: 'By eye' }).waitFor();
+      for (const key of ['Digit3', 'Digit2', 'Shift+Digit2', 'n']) await page.keyboard.press(key);
+    },
 ];

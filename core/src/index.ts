@@ -95,7 +95,7 @@ export { typedNumber } from './units/typed.ts';
 export { NAMING_SCHOOLS, type NamingSchool } from './reading/names.ts';
 export { BAND_RANGES, DEFAULT_BANDS, type Bands } from './reading/bands.ts';
 export { BLOCK_KINDS, CONTACTS, KEEPS, SEEN_BY } from './reading/ball.ts';
-export type { BlockKind, Contact, Keep, LessonBall, SeenBy } from './reading/ball.ts';
+export type { BlockKind, Contact, Keep, LessonBall, SeenBy, Sureness } from './reading/ball.ts';
 export { blocksOf, clubKeyOf, type Block } from './reading/blocks.ts';
 export { resolveContext, type ReadingContext } from './reading/context.ts';
 export { type BallView, type LeftOut } from './reading/read-ball.ts';
@@ -122,7 +122,8 @@ export type {
 export { askOfStation, clubShown, keyOfClub, observationsIn, workedOf } from './lesson/worked.ts';
 export type { Worked, WorkedFrom } from './lesson/worked.ts';
 export type { Sentence, Wording } from './words/sentence.ts';
-export { isByEye } from './reading/ball.ts';
+export { isBendOpen, isByEye, isStartOpen, surenessOf, surenessOfAll } from './reading/ball.ts';
+export { sideOnlyFigures } from './reading/side-only.ts';
 export { isSaid } from './plan/wanted.ts';
 export { type Answer } from './plan/answer.ts';
 export type { Look, LookShows } from './plan/looks.ts';
@@ -145,11 +146,16 @@ export { solveDelivery } from './inverse/solve.ts';
 export {
   EYE_AMOUNTS,
   OPEN_AMOUNTS,
+  PASSES_M,
+  POST,
   ballOfTap,
   openWithout,
+  passDeg,
   usualCarryM,
   withAmount,
+  withPass,
 } from './inverse/eye.ts';
+export { tapWords } from './words/tap.ts';
 export type { EyeStrike, EyeWay, OpenAmount } from './inverse/eye.ts';
 export { FIXED_SPLIT, predictBySchools } from './reading/schools.ts';
 export { laneFor, sensitivityOf } from './inverse/lane.ts';

@@ -3,6 +3,7 @@ import {
   DEFAULT_DISPLAY_UNITS,
   EMPTY_BALL,
   NOTHING_DONE,
+  ballOfTap,
   composePage,
   drillReason,
   expectWords,
@@ -16,6 +17,7 @@ import {
   seededRandom,
 } from '@loxos/core';
 import type {
+  EyeWay,
   Hand,
   LessonBall,
   LessonFacts,
@@ -37,7 +39,7 @@ interface Character {
   readonly swing: Swing;
   readonly wanted?: Wanted;
   readonly units?: 'm' | 'yd';
-  readonly seen?: 'ball only' | 'eye' | 'face mirrored' | 'no club';
+  readonly seen?: 'ball only' | 'eye' | 'sides' | 'face mirrored' | 'no club';
   /** What the notes say of the body. */
   readonly notes?: string;
 }
@@ -168,6 +170,19 @@ export const CHARACTERS: readonly Character[] = [
     notes: '74, bad back',
   }),
   one('cannot turn, straight pull', { swing: swing(-6, -6), notes: 'Stiff, cannot turn far' }),
+  one('slicer of whom the eye told sides alone', { club: 'driver', seen: 'sides', balls: 8 }),
+  one('iron slicer of whom the eye told sides alone', {
+    swing: swing(-6, 0),
+    seen: 'sides',
+    balls: 8,
+  }),
+  one('left-handed puller of whom the eye told sides alone', {
+    hand: 'left',
+    swing: swing(6, 6),
+    seen: 'sides',
+    balls: 8,
+  }),
+  one('steady player of whom the eye told sides alone', { swing: swing(0, 0), seen: 'sides' }),
 ];
 
 const LAUNCH_ONLY = [
@@ -178,6 +193,11 @@ const LAUNCH_ONLY = [
   'dynamicLoftDeg',
   'clubSpeedMps',
 ] as const;
+
+/** From where on an eye sees a start, degrees, and a bend, as a share of carry. */
+const SEEN_FROM = { startDeg: 1.5, bendShare: 0.0275 } as const;
+const sideOf = (value: number, from: number): EyeWay =>
+  Math.abs(value) < from ? 0 : value < 0 ? 'left' : 'right';
 
 /** Returns the balls as this player's coach has them. */
 function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
@@ -191,8 +211,15 @@ function ballsOf({ seen, ...c }: Character, index: number): LessonBall[] {
     if (seen === 'no club') return { ...plain, club: null, clubText: null };
     if (seen === 'face mirrored')
       return { ...plain, faceAngleDeg: -ball.faceAngleDeg!, faceToPathDeg: null };
-    if (seen !== 'eye') return plain;
     const { startDirectionDeg, offlineM, carryM, club } = ball;
+    if (seen === 'sides') {
+      const start = sideOf(startDirectionDeg!, SEEN_FROM.startDeg);
+      const alongM = carryM! * Math.sin((startDirectionDeg! * Math.PI) / 180);
+      const bend = sideOf((offlineM! - alongM) / carryM!, SEEN_FROM.bendShare);
+      const tap = ballOfTap({ start, bend }, Math.round(carryM! / 10) * 10);
+      return { ...EMPTY_BALL, ...tap, id: plain.id, club, seen: 'eye' };
+    }
+    if (seen !== 'eye') return plain;
     const rounded = (value: number | null, to: number): number => Math.round(value! / to) * to;
     return {
       ...EMPTY_BALL,

@@ -38,6 +38,7 @@ const NAMES: Readonly<Record<string, string>> = {
   hipDeg: 'hip line',
   shoulderDeg: 'shoulder line',
   ballCm: 'ball position',
+  postM: 'start post',
   wanted: 'wanted flight',
   camera: 'camera',
   report: 'the report being written',
@@ -100,6 +101,7 @@ function numberWords(name: string, value: number, units: DisplayUnits): string {
   const quantity = BALL_QUANTITIES.find((known) => known === name);
   if (quantity !== undefined) return figureWords(quantity, value, units);
   if (BODY_LINES.has(name)) return formatSideAngle(value, units.angle, 0);
+  if (name === 'postM') return formatLength(value, units.length, 1);
   if (name.endsWith('Deg')) return `${plain(value)}°`;
   if (name.endsWith('Cm')) return `${plain(value)} cm`;
   if (name.endsWith('Share')) return `${plain(100 * value)} %`;

@@ -3,6 +3,7 @@ import type { ClubHead } from '../delivery/head.ts';
 import { UNKNOWN_PLAYER, plainDelivery } from '../delivery/usual.ts';
 import type { UsualPlayer } from '../delivery/usual.ts';
 import { simulateShot } from '../flight/simulate.ts';
+import { radToDeg } from '../units/units.ts';
 import type { DeviceAccuracy } from './accuracy.ts';
 
 /**
@@ -132,6 +133,29 @@ export function withAmount(
   const curveM = Math.sign(ball.curveM ?? 0) * EYE_AMOUNTS.bendShare[size] * (ball.carryM ?? 0);
   return { curveM, openAmount };
 }
+
+/**
+ * Where a start post is laid ahead of the ball: nearer it tells little, farther a ball is too high to be judged by it. `usual` and `step`
+ * are in the player's own unit, metres or yards, as it is paced off (common practice, no source).
+ */
+export const POST = { fewestM: 1.8, mostM: 10, usual: 4, step: 0.5 } as const;
+
+/** By how much a ball may be said to pass a post, m (common practice, no source): a hand's breadth, two, half a club and a club. */
+export const PASSES_M = [0.1, 0.2, 0.5, 1] as const;
+
+/** Returns the start of a ball that passes a post by so much, degrees. */
+export const passDeg = (passedM: number, postM: number): number =>
+  radToDeg(Math.atan(passedM / postM));
+
+/** Returns a tapped ball's start, to the side it had, once it is told by how much it passed the post. */
+export const withPass = (
+  ball: Partial<TappedBall>,
+  passedM: number,
+  postM: number,
+): Pick<TappedBall, 'startDirectionDeg' | 'openAmount'> => ({
+  startDirectionDeg: Math.sign(ball.startDirectionDeg ?? 0) * passDeg(passedM, postM),
+  openAmount: openWithout(ball.openAmount, 'start'),
+});
 
 /** Returns a tapped flight as figures of a ball; a finish that was seen stands instead of the bend. */
 export function ballOfTap(tap: EyeTap, carryM: number): TappedBall {

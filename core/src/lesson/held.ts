@@ -4,9 +4,10 @@ import type { Hand } from '../line/hand.ts';
 import type { PlayerKind } from '../delivery/usual.ts';
 import { BALL_QUANTITIES, EMPTY_BALL } from '../intake/quantities.ts';
 import type { BallFigures } from '../intake/quantities.ts';
+import type { OpenAmount } from '../inverse/eye.ts';
 import type { AcademyRules } from '../plan/rules.ts';
 import type { WantedByClub } from '../plan/wanted.ts';
-import type { BlockKind, Keep, LessonBall, SeenBy } from '../reading/ball.ts';
+import type { BlockKind, Contact, Keep, LessonBall, SeenBy } from '../reading/ball.ts';
 import type { Goal } from '../record/goal.ts';
 import { partOf } from './parts.ts';
 import type { KeptPart } from './parts.ts';
@@ -35,6 +36,8 @@ export interface HeldBall extends Partial<BallFigures> {
   readonly id: string;
   readonly keep: Keep;
   readonly seen: SeenBy;
+  readonly openAmount: OpenAmount | null;
+  readonly contact: Contact | null;
   readonly blockId: string | null;
   readonly club: string | null;
   readonly clubText: string | null;
@@ -56,14 +59,15 @@ export function lessonBall(
   blocks: readonly HeldBlock[],
 ): LessonBall & { readonly id: string } {
   const figures = Object.fromEntries(BALL_QUANTITIES.map((q) => [q, ball[q] ?? null]));
-  const { id, keep, seen, club, clubText, hitAt } = ball;
+  const { id, keep, seen, openAmount, contact, club, clubText, hitAt } = ball;
   const own = blocks.find((block) => block.id === ball.blockId);
   const block = {
     blockId: own?.id ?? null,
     block: own?.kind ?? null,
     drillId: own?.drillId ?? null,
   };
-  return { ...EMPTY_BALL, ...figures, id, keep, seen, club, clubText, hitAt, ...block };
+  const said = { id, keep, seen, openAmount, contact, club, clubText, hitAt };
+  return { ...EMPTY_BALL, ...figures, ...said, ...block };
 }
 
 /** Returns what a lesson is read in: the player and the wanted flight, the academy's rules, the coach's choices. */

@@ -9,6 +9,8 @@ import type { Wanted } from '../plan/wanted.ts';
 export interface SetUpPart extends SetUp {
   readonly target: string;
   readonly club: string | null;
+  /** How far ahead of the ball a start post is laid, m; null where none is. */
+  readonly postM: number | null;
   /** Where the film is taken from; null where nothing is filmed. */
   readonly camera: 'as drawn' | 'elsewhere' | null;
   readonly body: string;
@@ -56,7 +58,15 @@ export interface LessonParts {
 }
 
 export const BLANK_PARTS: LessonParts = {
-  setup: { ...NO_SET_UP, target: '', club: null, camera: null, body: '', wanted: null },
+  setup: {
+    ...NO_SET_UP,
+    target: '',
+    club: null,
+    postM: null,
+    camera: null,
+    body: '',
+    wanted: null,
+  },
   causes: { observations: {} },
   work: { route: null, stage: 0, drillIds: [], despiteIds: [], stations: {} },
   send: { points: [], homework: null, nextLook: null, words: null, isRecordShown: true },

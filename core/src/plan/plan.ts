@@ -133,7 +133,8 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const isByEye = group.inferred?.byEye === true;
   const basis = basisOf(cloudFor(read, typical, belief), wanted, context, isByEye);
   const believed = believedIn(read, belief, basis, said);
-  const now = basis.at({ pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg });
+  const middle = { pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg };
+  const now = basis.at(middle);
   const chances = chancesAt({ read, believed, basis, coupling, seen, numbers });
   const routes = routesOf(basis, coupling, chances.off, now, believed.middle);
   const best = chances.bestOf(routes);
@@ -142,8 +143,8 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const twoWay = twoWayOf(read, wanted);
   const openTo = openToOf(read, wanted, seen);
   const isSeenOff = openTo !== null || seen.some(({ off }) => off !== 0);
-  const balls = counted.size;
-  const answer = answerOf({ question, balls, isTwoWay: twoWay !== null, isSeenOff, p });
+  const isTwoWay = twoWay !== null;
+  const answer = answerOf({ question, balls: counted.size, isTwoWay, isSeenOff, p });
   return {
     club: group.club,
     ballIds: group.countedIds,
@@ -156,12 +157,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     numbers,
     off: numbers.filter(({ state }) => state === 'off'),
     coupling,
-    straightMiss: straightMissOf({
-      hand,
-      pathDeg: delivery.clubPathDeg,
-      faceDeg: delivery.faceAngleDeg,
-      wanted,
-    }),
+    straightMiss: straightMissOf({ hand, ...middle, wanted }),
     strikeToeMm: delivery.strikeToeMm,
     now,
     routes,

@@ -17,6 +17,7 @@ import type { LessonBall } from '../reading/ball.ts';
 import { SEEN_STRIKE_SD_MM } from '../reading/error.ts';
 import { figureOf } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
+import type { BallView } from '../reading/read-ball.ts';
 import { deliveryAt } from './belief.ts';
 import type { Belief } from './belief.ts';
 import { NO_MOVE, afterMove, ballsAfter } from './chance.ts';
@@ -173,6 +174,18 @@ function momentsOf(
   return { mean: middle, covariance };
 }
 
+/** Returns what was tapped of a figure, in parts of `of`. */
+const tapsOf = (
+  views: readonly BallView[],
+  figure: 'startDirectionDeg' | 'curveM',
+  of: number,
+  isOpen: (ball: LessonBall) => boolean,
+): TapValue[] =>
+  views.flatMap((view) => {
+    const value = figureOf(view, figure);
+    return value === null ? [] : [{ value: value / of, isOpen: isOpen(view.ball) }];
+  });
+
 export interface Tapped {
   readonly belief: Belief;
   readonly possible: readonly Possible[];
@@ -188,17 +201,8 @@ export function weighedByTaps(
   const counted = new Set(read.group.countedIds);
   const views = read.views.filter(({ id }) => counted.has(id));
   const carryM = Math.max(1, read.group.figures.carryM?.mean ?? 1);
-  const tapsOf = (
-    figure: 'startDirectionDeg' | 'curveM',
-    of: number,
-    isOpen: (ball: LessonBall) => boolean,
-  ): TapValue[] =>
-    views.flatMap((view) => {
-      const value = figureOf(view, figure);
-      return value === null ? [] : [{ value: value / of, isOpen: isOpen(view.ball) }];
-    });
-  const starts = placesOf(tapsOf('startDirectionDeg', 1, isStartOpen), START_EDGES);
-  const bends = placesOf(tapsOf('curveM', carryM, isBendOpen), BEND_EDGES);
+  const starts = placesOf(tapsOf(views, 'startDirectionDeg', 1, isStartOpen), START_EDGES);
+  const bends = placesOf(tapsOf(views, 'curveM', carryM, isBendOpen), BEND_EDGES);
   const hasPost = views.every(({ ball }) => ball.seen === 'post');
   const startSd = hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg;
   const isStrikeSeen = read.group.figures.strikeToeMm !== undefined;

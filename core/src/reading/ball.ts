@@ -13,6 +13,19 @@ export type SeenBy = (typeof SEEN_BY)[number];
 export const isByEye = ({ seen }: { readonly seen?: SeenBy | undefined }): boolean =>
   seen === 'eye' || seen === 'post';
 
+/** How far what is known of a ball goes: to tenths, to about so much, or to a side. */
+export type Sureness = 'measured' | 'about' | 'side';
+export function surenessOf(ball: Told): Sureness {
+  if (!isByEye(ball)) return 'measured';
+  return ball.openAmount == null ? 'about' : 'side';
+}
+
+/** Returns the same of an average: as far as its least sure ball. */
+export function surenessOfAll(balls: readonly Told[]): Sureness {
+  const all = new Set(balls.map(surenessOf));
+  return all.has('side') ? 'side' : all.has('about') ? 'about' : 'measured';
+}
+
 type Told = Pick<LessonBall, 'seen' | 'openAmount'>;
 export const isStartOpen = ({ openAmount }: Told): boolean =>
   openAmount === 'start' || openAmount === 'both';

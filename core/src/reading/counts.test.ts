@@ -119,8 +119,11 @@ describe('which balls count', () => {
     const [short, ...rest] = ballsOf('7-iron', 7, random, { path: 0, face: 0 });
     const topped = { ...short!, carryM: 30, offlineM: 1, ballSpeedMps: 18, launchAngleDeg: 2 };
     const shown = { ...rest[0]!, block: 'demonstration' as const };
-    const { views, group } = read([topped, shown, ...rest.slice(1)]);
-    expect(views.map(({ leftOut }) => leftOut).slice(0, 2)).toEqual(['mishit', 'demonstration']);
+    const rehearsed = { ...rest[1]!, keep: 'shown' as const };
+    const { views, group } = read([topped, shown, rehearsed, ...rest.slice(2)]);
+    expect(views.map(({ leftOut }) => leftOut).slice(0, 3)).toEqual([
+      ...['mishit', 'demonstration', 'demonstration'],
+    ]);
     expect(group.countedIds).not.toContain('b1');
     expect(group.countedIds).not.toContain('b2');
   });

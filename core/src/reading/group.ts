@@ -67,7 +67,7 @@ export interface GroupReading {
   readonly suspectIds: readonly string[];
   readonly facts: readonly GroupFact[];
   readonly figures: Figures;
-  /** Figures of which an eye told the side of most of them, and not how much. */
+  /** Figures of which an eye told of many of them the side alone, and not how much: their average has no size. */
   readonly open: readonly ('startDirectionDeg' | 'curveM')[];
   readonly pattern: GroupPattern | null;
   /** The typical delivery; null without face and path. */
@@ -218,9 +218,12 @@ const inferredSdOf = (inferred: Inferred | null): InferredSd | null =>
         faceToPathDeg: inferred.faceToPathHalf95Deg / NORMAL_975,
       };
 
+/** A share of balls without a size from which their average has none (common practice, no source). */
+const OPEN_FROM = 1 / 3;
+
 function openIn(balls: readonly LessonBall[]): GroupReading['open'] {
   const isMostly = (isOpen: (ball: LessonBall) => boolean): boolean =>
-    balls.filter(isOpen).length * 2 > balls.length;
+    balls.length > 0 && balls.filter(isOpen).length >= OPEN_FROM * balls.length;
   return [
     ...(isMostly(isStartOpen) ? (['startDirectionDeg'] as const) : []),
     ...(isMostly(isBendOpen) ? (['curveM'] as const) : []),

@@ -110,4 +110,5 @@ export const BASICS_FIRST = `${BASICS} first.`;
 export const BASICS_FOR_PLAYER = `${BASICS} before every ball.`;
 
 /** Returns the words a button of an answer bears. */
-export const answerLabel = ({ shows }: LookAnswer): string => capital(SHOWS_WORDS[shows]);
+export const answerLabel = ({ shows }: Pick<LookAnswer, 'shows'>): string =>
+  capital(SHOWS_WORDS[shows]);

@@ -11,6 +11,7 @@ import { partOf } from '../lesson/parts.ts';
 import type { HomeworkDay, RichText } from '../lesson/parts.ts';
 import { askOfStation } from '../lesson/worked.ts';
 import type { Worked } from '../lesson/worked.ts';
+import { surenessOfAll } from '../reading/ball.ts';
 import type { ReadBlock } from '../proof/blocks.ts';
 import { FINDINGS_AT_MOST } from '../record/findings.ts';
 import { goalsOf } from '../record/goal.ts';
@@ -66,6 +67,8 @@ const written = (
 ): string[] => Array.from({ length: count }, (_, n) => over?.[n] ?? made[n] ?? '');
 
 function slantOf(block: ReadBlock, label: string): PageSlant[] {
+  // Of balls whose sides alone were told no face and path is drawn for a player to look at.
+  if (surenessOfAll(block.counted.map(({ ball }) => ball)) === 'side') return [];
   const { faceAngleDeg: face, clubPathDeg: path } = block.figures;
   return face === undefined || path === undefined
     ? []

@@ -169,14 +169,9 @@ export function landingWords(
 }
 
 /** `2 m left of the target`, `on the target`; of a finish that was asked for, of that. */
-function finishWords(
-  offlineM: number,
-  { wanted: { finishM }, isSideOnly }: Plan,
-  units: DisplayUnits,
-): string {
+function finishWords(offlineM: number, { finishM }: Plan['wanted'], units: DisplayUnits): string {
   const off = offlineM - finishM;
   const where = finishM === 0 ? 'the target' : 'the finish';
-  if (isSideOnly) return `${sideWord(off)} of ${where}`;
   if (Math.abs(off) < 1) return `on ${where}`;
   return `${formatLength(Math.abs(off), units.length)} ${sideWord(off)} of ${where}`;
 }
@@ -192,7 +187,7 @@ export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): stri
       : `Expect ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)} for now; that is right.`;
   }
   if (plan.isSideOnly) return 'Then expect them nearer the target.';
-  return `Then expect: ${finishWords(expected.offlineM, plan, units)}, within ${missText(expected.missM, units)}.`;
+  return `Then expect: ${finishWords(expected.offlineM, plan.wanted, units)}, within ${missText(expected.missM, units)}.`;
 }
 
 /** Returns what the player is told of it, without the model's figures. */
@@ -236,10 +231,12 @@ const PROBABLY: Readonly<Record<Move, string>> = {
 function checkWords(plan: Plan, { stages }: Route, units: DisplayUnits): string {
   const { ifWrong } = plan;
   if (ifWrong === null) return '';
-  const finish = finishWords(ifWrong.offlineM, plan, units);
+  const wrong = plan.isSideOnly
+    ? `they finish ${sideWord(ifWrong.offlineM - plan.wanted.finishM)}`
+    : `expect ${finishWords(ifWrong.offlineM, plan.wanted, units)}`;
   return stages[0]!.move === 'together'
-    ? ` If they then start straight, it was; if not, expect ${finish}.`
-    : ` If it is wrong, expect ${finish}.`;
+    ? ` If they then start straight, it was; if not, ${wrong}.`
+    : ` If it is wrong, ${wrong}.`;
 }
 
 const WORTH_LABELS: Readonly<Record<Worth['kind'], string>> = {

@@ -1,4 +1,4 @@
-import { CAUSE_LINK_IDS, DOSE, ROUTE_IDS, STANDARD_BAG } from '@loxos/core';
+import { CAUSE_LINK_IDS, DOSE, POST, ROUTE_IDS, STANDARD_BAG } from '@loxos/core';
 import type { RouteId } from '@loxos/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
@@ -32,6 +32,7 @@ const ANGLE = { min: -45, max: 45 } as const;
 export class SetUpPart {
   @IfGiven() @IsString() @MaxLength(200) readonly target?: string;
   @IsOptional() @IsIn(CLUB_IDS) readonly club?: string | null;
+  @IsOptional() @IsNumber() @Min(POST.fewestM) @Max(POST.mostM) readonly postM?: number | null;
   @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly feetDeg?: number | null;
   @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly hipDeg?: number | null;
   @IsOptional() @IsNumber() @Min(ANGLE.min) @Max(ANGLE.max) readonly shoulderDeg?: number | null;

@@ -14,7 +14,7 @@ function Keyed({ run }: { run: Record<string, () => void> }) {
 describe('keys', () => {
   const pressed: string[] = [];
   const map = Object.fromEntries(
-    ['j', 'ctrl+z', 'numpad4', '4'].map((key) => [key, () => pressed.push(key)]),
+    ['j', 'ctrl+z', '4', 'shift+4', 'alt+2', '?'].map((key) => [key, () => pressed.push(key)]),
   );
   beforeEach(() => {
     pressed.length = 0;
@@ -28,15 +28,19 @@ describe('keys', () => {
     expect(pressed).toEqual(['j', 'ctrl+z', 'ctrl+z']);
   });
 
-  it('tell the number pad from the row of digits', () => {
+  it('are a digit wherever a keyboard has it, with Shift and with Alt', () => {
     fireEvent.keyDown(document.body, { key: '4', code: 'Numpad4' });
-    fireEvent.keyDown(document.body, { key: '4', code: 'Digit4' });
-    expect(pressed).toEqual(['numpad4', '4']);
+    fireEvent.keyDown(document.body, { key: "'", code: 'Digit4' });
+    fireEvent.keyDown(document.body, { key: '$', code: 'Digit4', shiftKey: true });
+    fireEvent.keyDown(document.body, { key: '™', code: 'Digit2', altKey: true });
+    // A sign that stands on a digit is the sign where nothing takes the digit.
+    fireEvent.keyDown(document.body, { key: '?', code: 'Digit7', shiftKey: true });
+    expect(pressed).toEqual(['4', '4', 'shift+4', 'alt+2', '?']);
   });
 
   it('run from a choice too, which takes no letters', () => {
     fireEvent.keyDown(screen.getByLabelText('Choice'), { key: '4', code: 'Numpad4' });
-    expect(pressed).toEqual(['numpad4']);
+    expect(pressed).toEqual(['4']);
   });
 
   it('leave typing, dialogs and other programs’ keys alone', () => {

@@ -26,6 +26,9 @@ export const useUndo = create<UndoState>()((set, get) => ({
   },
 }));
 
+/** How something done is made known: told of, or only remembered. */
+export type Tell = (label: string, undo: () => void) => void;
+
 /** Remembers how to undo something too small to tell of; Ctrl+Z undoes it. */
 export const remember = (label: string, undo: () => void): void =>
   useUndo.getState().push({ label, undo });

@@ -1,5 +1,5 @@
 import { formatSideAngle } from '@loxos/core';
-import type { AngleStyle, Hand } from '@loxos/core';
+import type { AngleStyle, Hand, Sureness } from '@loxos/core';
 import { drawnAngle, faceBar, gapWedge, hairline, pathNeedle, startRay } from './marks.ts';
 import { plus, polar, polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
@@ -48,8 +48,20 @@ function label(text: string, at: Point, fill: 'face' | 'path' | 'ink'): Shape {
   return { kind: 'text', x, y: at.y, text, size: LABEL_SIZE, anchor, fill };
 }
 
+/** Returns the name of a mark with its angle: of what an eye saw in whole degrees, of a side alone without. */
+function named(name: string, angleDeg: number, style: AngleStyle, sureness: Sureness): string {
+  if (sureness === 'side') return name;
+  return sureness === 'about'
+    ? `${name} ~${formatSideAngle(angleDeg, style, 0)}`
+    : `${name} ${formatSideAngle(angleDeg, style)}`;
+}
+
 /** Returns the club and ball at impact from above, target up: face, path, gap, start. */
-export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
+export function impactPlan(
+  angles: ImpactAngles,
+  style: AngleStyle,
+  sureness: Sureness = 'measured',
+): Shape[] {
   const { hand, faceAngleDeg, clubPathDeg, startDirectionDeg } = angles;
   const { ahead, behind } = PLAN_BOX;
   const shapes: Shape[] = [...stance(hand), hairline(-ahead, behind, 1)];
@@ -73,7 +85,7 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
   if (path !== null && clubPathDeg !== null) {
     shapes.push(
       label(
-        `path ${formatSideAngle(clubPathDeg, style)}`,
+        named('path', clubPathDeg, style, sureness),
         plus(polar(path, -104), { x: 0, y: 14 }),
         'path',
       ),
@@ -85,7 +97,7 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
     const y = polar(face + away, 66).y + 5;
     shapes.push(
       label(
-        `face ${formatSideAngle(faceAngleDeg, style)}`,
+        named('face', faceAngleDeg, style, sureness),
         { x: Math.sign(away) * PLAN_BOX.halfWidth, y },
         'face',
       ),
@@ -96,7 +108,7 @@ export function impactPlan(angles: ImpactAngles, style: AngleStyle): Shape[] {
     const y = Math.max(end.y, -ahead + 14);
     shapes.push(
       label(
-        `start ${formatSideAngle(startDirectionDeg, style)}`,
+        named('start', startDirectionDeg, style, sureness),
         { x: end.x + (end.x >= 0 ? 46 : -46), y },
         'ink',
       ),

@@ -6,9 +6,9 @@ import { useLessonScreen } from './lesson-store.ts';
 
 const lesson = lessonOf([{ pathDeg: -4, faceDeg: 0 }], { lengthUnit: 'yd' });
 
-function open(ballId: string | null): void {
+function open(ballId: string | null, of = lesson): void {
   useLessonScreen.getState().reset();
-  showLesson(lesson, (live) => <BallForm lesson={live} />);
+  showLesson(of, (live) => <BallForm lesson={live} />);
   act(() => useLessonScreen.getState().openForm(ballId));
 }
 const type = (label: RegExp, value: string) =>
@@ -42,6 +42,18 @@ describe('a ball typed in', () => {
     type(/^Start direction/, '3 R');
     await save('Add the ball');
     expect(pending().at(-1)).toMatchObject({ name: 'ball.add', fields: { seen: 'eye' } });
+  });
+
+  it('bears a note, and of a tap that left its size open no more than was typed', async () => {
+    const [first] = lesson.balls;
+    const tap = { seen: 'eye', openAmount: 'both', startDirectionDeg: -5.5, note: '' } as const;
+    open(first!.id, { ...lesson, balls: [{ ...first!, ...tap }] });
+    type(/^Start direction/, '2 L');
+    type(/^Note/, ' grip moved ');
+    await save('Save');
+    expect(pending()).toMatchObject([
+      { fields: { startDirectionDeg: -2, note: 'grip moved', openAmount: 'bend' } },
+    ]);
   });
 
   it('says beside the field what it cannot read, and stores nothing', async () => {

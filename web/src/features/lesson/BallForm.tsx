@@ -1,10 +1,10 @@
-import { infoOf } from '@loxos/core';
+import { BALL_NOTE_AT_MOST, infoOf } from '@loxos/core';
 import { useForm } from 'react-hook-form';
 import type { Ball, Lesson } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
-import { addBall, ballName, changeBall } from './ball-actions.ts';
+import { addBall, ballName, changeBall, openAfter } from './ball-actions.ts';
 import { clubOptions } from './club-options.ts';
 import { TYPED_FIGURES, readTexts, textsOf, typedUnit } from './figure-fields.ts';
 import type { FigureTexts, TypingUnits } from './figure-fields.ts';
@@ -14,6 +14,7 @@ const CLUBS = clubOptions('No club');
 
 interface FormValues extends FigureTexts {
   club: string;
+  note: string;
 }
 
 /** Figures no eye can tell: a ball typed in without any of them was seen, not measured. */
@@ -40,17 +41,18 @@ function BallFields({ lesson, ball, lastClub, onDone }: FieldsProps) {
   const units: TypingUnits = { hand, length: lengthUnit, speed: speedUnit };
   const before = textsOf(ball, units);
   const { register, handleSubmit, setError, formState } = useForm<FormValues>({
-    defaultValues: { ...before, club: ball?.club ?? lastClub },
+    defaultValues: { ...before, club: ball?.club ?? lastClub, note: ball?.note ?? '' },
   });
-  const save = ({ club, ...texts }: FormValues): void => {
+  const save = ({ club, note, ...texts }: FormValues): void => {
     const { figures, errors } = readTexts(texts, before, units);
     for (const [figure, reason] of Object.entries(errors)) {
       setError(figure as keyof FigureTexts, { message: reason });
     }
     if (Object.keys(errors).length > 0) return;
-    const body = { ...figures, club: club === '' ? null : club } as Parameters<typeof addBall>[1];
+    const said = { club: club === '' ? null : club, note: note.trim() };
+    const body = { ...figures, ...said } as Parameters<typeof addBall>[1];
     if (ball !== null) {
-      changeBall(ball, body, `${ballName(ball)} changed`);
+      changeBall(ball, { ...body, ...openAfter(ball, body) }, `${ballName(ball)} changed`);
       onDone(ball.id);
       return;
     }
@@ -76,6 +78,7 @@ function BallFields({ lesson, ball, lastClub, onDone }: FieldsProps) {
             {...register(figure)}
           />
         ))}
+        <TextField label="Note" maxLength={BALL_NOTE_AT_MOST} {...register('note')} />
       </div>
       <p className="mt-3 text-sm text-soft">
         Sides as 4.2 R or 4.2 L; plain numbers are right of the target when plus. Leave blank what

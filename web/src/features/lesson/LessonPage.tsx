@@ -89,8 +89,12 @@ export function LessonPage() {
   const bays = useBays(false).data ?? [];
   useHearing(lessonId, bays.length > 0);
   useEffect(() => reset, [lessonId, reset]);
+  // While the digits are the pad, Alt and the digit go to a step.
   const toStep = Object.fromEntries(
-    STEPS.map(({ id, key }) => [key, () => void navigate(`/lessons/${lessonId}/${id}`)]),
+    STEPS.flatMap(({ id, key }) => {
+      const go = (): void => void navigate(`/lessons/${lessonId}/${id}`);
+      return [[key, go] as const, [`alt+${key}`, go] as const];
+    }),
   );
   useKeys({ ...toStep, b: () => openForm(null) });
   if (lesson === null) {

@@ -1,11 +1,21 @@
+import { openWithout } from '@loxos/core';
 import type { BallView } from '@loxos/core';
 import type { Ball, CreateBall, UpdateBall } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
+import type { Tell } from '../../app/undo.ts';
 import { newId } from '../../sync/new-id.ts';
 import { push } from '../../sync/push.ts';
 import { step } from '../../sync/step.ts';
 
 export const ballName = (ball: Ball): string => `Ball ${ball.ordinal}`;
+
+/** Returns a ball as a tap has it. */
+export const tapOf = ({ startDirectionDeg, curveM, carryM, openAmount }: Ball) => ({
+  startDirectionDeg: startDirectionDeg ?? 0,
+  curveM: curveM ?? null,
+  carryM: carryM ?? null,
+  openAmount,
+});
 
 const at = ({ id, lessonId }: Ball) => ({ id, of: lessonId });
 
@@ -15,18 +25,24 @@ const fieldsNow = (ball: Ball, changes: UpdateBall): UpdateBall =>
     (Object.keys(changes) as (keyof UpdateBall)[]).map((name) => [name, ball[name] ?? null]),
   );
 
-export function addBall(lessonId: string, body: CreateBall): string {
+/** Puts a ball down; `tell` says so, or only remembers how to undo it. */
+export function addBall(lessonId: string, body: CreateBall, tell: Tell = didUndoably): string {
   const id = newId();
   void push(step('ball.add', { id, of: lessonId }, body));
-  didUndoably('Ball added', () => void push(step('ball.remove', { id, of: lessonId })));
+  tell('Ball added', () => void push(step('ball.remove', { id, of: lessonId })));
   return id;
 }
 
 /** Only what differs is sent, and undo puts back what was. */
-export function changeBall(ball: Ball, changes: UpdateBall, label: string): void {
+export function changeBall(
+  ball: Ball,
+  changes: UpdateBall,
+  label: string,
+  tell: Tell = didUndoably,
+): void {
   const before = fieldsNow(ball, changes);
   void push(step('ball.set', at(ball), changes));
-  didUndoably(label, () => void push(step('ball.set', at(ball), before)));
+  tell(label, () => void push(step('ball.set', at(ball), before)));
 }
 
 /** Several balls changed as one: one toast, one undo. */
@@ -41,13 +57,29 @@ export function changeBalls(
   didUndoably(`${list.length} balls: ${label}`, () => void push(...back));
 }
 
-export function removeBall(ball: Ball): void {
+export function removeBall(ball: Ball, tell: Tell = didUndoably): void {
   void push(step('ball.remove', at(ball)));
-  didUndoably(
-    `${ballName(ball)} deleted`,
-    () => void push(step('ball.restore', at(ball), { ...ball })),
-  );
+  tell(`${ballName(ball)} deleted`, () => void push(step('ball.restore', at(ball), { ...ball })));
 }
+
+/** Returns what an eye leaves open of a ball once its figures are typed: each that is typed is known. */
+export function openAfter(ball: Ball, figures: UpdateBall): Pick<UpdateBall, 'openAmount'> {
+  if (ball.openAmount === null) return {};
+  const isTold = (name: keyof UpdateBall): boolean => figures[name] != null;
+  const start = isTold('startDirectionDeg')
+    ? openWithout(ball.openAmount, 'start')
+    : ball.openAmount;
+  const isBendTold = isTold('curveM') || isTold('offlineM');
+  return { openAmount: isBendTold ? openWithout(start, 'bend') : start };
+}
+
+/** Marks a ball as shown, a rehearsal or a demonstration, which never counts; or as hit after all. */
+export const toggleShown = (ball: Ball): void =>
+  changeBall(
+    ball,
+    { keep: ball.keep === 'shown' ? 'auto' : 'shown' },
+    `${ballName(ball)} ${ball.keep === 'shown' ? 'counts again' : 'does not count'}`,
+  );
 
 /** Leaves a ball out of the averages, or keeps it in: the other of what it is now. */
 export function toggleKeep(ball: Ball, view: BallView): void {

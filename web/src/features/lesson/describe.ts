@@ -1,10 +1,11 @@
-import { faceWord, formatNumber, formatSideAngle, pathWord } from '@loxos/core';
+import { faceWord, formatNumber, formatSideAngle, pathWord, surenessOf } from '@loxos/core';
 import type { AngleStyle, BallView, Hand } from '@loxos/core';
 
 const degrees = (angle: number): string => `${formatNumber(Math.abs(angle))}°`;
 
 /** Returns the slant of a ball in words, for those who cannot see the drawing. */
 export function describeImpact(view: BallView, hand: Hand, style: AngleStyle): string {
+  if (surenessOf(view.ball) === 'side') return 'At impact: only the sides are known';
   const { faceAngleDeg: face, clubPathDeg: path, faceToPathDeg: gap, start } = view;
   const parts = [
     face === null ? 'face not known' : `face ${degrees(face)} ${faceWord(face, hand)}`,

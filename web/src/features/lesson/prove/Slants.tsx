@@ -1,3 +1,4 @@
+import { surenessOfAll } from '@loxos/core';
 import type { ReadBlock } from '@loxos/core';
 import type { Player } from '../../../api/client.ts';
 import { IMPACT_VIEW, impactPlan } from '../../../drawing/impact-plan.ts';
@@ -25,7 +26,11 @@ export function Slants({
         return (
           <Figure
             key={index}
-            shapes={impactPlan({ hand: player.hand, ...angles }, player.angleStyle)}
+            shapes={impactPlan(
+              { hand: player.hand, ...angles },
+              player.angleStyle,
+              surenessOfAll(counted.map(({ ball }) => ball)),
+            )}
             box={IMPACT_VIEW}
             title={`Average of ${labels[index]!}`}
             caption={`${labels[index]}: ${counted.length} balls${out > 0 ? `, ${out} left out` : ''}`}

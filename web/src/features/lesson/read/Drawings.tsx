@@ -1,5 +1,14 @@
 import { useMemo } from 'react';
-import { ballTrack, finishText, formatLength, formatSideLength } from '@loxos/core';
+import {
+  ballTrack,
+  finishText,
+  formatLength,
+  formatSideLength,
+  isByEye,
+  surenessOf,
+  tapWords,
+  unitsOf,
+} from '@loxos/core';
 import type { BallView, LengthUnit, Plan, SourcedFigure } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
@@ -30,6 +39,12 @@ function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): str
   const bend = formatSideLength(curve?.value ?? 0, unit);
   const from = carry.from === 'measured' ? '' : ', by the model';
   return `carry ${formatLength(carry.value, unit)}, ${finishText(offline.value, { length: unit })}, bend ${bend}${from}`;
+}
+
+/** Returns what an eye told of a ball, as the rest of a sentence. */
+function seenWords({ ball }: BallView, { player }: Lesson): string {
+  const words = tapWords(ball, unitsOf(player));
+  return `${words.charAt(0).toLowerCase()}${words.slice(1, -1)}, by eye`;
 }
 
 /** More lines than this are a blot, and slow: of more flights every so many-th is drawn. */
@@ -74,9 +89,10 @@ export function Drawings({ lesson, views, chosen, plan }: DrawingsProps) {
   const impact = impactPlan(
     { hand, faceAngleDeg, clubPathDeg, startDirectionDeg: start?.value ?? null },
     angleStyle,
+    surenessOf(chosen.ball),
   );
   const over = isLanded(chosen) ? chosenFlight(flightOf(chosen), ground.scale) : [];
-  const words = flightWords(chosen, lengthUnit);
+  const words = isByEye(chosen.ball) ? seenWords(chosen, lesson) : flightWords(chosen, lengthUnit);
   return (
     <figure
       aria-label="Drawings"

@@ -1,10 +1,74 @@
-import { EYE_AMOUNTS, LOOK_LABELS, answerLabel, clubLabel, leadWords } from '@loxos/core';
-import type { EyeStrike, LookShows, Plan } from '@loxos/core';
+import {
+  EYE_AMOUNTS,
+  LOOK_LABELS,
+  answerLabel,
+  clubLabel,
+  isBendOpen,
+  isStartOpen,
+  leadWords,
+  withAmount,
+} from '@loxos/core';
+import type { EyeStrike, Look, LookShows, Plan } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
-import { changeBalls } from '../ball-actions.ts';
+import { changeBalls, tapOf } from '../ball-actions.ts';
 
 const isStrike = (shows: LookShows): shows is EyeStrike => shows in EYE_AMOUNTS.strikeToeMm;
+
+/** What an answer of how much it was says of a start or a bend. */
+const SIZES = { 'a little': 1, much: 2 } as const;
+const SIZED = { 'how far': 'start', 'how much': 'bend' } as const;
+
+interface AnswerProps {
+  readonly label: string;
+  readonly leads: string;
+  readonly onClick: () => void;
+}
+
+const AnswerButton = ({ label, leads, onClick }: AnswerProps) => (
+  <button
+    type="button"
+    onClick={onClick}
+    className="min-h-14 flex-1 rounded-xl border-2 border-line px-2 leading-tight hover:border-ink"
+  >
+    <span className="block text-lg font-semibold">{label}</span>
+    <span className="text-sm text-soft">{leads}</span>
+  </button>
+);
+
+/** How far off line they start, or how much they bend: one answer for all of which nobody said it. */
+function HowMuch({ lesson, look, ballIds }: HowMuchProps) {
+  const of = SIZED[look.kind as keyof typeof SIZED];
+  const isOpen = of === 'start' ? isStartOpen : isBendOpen;
+  const counted = new Set(ballIds);
+  const open = lesson.balls.filter((ball) => counted.has(ball.id) && isOpen(ball));
+  return (
+    <div className="flex gap-2">
+      {(['a little', 'much'] as const).map((shows) => {
+        const answer = look.answers.find((one) => one.shows === shows);
+        const size = SIZES[shows];
+        return (
+          <AnswerButton
+            key={shows}
+            label={answerLabel({ shows })}
+            leads={answer === undefined ? '' : leadWords(answer)}
+            onClick={() =>
+              changeBalls(
+                open.map((ball) => ({ ball, changes: withAmount(tapOf(ball), of, size) })),
+                of === 'start' ? 'how far off line' : 'how much they bend',
+              )
+            }
+          />
+        );
+      })}
+    </div>
+  );
+}
+interface HowMuchProps {
+  readonly lesson: Lesson;
+  readonly look: Look;
+  readonly ballIds: readonly string[];
+}
 
 const GOES: Readonly<
   Partial<Record<NonNullable<Plan['look']>['kind'], readonly [string, string]>>
@@ -44,20 +108,18 @@ export function LookAsk({
           {look.answers.flatMap((answer) =>
             isStrike(answer.shows)
               ? [
-                  <button
+                  <AnswerButton
                     key={answer.shows}
-                    type="button"
+                    label={answerLabel(answer)}
+                    leads={leadWords(answer)}
                     onClick={() => see(answer.shows as EyeStrike)}
-                    className="min-h-14 flex-1 rounded-xl border-2 border-line px-2 leading-tight hover:border-ink"
-                  >
-                    <span className="block text-lg font-semibold">{answerLabel(answer)}</span>
-                    <span className="text-sm text-soft">{leadWords(answer)}</span>
-                  </button>,
+                  />,
                 ]
               : [],
           )}
         </div>
       )}
+      {look.kind in SIZED && <HowMuch lesson={lesson} look={look} ballIds={ballIds} />}
       {goes !== undefined && (
         <Link
           to={`/lessons/${lesson.id}/${goes[0]}`}

@@ -1,3 +1,4 @@
+import { EMPTY_BALL, ballOfTap } from '@loxos/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import type { Lesson } from '../../../api/client.ts';
 import { lessonOf, stepOf } from '../../../testing/lesson.ts';
@@ -109,5 +110,52 @@ describe('Read', () => {
       'href',
       '/lessons/lesson/watch',
     );
+  });
+});
+
+describe('balls an eye told the sides of', () => {
+  /** Eight taps: they start left and bend right, by nobody said how much. */
+  function tapped(): Lesson {
+    const lesson = lessonOf([{ pathDeg: 0, faceDeg: 0 }]);
+    const balls = lesson.balls.map(({ id, lessonId, ordinal, keep, club, clubText }) => ({
+      ...EMPTY_BALL,
+      ...{ id, lessonId, ordinal, keep, club, clubText, blockId: null, seen: 'eye' },
+      ...ballOfTap({ start: 'left', bend: 'right' }, 150),
+    }));
+    return { ...lesson, balls: balls as unknown as Lesson['balls'] };
+  }
+  beforeEach(() => {
+    useLessonScreen.getState().reset();
+    showLesson(tapped(), (lesson) => <ReadStep {...stepOf(lesson)} />);
+  });
+
+  it('have no figure in the sentences, the table or the drawing', () => {
+    expect(screen.getByRole('region', { name: 'Reading' })).toHaveTextContent(
+      /^All 8 start left and bend back right\./,
+    );
+    const table = region('Table of balls');
+    const row = table.getByRole('button', { name: 'Choose ball 1' }).closest('tr')!;
+    expect(
+      within(row)
+        .getAllByRole('cell')
+        .slice(1, 7)
+        .map((cell) => cell.textContent),
+    ).toEqual([...['Pull, bends rightby eye', '–', '–', '–', 'L', 'R']]);
+    expect(table.getByRole('row', { name: /average of 8/ })).not.toHaveTextContent(/°|\d [LR]/);
+    const drawn = within(screen.getByRole('figure', { name: 'Drawings' })).getByRole('img', {
+      name: 'At impact: only the sides are known',
+    });
+    expect([...drawn.querySelectorAll('text')].map((text) => text.textContent)).toEqual([
+      ...['path', 'face', 'start'],
+    ]);
+    expect(screen.getByText(/^Ball 1: starts left, bends right, by eye/)).toBeVisible();
+  });
+
+  it('are asked about, and one answer is put down for all', () => {
+    const asked = within(screen.getByRole('group', { name: 'How much do they bend?' }));
+    fireEvent.click(asked.getByRole('button', { name: /^Much/ }));
+    expect(pending()).toHaveLength(8);
+    for (const { fields } of pending())
+      expect(fields).toEqual({ curveM: expect.closeTo(21, 6) as number, openAmount: 'start' });
   });
 });

@@ -4,9 +4,13 @@ import {
   findClub,
   formatNumber,
   formatSideAngle,
-  isByEye,
   fromSi,
+  isBendOpen,
+  isByEye,
+  isStartOpen,
+  sideOnlyFigures,
   strikeText,
+  surenessOf,
 } from '@loxos/core';
 import type {
   AngleStyle,
@@ -40,8 +44,13 @@ const angle = (value: number | null | undefined, style: AngleStyle, digits = 1):
 const digitsOf = ({ ball }: BallView): number => (isByEye(ball) ? 0 : 1);
 
 /** A face or path read backwards from the ball is marked as not measured. */
-const clubAngle = (view: BallView, value: number | null, style: AngleStyle): string =>
-  view.inferred ? `~${angle(value, style, digitsOf(view))}` : angle(value, style);
+function clubAngle(view: BallView, value: number | null, style: AngleStyle): string {
+  if (!view.inferred) return angle(value, style);
+  return surenessOf(view.ball) === 'side' ? DASH : `~${angle(value, style, digitsOf(view))}`;
+}
+
+/** A side nobody gave a size. */
+const sideText = (value: number | undefined): string => ((value ?? 0) < 0 ? 'L' : 'R');
 
 function BallCell({ row: { view, ball }, lesson }: { row: BallRow; lesson: Lesson }) {
   const { choose, selectedIds, select, chosenId } = useLessonScreen();
@@ -84,8 +93,11 @@ function NameCell({ row: { view, ball }, withClub }: { row: BallRow; withClub: b
   );
   const origin = isByEye(view.ball) ? 'by eye' : view.inferred ? 'inferred' : '';
   const club = withClub ? (findClub(ball.club)?.label ?? ball.clubText ?? 'no club named') : '';
-  const out = view.counts ? '' : 'left out';
-  const small = [out, waiting ? 'not yet stored' : '', club, origin].filter(Boolean).join(' · ');
+  const out = view.counts ? '' : ball.keep === 'shown' ? 'shown' : 'left out';
+  const seen = [ball.contact ?? '', ball.note];
+  const small = [out, waiting ? 'not yet stored' : '', club, origin, ...seen]
+    .filter(Boolean)
+    .join(' · ');
   return (
     <span className="block font-sans leading-tight">
       <span className={view.counts ? 'font-semibold' : 'text-soft line-through'}>
@@ -135,14 +147,18 @@ export function columnsFor({ lesson, withStrike, withClub }: ColumnsFor) {
       id: 'gap',
       header: 'Gap',
     }),
-    helper.accessor(({ view }) => angle(view.start?.value, style, digitsOf(view)), {
-      id: 'start',
-      header: 'Start',
-    }),
-    helper.accessor(({ view }) => bendText(view.curve?.value, unit), {
-      id: 'bend',
-      header: `Bend ${unit}`,
-    }),
+    helper.accessor(
+      ({ view }) =>
+        isStartOpen(view.ball)
+          ? sideText(view.start?.value)
+          : angle(view.start?.value, style, digitsOf(view)),
+      { id: 'start', header: 'Start' },
+    ),
+    helper.accessor(
+      ({ view }) =>
+        isBendOpen(view.ball) ? sideText(view.curve?.value) : bendText(view.curve?.value, unit),
+      { id: 'bend', header: `Bend ${unit}` },
+    ),
     helper.accessor(
       ({ view }) => (view.carry === null ? DASH : formatNumber(fromSi(view.carry.value, unit), 0)),
       { id: 'carry', header: `Carry ${unit}` },
@@ -167,8 +183,17 @@ const AVERAGED: readonly ProofFigure[] = [
   'carryM',
 ];
 
-/** Returns an average as its column shows the balls'. */
-function averageText(figure: ProofFigure, mean: number, units: DisplayUnits): string {
+/** Returns an average as its column shows the balls': of an eye's in whole degrees. */
+function averageText(
+  figure: ProofFigure,
+  mean: number,
+  units: DisplayUnits,
+  isByEyeAlone: boolean,
+): string {
+  if (isByEyeAlone && figure.endsWith('Deg')) {
+    const text = formatSideAngle(mean, units.angle, 0);
+    return figure === 'startDirectionDeg' ? text : `~${text}`;
+  }
   if (figure === 'curveM') return bendText(mean, units.length);
   if (figure === 'carryM') return formatNumber(fromSi(mean, units.length), 0);
   return figureText(figure, mean, units);
@@ -186,6 +211,9 @@ export function AverageRow({
   units: DisplayUnits;
   withStrike: boolean;
 }) {
+  const balls = block.counted.map(({ ball }) => ball);
+  const sideOnly = sideOnlyFigures(balls);
+  const isByEyeAlone = balls.every(isByEye);
   const figures = withStrike ? [...AVERAGED, 'strikeToeMm' as const] : AVERAGED;
   return (
     <tr className="border-t border-line">
@@ -196,7 +224,9 @@ export function AverageRow({
         const summary = block.figures[figure];
         return (
           <td key={figure} className="px-1 font-semibold whitespace-nowrap">
-            {summary === undefined ? DASH : averageText(figure, summary.mean, units)}
+            {summary === undefined || sideOnly.has(figure)
+              ? DASH
+              : averageText(figure, summary.mean, units, isByEyeAlone)}
           </td>
         );
       })}

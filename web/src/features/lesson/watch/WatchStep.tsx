@@ -10,7 +10,7 @@ import type { StepProps } from '../lesson-work.ts';
 import { BayList } from './bay/BayList.tsx';
 import { JustHit } from './bay/JustHit.tsx';
 import { DropPlace } from './DropPlace.tsx';
-import { EyePad } from './EyePad.tsx';
+import { EyePad } from './eye/EyePad.tsx';
 import { Asking, Incoming } from './Incoming.tsx';
 import { Mapping } from './mapping/Mapping.tsx';
 import { giveElsewhere } from './mapping/give-elsewhere.ts';
@@ -136,15 +136,15 @@ export function WatchStep({ lesson, reading, worked }: StepProps) {
         />
         <SaveBalls lesson={lesson} />
       </div>
-      {isLive ? (
-        <div className="order-first min-w-0 lg:order-none">
+      <div className="order-first min-w-0 lg:order-none">
+        {isLive ? (
           <Catch name="The ball just hit">
             <JustHit lesson={lesson} reading={reading} worked={worked} />
           </Catch>
-        </div>
-      ) : (
-        <EyePad lesson={lesson} />
-      )}
+        ) : (
+          <EyePad lesson={lesson} />
+        )}
+      </div>
     </div>
   );
 }

@@ -1,9 +1,11 @@
-import { justHitOf, justHitWords, soFarWords } from '@loxos/core';
+import { BALL_NOTE_AT_MOST, justHitOf, justHitWords, soFarWords } from '@loxos/core';
 import type { Ball, CreateBall, Lesson } from '../../../../api/client.ts';
 import { useKeys } from '../../../../app/shortcuts.ts';
+import { remember } from '../../../../app/undo.ts';
 import { Button } from '../../../../ui/Button.tsx';
 import { SelectField } from '../../../../ui/Field.tsx';
-import { changeBall, ballName, toggleKeep } from '../../ball-actions.ts';
+import { LiveText } from '../../../../ui/LiveText.tsx';
+import { ballName, changeBall, toggleKeep, toggleShown } from '../../ball-actions.ts';
 import { moveBalls } from '../../block-actions.ts';
 import { clubOptions } from '../../club-options.ts';
 import { useLastHit } from '../../last-hit.ts';
@@ -43,6 +45,15 @@ function Corrections({ lesson, ball, worked }: { lesson: Lesson; ball: Ball; wor
           moveBalls(lesson.id, [ball], value === '' ? null : value)
         }
       />
+      <div className="sm:col-span-2 lg:col-span-1">
+        <LiveText
+          key={ball.id}
+          label={`Note on ${ballName(ball).toLowerCase()}`}
+          value={ball.note}
+          maxLength={BALL_NOTE_AT_MOST}
+          onChange={(note) => changeBall(ball, { note }, `${ballName(ball)}: a note`, remember)}
+        />
+      </div>
     </div>
   );
 }
@@ -63,7 +74,7 @@ function Words({ lesson, last: { ball, view, plan, block, aim }, worked }: Words
       <p className="text-soft">
         {ballName(ball)}
         {hit.carry !== null && `, carry ${hit.carry}`}
-        {!view.counts && ', left out'}
+        {!view.counts && (ball.keep === 'shown' ? ', shown' : ', left out')}
       </p>
       <p role="status" className={`text-3xl font-semibold ${view.counts ? '' : 'line-through'}`}>
         {justHitWords(hit)}
@@ -72,9 +83,18 @@ function Words({ lesson, last: { ball, view, plan, block, aim }, worked }: Words
         <p className="text-xl font-semibold">{ON_PLAN[`${hit.isOnPlan}`]}</p>
       )}
       {soFar !== null && <p className="text-lg">{soFar}</p>}
-      <Button onClick={keep}>
-        {view.counts ? 'Leave it out' : 'Keep it in'} <kbd className="font-mono text-soft">X</kbd>
-      </Button>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={keep}>
+          {view.counts ? 'Leave it out' : 'Keep it in'} <kbd className="font-mono text-soft">X</kbd>
+        </Button>
+        <Button
+          aria-pressed={ball.keep === 'shown'}
+          title="A rehearsal or a demonstration: it never counts"
+          onClick={() => toggleShown(ball)}
+        >
+          {ball.keep === 'shown' ? 'It was hit' : 'Only shown'}
+        </Button>
+      </div>
       <Corrections lesson={lesson} ball={ball} worked={worked} />
     </section>
   );

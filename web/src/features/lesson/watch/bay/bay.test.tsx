@@ -118,7 +118,7 @@ describe('a bay in Watch', () => {
 describe('the ball just hit', () => {
   it('is told large, with its block so far and whether it is on plan', () => {
     open([HERE], lessonOf([{ pathDeg: 8, faceDeg: 8, block: 'baseline' }]));
-    expect(hit().getByText('Ball 8', { exact: false })).toBeVisible();
+    expect(hit().getByText(/^Ball 8/)).toBeVisible();
     expect(hit().getByRole('status')).toHaveTextContent(
       /^Starts \d+° right and (bends \d+ m (left|right)|does not bend)\.$/,
     );
@@ -133,6 +133,21 @@ describe('the ball just hit', () => {
     expect(pending()).toMatchObject([{ name: 'ball.set', id: 'ball-8', fields: { keep: 'out' } }]);
     expect(hit().getByRole('button', { name: /^Keep it in/ })).toBeVisible();
     expect(hit().queryByText(/on plan$/i)).toBeNull();
+  });
+
+  it('bears a note, and never counts where it was only shown', () => {
+    open([HERE]);
+    const note = hit().getByLabelText('Note on ball 8');
+    fireEvent.change(note, { target: { value: 'grip moved' } });
+    fireEvent.blur(note);
+    fireEvent.click(hit().getByRole('button', { name: 'Only shown' }));
+    expect(pending()).toMatchObject([
+      { name: 'ball.set', id: 'ball-8', fields: { note: 'grip moved' } },
+      { name: 'ball.set', id: 'ball-8', fields: { keep: 'shown' } },
+    ]);
+    expect(hit().getByText(/, shown$/)).toBeVisible();
+    fireEvent.click(hit().getByRole('button', { name: 'It was hit' }));
+    expect(pending().at(-1)).toMatchObject({ fields: { keep: 'auto' } });
   });
 
   it('is given another club and another block', () => {
