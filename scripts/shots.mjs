@@ -35,7 +35,6 @@ export const SHOTS = [
       page.getByLabel('Launch file').setInputFiles(join(ROOT, 'demo/files/another-studio.csv')),
   },
   { file: 'set.png', path: (lessonOf) => `/lessons/${lessonOf('Wren').id}/set` },
-  },
   { file: 'work.png', path: (lessonOf) => `/lessons/${lessonOf('Odile').id}/work` },
   {
     file: 'station-log-phone.png',
@@ -57,7 +56,17 @@ export const SHOTS = [
   { file: 'yard.png', path: () => '/yard?drill=two-gates&path=3&start=-1' },
   { file: 'workshop.png', path: () => '/workshop?c=driver&f=1.2&p=-4&b=1&f2=0.5&p2=-1&u=yd' },
   {
-    // The last: its balls change the lesson.
+    // From here on lessons are changed.
+    file: 'pad-phone.png',
+    path: (lessonOf) => `/lessons/${lessonOf('Odile').id}/watch`,
+    width: 390,
+    height: 844,
+    act: async (page) => {
+      await page.getByRole('region', { name: 'By eye' }).waitFor();
+      for (const key of ['Digit3', 'Digit2', 'Shift+Digit2', 'n']) await page.keyboard.press(key);
+    },
+  },
+  {
     file: 'just-hit.png',
     path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
     act: async (page) => {
@@ -67,13 +76,4 @@ export const SHOTS = [
       await page.getByRole('button', { name: 'Go on' }).waitFor();
     },
   },
-  {
-    file: 'pad-phone.png',
-    path: (lessonOf) => `/lessons/${lessonOf('Hollis').id}/watch`,
-    width: 390,
-    height: 844,
-    act: async (page) => {
-      await page.getByRole('region', { name: 'By eye' }).waitFor();
-      for (const key of ['Digit3', 'Digit2', 'Shift+Digit2', 'n']) await page.keyboard.press(key);
-    },
 ];
