@@ -127,6 +127,7 @@ export { sideOnlyFigures } from './reading/side-only.ts';
 export { isSaid } from './plan/wanted.ts';
 export { type Answer } from './plan/answer.ts';
 export type { Look, LookShows } from './plan/looks.ts';
+export { nearnessOf } from './plan/on-plan.ts';
 export { type Plan } from './plan/plan.ts';
 export type { Route, Stage } from './plan/stages.ts';
 export { MOVES, ROUTE_IDS, type Move, type RouteId } from './plan/routes.ts';

@@ -22,6 +22,16 @@ describe('what the next balls are hit as', () => {
     expect(after([block('demonstration')]).kind).toBe('baseline');
   });
 
+  it('is the drill at once where balls were hit before any block: they are the baseline', () => {
+    const loose = { blocks: [], repetitions: [], hasLoose: true };
+    expect(nextBlock({ ...loose, drill: RAILS })).toMatchObject({
+      kind: 'drill',
+      drillId: 'rails',
+    });
+    // Without a drill there is nothing to begin but a baseline.
+    expect(nextBlock({ ...loose, drill: null }).kind).toBe('baseline');
+  });
+
   it('is the drill that was given, at a ball to three rehearsals; play where none is', () => {
     const drill = { kind: 'drill', drillId: 'rails', doseStep: 1 };
     expect(after([block('baseline')])).toMatchObject(drill);

@@ -17,6 +17,8 @@ export interface SoFar {
   /** In the order begun. */
   readonly blocks: readonly Pick<NextBlock, 'kind' | 'drillId' | 'doseStep'>[];
   readonly repetitions: readonly (Repetition & { readonly drillId: string })[];
+  /** Whether balls were hit before any block: they are the baseline. */
+  readonly hasLoose?: boolean;
   /** The drill that was given last. */
   readonly drill: Pick<Drill, 'id' | 'dose'> | null;
 }
@@ -24,11 +26,12 @@ export interface SoFar {
 export const isDrilled = (kind: BlockKind): boolean => kind === 'drill' || kind === 'toned';
 const LAST_STEP = DOSE.steps - 1;
 
-export function nextBlock({ blocks, repetitions, drill }: SoFar): NextBlock {
+export function nextBlock({ blocks, repetitions, drill, hasLoose = false }: SoFar): NextBlock {
   const note = '';
   const last = blocks.at(-1);
   const plain = (kind: BlockKind): NextBlock => ({ kind, drillId: null, doseStep: null, note });
-  if (!blocks.some(({ kind }) => kind === 'baseline')) return plain('baseline');
+  const hasBaseline = blocks.some(({ kind }) => kind === 'baseline');
+  if (!hasBaseline && (!hasLoose || drill === null)) return plain('baseline');
   if (drill === null) return plain('play');
   const steps = doseOf(drill);
   const { id: drillId } = drill;

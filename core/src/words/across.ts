@@ -1,9 +1,11 @@
 /** A ball just hit as it is read across the bay: two or three words, at most two figures, and how many in a row were on plan. */
 import type { BlockAim } from '../lesson/work.ts';
+import { isOnPlan } from '../plan/on-plan.ts';
 import type { Plan } from '../plan/plan.ts';
 import { figureOf } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
-import { isOnPlan, justHitOf } from './just-hit.ts';
+import { sideOnlyFigures } from '../reading/side-only.ts';
+import { justHitOf } from './just-hit.ts';
 import type { JustHit } from './just-hit.ts';
 import { shortFigure, toldText } from './labels.ts';
 import { capital } from './sentence.ts';
@@ -30,12 +32,15 @@ function flightOf({ start, bend }: JustHit): Figures {
 }
 
 /** Returns what a block is judged on, of one ball. */
-const judgedOf = (view: BallView, { judged }: BlockAim, w: Wording): Figures =>
-  judged.slice(0, MOST_FIGURES).flatMap((figure) => {
-    const value = figureOf(view, figure);
+function judgedOf(view: BallView, { judged }: BlockAim, w: Wording): Figures {
+  // Of what an eye told the side alone there is no figure.
+  const sideOnly = sideOnlyFigures([view.ball]);
+  return judged.slice(0, MOST_FIGURES).flatMap((figure) => {
+    const value = sideOnly.has(figure) ? null : figureOf(view, figure);
     if (value === null) return [];
     return [{ name: shortFigure(figure), text: toldText(figure, value, w) }];
   });
+}
 
 /** Returns which way a ball started and bent, without a figure. */
 function wordsOf({ start, bend }: JustHit): string {

@@ -2,8 +2,12 @@ import { DEFAULT_BANDS } from '../reading/bands.ts';
 import { resolveContext } from '../reading/context.ts';
 import { readGroup } from '../reading/group.ts';
 import { viewBall } from '../reading/read-ball.ts';
+import { ballOfTap } from '../inverse/eye.ts';
+import type { BlockAim } from '../lesson/work.ts';
+import { acrossTheBay } from './across.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
+import { nearnessOf } from '../plan/on-plan.ts';
 import { planGroup } from '../plan/plan.ts';
 import { PLAIN_WANTED } from '../plan/wanted.ts';
 import { readBlocks } from '../proof/blocks.ts';
@@ -25,6 +29,18 @@ describe('a ball just hit', () => {
     expect(justHitWords(justHitOf(left, null, W))).toBe('Starts 3° left and bends 8 m right.');
     const plain = hit({ startDirectionDeg: 0.2, curveM: 0.1, offlineM: 0.5 });
     expect(justHitWords(justHitOf(plain, null, W))).toBe('Starts on line and does not bend.');
+  });
+
+  it('that an eye told the sides of has no figure, nor has its block', () => {
+    const tap = { ...ballOfTap({ start: 'left', bend: 'right' }, 150), seen: 'eye' as const };
+    const seen = viewBall({ ...EMPTY_BALL, club: '7-iron', ...tap }, 'seen', context);
+    expect(justHitWords(justHitOf(seen, null, W))).toBe('Starts left and bends right.');
+    const [block] = readBlocks([seen], context);
+    expect(soFarWords(block!, null, W)).toBe('1 ball so far.');
+    const aim = { judged: ['startDirectionDeg'], targets: { startDirectionDeg: 0 } } as const;
+    expect(acrossTheBay(seen, null, aim as unknown as BlockAim, W)).toMatchObject({
+      ...{ words: 'Left, bends right', figures: [] },
+    });
   });
 
   it('is in the player’s own units', () => {
@@ -54,6 +70,12 @@ describe('a ball just hit', () => {
     expect(justHitOf(pushed, plan, W).isOnPlan).toBe(false);
     expect(justHitOf({ ...straight(7), counts: false }, plan, W).isOnPlan).toBeNull();
     expect(justHitOf(straight(8), null, W).isOnPlan).toBeNull();
+    // The farther off, the less near, and never none.
+    const near = [straight(10), pushed].map((view) => nearnessOf(view, plan)!);
+    expect(near[0]).toBe(1);
+    expect(near[1]).toBeGreaterThan(0);
+    expect(near[1]).toBeLessThan(1);
+    expect(nearnessOf(straight(12), { ...plan, answer: 'ask' })).toBeNull();
     // Nothing is decided: there is no plan to be on.
     for (const answer of ['ask', 'look'] as const)
       expect(justHitOf(straight(9), { ...plan, answer }, W).isOnPlan).toBeNull();

@@ -1,12 +1,11 @@
 /** A ball just hit, in words short enough to be taken in while the next is teed up, and its block so far against its aim. */
 import type { BlockAim } from '../lesson/work.ts';
-import type { Answer } from '../plan/answer.ts';
+import { isOnPlan } from '../plan/on-plan.ts';
 import type { Plan } from '../plan/plan.ts';
-import type { FlightFact } from '../plan/seen.ts';
 import type { ReadBlock } from '../proof/blocks.ts';
 import { isBendOpen, isStartOpen } from '../reading/ball.ts';
-import { figureOf } from '../reading/group.ts';
 import type { BallView } from '../reading/read-ball.ts';
+import { sideOnlyFigures } from '../reading/side-only.ts';
 import { angleText, startWords } from './angles.ts';
 import { formatLength } from './format.ts';
 import { shortFigure, toldText } from './labels.ts';
@@ -22,25 +21,6 @@ export interface JustHit {
   readonly carry: string | null;
   /** Whether it did what the plan asks; null where nothing is decided yet, or it does not count. */
   readonly isOnPlan: boolean | null;
-}
-
-/** What of a flight a player is told of one ball. */
-const TOLD: ReadonlySet<FlightFact> = new Set(['startDirectionDeg', 'curveM']);
-
-/** Answers under which nothing is decided: there is no plan to be on. */
-const UNDECIDED: ReadonlySet<Answer> = new Set(['look', 'ask']);
-
-/**
- * Returns whether a ball did what the plan asks of it, by the spans the plan itself judges by: how it started and bent, and
- * whatever else the balls so far are off in. Null where nothing is decided yet, or nothing tells.
- */
-export function isOnPlan(view: BallView, plan: Plan | null): boolean | null {
-  if (plan === null || UNDECIDED.has(plan.answer) || !view.counts) return null;
-  const judged = plan.seen.flatMap(({ figure, span: [from, to], off }) => {
-    const value = TOLD.has(figure) || off !== 0 ? figureOf(view, figure) : null;
-    return value === null ? [] : [value >= from && value <= to];
-  });
-  return judged.length === 0 ? null : judged.every(Boolean);
 }
 
 /** Returns a ball just hit in two or three words each. */
@@ -81,7 +61,8 @@ export function soFarWords(block: ReadBlock, aim: BlockAim | null, w: Wording): 
   const count = block.counted.length;
   if (count === 0) return null;
   const [figure] = aim?.judged ?? (['startDirectionDeg'] as const);
-  const mean = figure === undefined ? undefined : block.figures[figure];
+  const sideOnly = sideOnlyFigures(block.counted.map(({ ball }) => ball));
+  const mean = figure === undefined || sideOnly.has(figure) ? undefined : block.figures[figure];
   if (figure === undefined || mean === undefined) return `${countOf(count, 'ball')} so far.`;
   const target = aim?.targets[figure];
   const told = `${countOf(count, 'ball')}: ${shortFigure(figure).toLowerCase()} ${toldText(figure, mean.mean, w)}${count > 1 ? ' on average' : ''}`;

@@ -1,5 +1,5 @@
 /** A simulated monitor on a bad line: late, twice, lost, broken and begun anew; ten thousand balls in `npm run soak`. */
-import { MANY_FAULTS } from '../../../simulators/launch-monitor/src/faults.ts';
+import { MANY_FAULTS, NO_FAULTS } from '../../../simulators/launch-monitor/src/faults.ts';
 import { LaunchMonitor } from '../../../simulators/launch-monitor/src/monitor.ts';
 import { PATTERNS } from '../../../simulators/launch-monitor/src/player.ts';
 import { startTestApp } from '../testing/app.ts';
@@ -33,6 +33,7 @@ it.each(SEEDS)(
       token,
       pattern: PATTERNS.slicer,
       seed,
+      begun: 'in a test',
       faults: MANY_FAULTS,
       log: (line) => log.push(line as Line),
     });
@@ -58,3 +59,17 @@ it.each(SEEDS)(
     expect(count('known')).toBeGreaterThan(BALLS / 20);
   },
 );
+
+it('takes what a monitor hits once it is begun anew, though its numbers are those of before', async () => {
+  const lesson = await t.lesson();
+  const { token } = await newBay(t, lesson);
+  const { port } = t.app.getHttpServer().address() as { port: number };
+  for (const begun of ['in the morning', 'after lunch']) {
+    const monitor = new LaunchMonitor({
+      ...{ address: `http://127.0.0.1:${port}/api/live`, token, begun, seed: 1 },
+      ...{ pattern: PATTERNS.slicer, faults: NO_FAULTS, log: () => undefined },
+    });
+    for (let n = 0; n < 3; n++) await monitor.hit('right', null);
+  }
+  expect((await t.whole(lesson)).balls).toHaveLength(6);
+});

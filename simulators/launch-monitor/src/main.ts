@@ -34,6 +34,7 @@ const monitor = new LaunchMonitor({
   address,
   token,
   seed,
+  begun: new Date().toISOString(),
   pattern: PATTERNS[values.player],
   faults: values.faults ? MANY_FAULTS : NO_FAULTS,
   log: (line) => {

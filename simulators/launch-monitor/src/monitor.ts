@@ -31,6 +31,8 @@ export interface MonitorOptions {
   readonly token: string;
   readonly pattern: Pattern;
   readonly seed: number;
+  /** When it began: its numbers begin anew with it, and what it sent before is not what it sends now. */
+  readonly begun: string;
   readonly faults: Faults;
   /** Called with each ball that was truly hit, and with what became of what was sent of it. */
   readonly log: (line: object) => void;
@@ -51,7 +53,8 @@ export class LaunchMonitor {
   }
 
   private get source(): string {
-    return `simulated ${this.options.seed}, start ${this.starts}`;
+    const { seed, begun } = this.options;
+    return `simulated ${seed}, begun ${begun}, start ${this.starts}`;
   }
 
   /** Says that it is there; what is under way. */

@@ -7,6 +7,7 @@ export const SHORTCUTS: readonly (readonly [keys: string, does: string])[] = [
   ['1 – 6', 'Go to a step of the lesson; Alt and the digit while the pad is on'],
   ['J K', 'Next ball, ball before'],
   ['X', 'Leave the chosen ball out, or keep it in'],
+  ['S', 'In Watch with a bay: the tone of each ball on or off'],
   ['B', 'New ball'],
   ['T', 'Begin the next block of balls'],
   ['1 – 9', 'On the pad in Watch: the flight you saw, as on a number pad; with Shift much of it'],

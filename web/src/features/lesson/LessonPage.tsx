@@ -22,6 +22,7 @@ import { STEPS } from './steps.ts';
 import type { StepId } from './steps.ts';
 import { usePrevious } from './use-previous.ts';
 import { useReading } from './use-reading.ts';
+import { LastLine } from './watch/bay/LastLine.tsx';
 import { WatchStep } from './watch/WatchStep.tsx';
 import { WorkStep } from './work/WorkStep.tsx';
 
@@ -58,7 +59,14 @@ function Room({ step, ...props }: StepProps & { readonly step: string }) {
   );
 }
 
+/** Returns whether balls of a bay come into a lesson by themselves. */
+function useIsLive(lessonId: string): boolean {
+  const bays = useBays(false).data ?? [];
+  return bays.some((bay) => bay.lessonId === lessonId);
+}
+
 function OpenLesson({ lesson, step }: { lesson: Lesson; step: string }) {
+  const isLive = useIsLive(lesson.id);
   const settings = useSettings();
   const { result, error, progress, stop } = useReading(lesson, settings.data);
   const previous = usePrevious(COMPARING.has(step) ? lesson : NO_VISIT);
@@ -73,6 +81,11 @@ function OpenLesson({ lesson, step }: { lesson: Lesson; step: string }) {
           <progress value={progress} aria-label="Reading the balls" className="w-64" />
           Reading {lesson.balls.length} balls …<Button onClick={stop}>Stop</Button>
         </div>
+      )}
+      {isLive && step !== 'watch' && (
+        <Catch name="The ball just hit">
+          <LastLine lesson={lesson} reading={result} worked={worked} />
+        </Catch>
       )}
       <Room lesson={lesson} reading={result} worked={worked} step={step} />
       <BallForm lesson={lesson} />

@@ -9,7 +9,8 @@ import { step } from '../../sync/step.ts';
 /** Returns what usually comes next in a lesson. */
 export function usualNext(lesson: Lesson, own: readonly OwnDrillFacts[]): NextBlock {
   const last = partOf(lesson, 'work').drillIds.at(-1);
-  return nextBlock({ ...lesson, drill: last === undefined ? null : drillBy(last, own) });
+  const hasLoose = lesson.balls.some(({ blockId }) => blockId === null);
+  return nextBlock({ ...lesson, hasLoose, drill: last === undefined ? null : drillBy(last, own) });
 }
 
 /** Begins a block: every ball from now on is hit in it. What it is judged on is named now. */

@@ -14,6 +14,7 @@ import { useWorked } from '../lesson-work.ts';
 import type { Worked } from '../lesson-work.ts';
 import { usePrevious } from '../use-previous.ts';
 import { useReading } from '../use-reading.ts';
+import { useSounds } from '../watch/bay/tone.ts';
 
 const NO_VISIT = { previousLessonId: null } as const;
 const ON_PLAN = { true: 'On plan', false: 'Off plan' } as const;
@@ -65,6 +66,7 @@ function OpenAcross({ lesson }: { lesson: Lesson }) {
   const { result } = useReading(lesson, settings.data);
   const worked = useWorked(lesson, result, usePrevious(NO_VISIT));
   const last = useLastHit(lesson, result, worked);
+  useSounds(last);
   if (last === null)
     return (
       <p className="m-auto text-[clamp(1.75rem,7vmin,5rem)]">

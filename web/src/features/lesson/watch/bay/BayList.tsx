@@ -10,6 +10,7 @@ import { Notice } from '../../../../ui/Notice.tsx';
 import { ShownLink } from '../../../../ui/ShownLink.tsx';
 import { ballsText } from '../../../../ui/balls-text.ts';
 import { formatDay } from '../../../../ui/day-text.ts';
+import { Tone } from './Tone.tsx';
 
 /** Returns whether a bay's sender is there, in words. */
 function heardWords({ tokenAt, heardAt, isHeard }: Bay): string {
@@ -155,7 +156,12 @@ export function BayList({ bays, lessonId }: { bays: readonly Bay[]; lessonId: st
           <OneBay key={bay.id} bay={bay} lessonId={lessonId} />
         ))}
       </ul>
-      {bays.some((bay) => bay.lessonId === lessonId) && <OtherScreen lessonId={lessonId} />}
+      {bays.some((bay) => bay.lessonId === lessonId) && (
+        <>
+          <OtherScreen lessonId={lessonId} />
+          <Tone />
+        </>
+      )}
     </section>
   );
 }

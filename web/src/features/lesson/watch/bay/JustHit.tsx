@@ -12,6 +12,7 @@ import { useLastHit } from '../../last-hit.ts';
 import type { LastHit } from '../../last-hit.ts';
 import { beganAs } from '../../lesson-work.ts';
 import type { StepProps, Worked } from '../../lesson-work.ts';
+import { useSounds } from './tone.ts';
 import { Drawings } from '../../read/Drawings.tsx';
 
 const CLUBS = clubOptions('Club not named');
@@ -103,6 +104,7 @@ function Words({ lesson, last: { ball, view, plan, block, aim }, worked }: Words
 /** The ball just hit, large, in words and in the drawing, and its block so far. */
 export function JustHit({ lesson, reading, worked }: StepProps) {
   const last = useLastHit(lesson, reading, worked);
+  useSounds(last);
   if (last === null)
     return (
       <p className="p-4 text-xl">

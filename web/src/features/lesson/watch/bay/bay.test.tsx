@@ -7,6 +7,7 @@ import { pending, showLesson } from '../../../../testing/render.tsx';
 import { answering, piecesOf } from '../../../../testing/server.ts';
 import { useLessonScreen } from '../../lesson-store.ts';
 import { WatchStep } from '../WatchStep.tsx';
+import { LastLine } from './LastLine.tsx';
 
 jest.mock('comlink', () => ({ expose: () => undefined }));
 
@@ -113,6 +114,18 @@ describe('a bay in Watch', () => {
       '/settings#bays',
     );
   });
+});
+
+it('stands in one line in the other steps, and can be left out there', () => {
+  showLesson(lessonOf([{ pathDeg: 8, faceDeg: 8, block: 'baseline' }]), (lesson) => (
+    <LastLine {...stepOf(lesson)} />
+  ));
+  expect(hit().getByRole('status')).toHaveTextContent(
+    /^Ball 8: Starts \d+° right and .*\. Off plan\. 8 balls: start /,
+  );
+  fireEvent.click(hit().getByRole('button', { name: 'Leave it out' }));
+  expect(pending()).toMatchObject([{ name: 'ball.set', id: 'ball-8', fields: { keep: 'out' } }]);
+  expect(hit().getByRole('status')).not.toHaveTextContent(/plan/);
 });
 
 describe('the ball just hit', () => {
