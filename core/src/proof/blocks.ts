@@ -140,7 +140,10 @@ export const judgeReadBlocks = (
     const sides = [before, after].map(({ counted }) => seenSides(figure, counted, span));
     return judgeCounts(figure, sides[0]!, sides[1]!, { isOpen, isSideOnly }) ?? [];
   });
-  return counts.length === 0 ? judged : { ...judged, counts, verdict: headlineOf(counts) };
+  // What no ball had, before or after, is nothing that was worked on.
+  const had = counts.filter((count) => count.before.had + count.after.had > 0);
+  const told = had.length === 0 ? counts : had;
+  return told.length === 0 ? judged : { ...judged, counts: told, verdict: headlineOf(told) };
 };
 
 /** What the launch data of a station is told by: what its drill trains. */

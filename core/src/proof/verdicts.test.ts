@@ -125,20 +125,23 @@ describe('an eye’s counts', () => {
       ...blockOf('drill', [0, 0, 0, 'right', 0, 0, 0, 0]),
     ];
     const [before, after] = readBlocks(views, context);
-    const judged = judgeReadBlocks(before!, after!, {
+    const HOW = {
       stage: { judged: ['curveM', 'startDirectionDeg'], targets: { curveM: 0 } },
       windows: { curveM: 5 },
       spans: {
-        startDirectionDeg: [-1.5, 1.5],
-        curveM: [-12, 12],
-        offlineM: [-9, 9],
-        strikeToeMm: [-8, 8],
+        ...({ startDirectionDeg: [-1.5, 1.5], curveM: [-12, 12] } as const),
+        ...({ offlineM: [-9, 9], strikeToeMm: [-8, 8] } as const),
       },
-    });
+    } as const;
+    const judged = judgeReadBlocks(before!, after!, HOW);
     expect(judged.counts[0]).toMatchObject({
       ...{ figure: 'curveM', isSideOnly: true, verdict: 'on plan' },
       ...{ before: { had: 8, of: 8 }, after: { had: 1, of: 8 } },
     });
+    // A start that was on line before and after is not what is told of.
+    expect(judged.counts.map(({ figure }) => figure)).toEqual(['curveM']);
+    const order = { judged: ['startDirectionDeg', 'curveM'], targets: { curveM: 0 } } as const;
+    expect(judgeReadBlocks(before!, after!, { ...HOW, stage: order }).verdict).toBe('on plan');
     // And of none is a size compared.
     expect(judged.named.map(({ figure }) => figure)).not.toContain('curveM');
   });

@@ -156,12 +156,14 @@ export function gainWords(plan: Plan, route: Route, { hand, bands, units }: Word
 
 /** Where balls come down, under their picture: how far off; where a shape was asked for, how far they bend; where the strike is worked on, the carry. */
 export function landingWords(
-  { isSaid, wanted, isByEye }: Plan,
+  { isSaid, wanted, isByEye, isSideOnly, now }: Plan,
   of: Middle,
   units: DisplayUnits,
   gain: 'direction' | 'carry' = 'direction',
 ): string {
   const near = isByEye ? 'about ' : '';
+  // Of balls whose sides alone were told nobody knows how far off they are.
+  if (isSideOnly && gain === 'direction') return of === now ? 'how far not said' : 'nearer';
   if (gain === 'carry') return `carry ${near}${formatLength(of.carryM, units.length)}`;
   return isSaid && wanted.shape !== 'straight'
     ? `bend ${near}${formatSideLength(of.curveM, units.length)}`

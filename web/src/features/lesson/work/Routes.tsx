@@ -46,8 +46,8 @@ export function Routes({
             <span className="text-sm font-semibold">{ROUTE_LABELS[route.id]}</span>
             {index === plan.best && <span className="text-sm text-look">these balls</span>}
             <span className="font-mono text-sm">
-              {missText(first!.missM, units)}
-              {then !== undefined && ` → ${missText(then.missM, units)}`}
+              {!plan.isSideOnly && missText(first!.missM, units)}
+              {!plan.isSideOnly && then !== undefined && ` → ${missText(then.missM, units)}`}
             </span>
           </button>
         );
