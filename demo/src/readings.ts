@@ -102,7 +102,7 @@ const one = (name: string, rest: Partial<Character>): Character => ({
   ...rest,
 });
 
-/** Seventy players whose readings a person reviews: what is off, which flight is wanted, how it was seen, and each of the six answers. */
+/** The players whose readings a person reviews: what is off, which flight is wanted, how it was seen, and each of the six answers. */
 export const CHARACTERS: readonly Character[] = [
   ...faults,
   one('fader who wants a fade', {
@@ -308,6 +308,6 @@ export function readingsText(): string {
     ].join('\n');
   });
   const head =
-    '# What Loxos says of seventy players\n\nMade by `npm run readings` from balls of a known swing; a test fails when it is stale. To be read by a person: is each sentence true,\nand do any two disagree? Path and face in the second line are what the balls were made with.\n';
+    '# What Loxos says of 74 players\n\nMade by `npm run readings` from balls of a known swing; a test fails when it is stale. To be read by a person: is each sentence true,\nand do any two disagree? Path and face in the second line are what the balls were made with.\n';
   return `${head}\n${players.join('\n')}`;
 }

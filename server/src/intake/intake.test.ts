@@ -585,7 +585,8 @@ describe('a file that would hang or flood', () => {
 describe('balls written out', () => {
   it('tell what was said of them, and no cell is a formula', async () => {
     const lessonId = await t.lesson();
-    const ball = { clubText: '=HYPERLINK("x")', clubPathDeg: -3, faceAngleDeg: 1 };
+    const said = { note: '=1+1', contact: 'thin', openAmount: 'bend', seen: 'eye' };
+    const ball = { clubText: '=HYPERLINK("x")', clubPathDeg: -3, faceAngleDeg: 1, ...said };
     const made = await edit(t.http(), 'ball.add', { of: lessonId, fields: ball }).expect(200);
     const block = crypto.randomUUID();
     await edit(t.http(), 'block.add', {
@@ -595,8 +596,8 @@ describe('balls written out', () => {
     await putInto(t.http(), lessonId, { ballIds: [made.body.id], blockId: block });
     await edit(t.http(), 'ball.set', { id: made.body.id as string, fields: { keep: 'out' } });
     const { text } = await t.http().get(`/api/lessons/${lessonId}/balls.csv`).expect(200);
-    expect(text).toContain('Club,Time,Counted,Seen by,Block,Drill,');
-    expect(text).toContain('"\'=HYPERLINK(""x"")",,out,monitor,drill,rails,');
+    expect(text).toContain('Club,Time,Counted,Seen by,Not said,Contact,Note,Block,Drill,');
+    expect(text).toContain('"\'=HYPERLINK(""x"")",,out,eye,bend,thin,\'=1+1,drill,rails,');
     const other = await t.lesson();
     await drop(other, text).expect(200);
     expect(await ballsOf(other)).toMatchObject([{ clubText: '=HYPERLINK("x")', clubPathDeg: -3 }]);
