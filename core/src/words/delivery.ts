@@ -14,8 +14,8 @@ const said = (name: AngleName, summary: FigureSummary, { hand, bands }: Wording)
 
 /** Returns an angle read from the flight: about how far; of balls whose side alone was told, to which side. */
 function inferredText(name: AngleName, summary: FigureSummary, group: GroupReading, w: Wording) {
-  const { size, word } = wordsOf(name, summary.mean, w.hand, w.bands);
-  const text = size === null || group.open.length > 0 ? word : `about ${size} ${word}`;
+  const words = wordsOf(name, summary.mean, w.hand, w.bands);
+  const text = group.open.length > 0 ? words.word : `about ${angleText(words)}`;
   return figure(text, summary.ballIds);
 }
 
