@@ -26,7 +26,7 @@ import type { SlopedField } from './surface.ts';
 import { weighedByTaps } from './taps.ts';
 import type { Tapped } from './taps.ts';
 import type { RouteInput } from './routes.ts';
-import type { SeenFact } from './seen.ts';
+import type { FlightFact, SeenFact } from './seen.ts';
 import { bestOf, routesOf } from './stages.ts';
 import type { PathAndFace, Route } from './stages.ts';
 
@@ -259,8 +259,14 @@ function lookFor(input: LookInput, p: number, openTo: OpenTo | null): Look {
   const worth = ({ kind, promised }: Look): number => promised - COST[kind];
   const looks = looksAt(input);
   // What may be fine or far off, by how much it bends, was seen by somebody: that is asked before anything is laid or hit.
-  const howMuch = looks.find(({ kind }) => kind === 'how much');
-  if (openTo === 'one side' && howMuch !== undefined) return howMuch;
+  const isOpen = (of: FlightFact): boolean =>
+    input.seen.some(({ figure, open }) => figure === of && open !== 0);
+  const kinds = [
+    ...(isOpen('curveM') ? ['how much'] : []),
+    ...(isOpen('startDirectionDeg') ? ['how far'] : []),
+  ];
+  const asked = looks.find(({ kind }) => kind === kinds[0]);
+  if (openTo === 'one side' && asked !== undefined) return asked;
   if (openTo === 'both sides') return { ...HIT_MORE, kind: openAmountIn(input), promised: p };
   const [best] = looks.filter(parts).sort((a, b) => worth(b) - worth(a));
   if (best !== undefined && worth(best) >= p + TELLS_FROM) return best;

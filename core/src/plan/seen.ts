@@ -138,12 +138,13 @@ export function seenSides(figure: FlightFact, views: readonly BallView[], span: 
   return { below: below.length, above: above.length, of };
 }
 
-/** Returns to which side most balls surely bend, of which only that was told; 0 where it was told how much, or they do not. */
+/** Returns to which side most balls surely start, or bend, of which only that was told; 0 where it was told how far, or they do not. */
 function openSide(figure: FlightFact, views: readonly BallView[]): -1 | 0 | 1 {
-  if (figure !== 'curveM') return 0;
-  const open = views.filter(({ ball }) => isBendOpen(ball));
+  if (figure !== 'curveM' && figure !== 'startDirectionDeg') return 0;
+  const isOpen = figure === 'curveM' ? isBendOpen : isStartOpen;
+  const open = views.filter(({ ball }) => isOpen(ball));
   const isTo = (side: -1 | 1): boolean =>
-    isMost(open.filter(({ curve }) => side * (curve?.value ?? 0) > 0).length, views.length);
+    isMost(open.filter((view) => side * (figureOf(view, figure) ?? 0) > 0).length, views.length);
   return isTo(-1) ? -1 : isTo(1) ? 1 : 0;
 }
 
