@@ -21,21 +21,21 @@ export const EYE_ACCURACY = {
 /** What an eye told, beside the sides: whether a post was laid, and the share of the balls whose start or bend it gave no size. */
 export interface EyeTold {
   readonly hasPost?: boolean;
-  readonly openStart?: number;
-  readonly openBend?: number;
+  readonly openStartShare?: number;
+  readonly openBendShare?: number;
 }
 
 /** Returns the eye's errors for a ball of this carry, m, one standard deviation; smaller at the start where a post was laid. */
 export function eyeAccuracy(
   carryM: number,
-  { hasPost = false, openStart = 0, openBend = 0 }: EyeTold = {},
+  { hasPost = false, openStartShare = 0, openBendShare = 0 }: EyeTold = {},
 ): Partial<DeviceAccuracy> {
   const finishSdM = Math.max(1, EYE_ACCURACY.finishShare * carryM);
   const startSdDeg = hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg;
   return {
-    startDirectionDeg: Math.hypot(startSdDeg, openStart * OPEN_SD.startDeg),
+    startDirectionDeg: Math.hypot(startSdDeg, openStartShare * OPEN_SD.startDeg),
     offlineM: finishSdM,
-    curveM: Math.hypot(finishSdM, openBend * OPEN_SD.bendShare * carryM),
+    curveM: Math.hypot(finishSdM, openBendShare * OPEN_SD.bendShare * carryM),
     carryM: Math.max(1, EYE_ACCURACY.carryShare * carryM),
   };
 }
@@ -88,6 +88,20 @@ export const usualCarryM = (
   { kind, driverSpeedMps }: UsualPlayer = UNKNOWN_PLAYER,
 ): number => simulateShot(plainDelivery(club, 'right', driverSpeedMps, kind), head).flight.carryM;
 
+/** Where the eye's places meet, from the middle out: off line at all, and far; starts in degrees, bends as shares of carry. */
+const edgesOf = (of: Readonly<Record<0 | 1 | 2, number>>): readonly [number, number] => [
+  (of[0] + of[1]) / 2,
+  (of[1] + of[2]) / 2,
+];
+export const EYE_EDGES = {
+  startDeg: edgesOf(EYE_AMOUNTS.startDeg),
+  bendShare: edgesOf(EYE_AMOUNTS.bendShare),
+} as const;
+
+/** Returns whether a start, degrees, or a bend, a share of carry, is as far off as the eye's much. */
+export const isMuch = (value: number, of: keyof typeof EYE_EDGES): boolean =>
+  Math.abs(value) >= EYE_EDGES[of][1];
+
 const isOpen = (way: EyeWay): way is 'left' | 'right' => typeof way === 'string';
 
 /** What the ways of a start or a bend stand for. */
@@ -103,6 +117,15 @@ export function openAmountOf({ start, bend, finishM }: EyeTap): OpenAmount | nul
   const isBendOpen = isOpen(bend) && finishM === undefined;
   if (isOpen(start)) return isBendOpen ? 'both' : 'start';
   return isBendOpen ? 'bend' : null;
+}
+
+/** Returns what is left open of a ball once figures of it are typed: each that is typed is known. */
+export function openAfter(
+  open: OpenAmount | null,
+  typed: Readonly<Partial<Record<'startDirectionDeg' | 'curveM' | 'offlineM', number | null>>>,
+): OpenAmount | null {
+  const start = typed.startDirectionDeg == null ? open : openWithout(open, 'start');
+  return typed.curveM == null && typed.offlineM == null ? start : openWithout(start, 'bend');
 }
 
 /** Returns what is left open once the size of a start or a bend is told. */
@@ -142,6 +165,13 @@ export const POST = { fewestM: 1.8, mostM: 10, usual: 4, step: 0.5 } as const;
 
 /** By how much a ball may be said to pass a post, m (common practice, no source): a hand's breadth, two, half a club and a club. */
 export const PASSES_M = [0.1, 0.2, 0.5, 1] as const;
+
+/** How far a start that was read off a post may be from what was said, degrees: half of a hand or so at a usual post (common practice, no source). */
+export const POST_HALF_DEG = 0.75;
+
+/** Returns whether a start is none of the eye's places: it was read off a post. Degrees. */
+export const isReadOff = (startDeg: number): boolean =>
+  ([0, 1, 2] as const).every((way) => Math.abs(startDeg) !== EYE_AMOUNTS.startDeg[way]);
 
 /** Returns the start of a ball that passes a post by so much, degrees. */
 export const passDeg = (passedM: number, postM: number): number =>

@@ -2,7 +2,7 @@
 // enough with those who are not, as likely as it says. Full counts in `npm run soak`.
 import { HANDS, handSign } from '../line/hand.ts';
 import { EMPTY_BALL } from '../intake/quantities.ts';
-import { ballOfTap } from '../inverse/eye.ts';
+import { ballOfTap, withPass } from '../inverse/eye.ts';
 import { gaussian, seededRandom } from '../maths/random.ts';
 import type { Random } from '../maths/random.ts';
 import { STRIKE_WINDOW_MM } from '../reading/strike.ts';
@@ -260,6 +260,30 @@ describe('a move that is said', () => {
       if (stage?.move === 'strike')
         expect(Math.abs(plan.strikeToeMm)).toBeGreaterThan(STRIKE_WINDOW_MM);
     }
+  });
+});
+
+describe('a start read off a post', () => {
+  const plan = (passedM: number | null) => {
+    const open = ballOfTap({ start: 'left', bend: 0 }, 150);
+    const told = passedM === null ? {} : withPass(open, passedM, 4);
+    const ball = { ...EMPTY_BALL, ...open, ...told, seen: 'post' as const, club: '7-iron' };
+    const balls = Array.from({ length: 8 }, (_, i) => ({ ...ball, id: String(i) }));
+    return planFor({ balls, hand: 'right', club: '7-iron' })!;
+  };
+  const startOff = (passedM: number | null): number =>
+    plan(passedM).seen.find(({ figure }) => figure === 'startDirectionDeg')!.off;
+
+  it('is off as soon as it is beyond what starts on line, and no less for being told finer', () => {
+    expect([null, 0.2, 0.5].map(startOff)).toEqual([-1, -1, -1]);
+    // A hand at 4 m is 1.4°: on line, as starts go.
+    expect(startOff(0.1)).toBe(0);
+  });
+
+  it('tells more of face and path than the side alone', () => {
+    expect(plan(0.2).p).toBeGreaterThan(0.5);
+    // The farther they pass it, the surer that turning both gains.
+    expect(plan(0.5).p).toBeGreaterThan(plan(0.2).p);
   });
 });
 

@@ -4,7 +4,7 @@
  * (Preposterior analysis; Raiffa & Schlaifer 1961, *Applied Statistical Decision Theory*, ch. 4–5, from memory.)
  */
 import type { Delivery } from '../delivery/delivery.ts';
-import { EYE_ACCURACY, EYE_AMOUNTS } from '../inverse/eye.ts';
+import { EYE_ACCURACY, EYE_AMOUNTS, isMuch } from '../inverse/eye.ts';
 import type { EyeStrike } from '../inverse/eye.ts';
 import { commonest } from '../maths/commonest.ts';
 import { RATES } from '../maths/rates.ts';
@@ -199,27 +199,23 @@ function linearised({ belief, context, lieDeg }: LookBasis, of: (now: Middle) =>
   return { weights, offset: at(normal.mean) - dot(weights, normal.mean) };
 }
 
-const isAsMuch = (
-  value: number,
-  { 1: little, 2: much }: Readonly<Record<1 | 2, number>>,
-): boolean => Math.abs(value) >= (little + much) / 2;
-
 /** Returns asking the eye how far off line they start, or how much they bend: it told a side alone. */
 export function howMuchLook(basis: LookBasis, kind: 'how far' | 'how much'): Look {
   const isStart = kind === 'how far';
-  const of = isStart ? EYE_AMOUNTS.startDeg : EYE_AMOUNTS.bendShare;
+  const of = isStart ? 'startDeg' : 'bendShare';
   const { weights, offset } = linearised(basis, ({ startDeg, curveM, carryM }) =>
     isStart ? startDeg : curveM / Math.max(1, carryM),
   );
   const sd = isStart ? EYE_ACCURACY.startSdDeg : EYE_ACCURACY.finishShare;
-  const told = (value: number): number => Math.sign(value) * of[isAsMuch(value, of) ? 2 : 1];
+  const told = (value: number): number =>
+    Math.sign(value) * EYE_AMOUNTS[of][isMuch(value, of) ? 2 : 1];
   return lookOf(basis, {
     kind,
     weights: [weights],
     sd,
     // What is put down is a place of the eye, less what the fields do not tell.
     putDown: { of: (seen) => told(seen + offset) - offset, sd },
-    shows: ([seen]) => (isAsMuch(seen! + offset, of) ? 'much' : 'a little'),
+    shows: ([seen]) => (isMuch(seen! + offset, of) ? 'much' : 'a little'),
   });
 }
 

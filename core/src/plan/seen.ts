@@ -8,8 +8,9 @@ import { RATES } from '../maths/rates.ts';
 import { mean } from '../maths/statistics.ts';
 import { degToRad } from '../units/units.ts';
 import { tailOfHalf } from '../maths/proportion.ts';
+import { EYE_AMOUNTS, POST_HALF_DEG } from '../inverse/eye.ts';
 import type { Bands } from '../reading/bands.ts';
-import { isBendOpen, isByEye, isStartOpen } from '../reading/ball.ts';
+import { isBendOpen, isByEye, isStartOpen, isStartReadOff } from '../reading/ball.ts';
 import type { LessonBall } from '../reading/ball.ts';
 import type { ProofFigure } from '../reading/figure.ts';
 import { figureOf } from '../reading/group.ts';
@@ -52,7 +53,8 @@ export interface SeenFact {
  * size was left open begins where an eye sees it off line at all.
  */
 const TAP_HALF = { startDeg: 1.5, bendShare: 0.0249, strikeMm: 6.9 } as const;
-const OPEN_HALF = { startDeg: 4, bendShare: 0.0599 } as const;
+const openHalf = (of: 'startDeg' | 'bendShare'): number =>
+  EYE_AMOUNTS[of].open - (EYE_AMOUNTS[of][1] - TAP_HALF[of]);
 
 /** Returns what of a flight is as it should be. A flight nobody asked to be straight may be a draw or a fade that comes back. */
 export function seenSpans(
@@ -80,12 +82,18 @@ export function seenSpans(
   return { startDirectionDeg, curveM: [-strong, strong], offlineM, strikeToeMm };
 }
 
+/** Returns half of the step a start was tapped in, degrees; one that was read off a post is finer. */
+function startHalfDeg(ball: LessonBall): number {
+  if (isStartOpen(ball)) return openHalf('startDeg');
+  return isStartReadOff(ball) ? POST_HALF_DEG : TAP_HALF.startDeg;
+}
+
 /** Returns half of the step a ball was tapped in, in the figure's unit. */
 function tapHalf(figure: FlightFact, ball: LessonBall, carryM: number): number {
   if (figure === 'strikeToeMm') return TAP_HALF.strikeMm;
-  const startDeg = isStartOpen(ball) ? OPEN_HALF.startDeg : TAP_HALF.startDeg;
+  const startDeg = startHalfDeg(ball);
   if (figure === 'startDirectionDeg') return startDeg;
-  const bendM = (isBendOpen(ball) ? OPEN_HALF : TAP_HALF).bendShare * carryM;
+  const bendM = (isBendOpen(ball) ? openHalf('bendShare') : TAP_HALF.bendShare) * carryM;
   // A finish follows from start and bend.
   const isFinishOpen = figure === 'offlineM' && ball.offlineM === null && isStartOpen(ball);
   return isFinishOpen ? bendM + degToRad(startDeg) * carryM : bendM;

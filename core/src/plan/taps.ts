@@ -6,14 +6,13 @@
  */
 import { USUAL_SWINGS } from '../delivery/usual.ts';
 import { ASSUMED_SPREAD } from '../inverse/accuracy.ts';
-import { EYE_AMOUNTS, EYE_ACCURACY } from '../inverse/eye.ts';
+import { EYE_ACCURACY, EYE_EDGES, POST_HALF_DEG } from '../inverse/eye.ts';
 import type { DeliveryField } from '../inverse/fit-delivery.ts';
 import { drawsOf, normalPoints } from '../maths/joint-normal.ts';
 import type { JointNormal } from '../maths/joint-normal.ts';
 import { normalTail } from '../maths/normal.ts';
 import { standardDeviation } from '../maths/statistics.ts';
-import { isBendOpen, isStartOpen } from '../reading/ball.ts';
-import type { LessonBall } from '../reading/ball.ts';
+import { isBendOpen, isStartOpen, isStartReadOff } from '../reading/ball.ts';
 import { SEEN_STRIKE_SD_MM } from '../reading/error.ts';
 import { figureOf } from '../reading/group.ts';
 import type { ReadGroup } from '../reading/group.ts';
@@ -38,61 +37,68 @@ const SHARED_WEIGHTS = SHARED_POINTS.map((z) => Math.exp((-z * z) / 2));
 const bendShareOf = ({ curveM, carryM }: Pick<Middle, 'curveM' | 'carryM'>): number =>
   curveM / Math.max(1, carryM);
 
-/** Half-way between the places of a tap, from the middle out. */
-const edgesOf = (of: Readonly<Record<0 | 1 | 2, number>>): readonly [number, number] => [
-  (of[0] + of[1]) / 2,
-  (of[1] + of[2]) / 2,
-];
-const START_EDGES = edgesOf(EYE_AMOUNTS.startDeg);
-const BEND_EDGES = edgesOf(EYE_AMOUNTS.bendShare);
+/** Between which two ends a ball was tapped. */
+type Place = readonly [from: number, to: number];
 
-/** A start or a bend as tapped, and whether how much was left open. */
-interface TapValue {
-  readonly value: number;
-  readonly isOpen: boolean;
+/** Returns the place of a start or a bend: one of five from much left to much right, a whole side where how much was left open. */
+function placeOf(value: number, isOpen: boolean, [little, much]: Place): Place {
+  const size = Math.abs(value);
+  const [near, far] = isOpen
+    ? [little, Infinity]
+    : size < little
+      ? [-little, little]
+      : size < much
+        ? [little, much]
+        : [much, Infinity];
+  return value < 0 ? [-far, -near] : [near, far];
 }
 
-/** How many balls were tapped between two ends. */
-interface Place {
-  readonly from: number;
-  readonly to: number;
+/** Returns where a start was tapped, degrees: one read off a post within half of its step. */
+function startPlaceOf(view: BallView): Place[] {
+  const value = figureOf(view, 'startDirectionDeg');
+  if (value === null) return [];
+  if (isStartReadOff(view.ball)) return [[value - POST_HALF_DEG, value + POST_HALF_DEG]];
+  return [placeOf(value, isStartOpen(view.ball), EYE_EDGES.startDeg)];
+}
+
+/** Returns where a bend was tapped, as a share of `carryM`. */
+function bendPlaceOf(view: BallView, carryM: number): Place[] {
+  const value = figureOf(view, 'curveM');
+  return value === null
+    ? []
+    : [placeOf(value / carryM, isBendOpen(view.ball), EYE_EDGES.bendShare)];
+}
+
+/** Balls tapped in one place. */
+interface Counted {
+  readonly place: Place;
   readonly count: number;
 }
 
-/** Returns how many balls were tapped in each of five places, from much left to much right, and on either side of the middle one. */
-function placesOf(
-  taps: readonly TapValue[],
-  [little, much]: readonly [number, number],
-): readonly Place[] {
-  const ends = [
-    ...([
-      [-Infinity, -much, 'said'],
-      [-much, -little, 'said'],
-      [-little, little, 'said'],
-    ] as const),
-    ...([
-      [little, much, 'said'],
-      [much, Infinity, 'said'],
-    ] as const),
-    ...([
-      [-Infinity, -little, 'open'],
-      [little, Infinity, 'open'],
-    ] as const),
-  ];
-  return ends.flatMap(([from, to, how]) => {
-    const isIn = ({ value, isOpen }: TapValue): boolean =>
-      isOpen === (how === 'open') && value >= from && value < to;
-    const count = taps.filter(isIn).length;
-    return count === 0 ? [] : [{ from, to, count }];
-  });
+/** Returns how many were tapped in each place: most of many balls share a few. */
+function countsOf(places: readonly Place[]): Counted[] {
+  const counts = new Map<string, Counted>();
+  for (const place of places) {
+    const key = place.join();
+    counts.set(key, { place, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  return [...counts.values()];
 }
 
 /** Logarithm of the chance that balls scattered so round a middle are tapped in these places. */
-function logChance(places: readonly Place[], middle: number, sd: number, sharedSd: number): number {
+function logChance(
+  counts: readonly Counted[],
+  middle: number,
+  sd: number,
+  sharedSd: number,
+): number {
   const logs = SHARED_POINTS.map((z, i) => {
     const at = middle + sharedSd * z;
     let log = Math.log(SHARED_WEIGHTS[i]!);
-    for (const { from, to, count } of places) {
+    for (const {
+      place: [from, to],
+      count,
+    } of counts) {
       const inside = normalTail((from - at) / sd) - normalTail((to - at) / sd);
       log += count * Math.log(Math.max(1e-12, inside));
     }
@@ -174,18 +180,6 @@ function momentsOf(
   return { mean: middle, covariance };
 }
 
-/** Returns what was tapped of a figure, in parts of `of`. */
-const tapsOf = (
-  views: readonly BallView[],
-  figure: 'startDirectionDeg' | 'curveM',
-  of: number,
-  isOpen: (ball: LessonBall) => boolean,
-): TapValue[] =>
-  views.flatMap((view) => {
-    const value = figureOf(view, figure);
-    return value === null ? [] : [{ value: value / of, isOpen: isOpen(view.ball) }];
-  });
-
 export interface Tapped {
   readonly belief: Belief;
   readonly possible: readonly Possible[];
@@ -201,8 +195,8 @@ export function weighedByTaps(
   const counted = new Set(read.group.countedIds);
   const views = read.views.filter(({ id }) => counted.has(id));
   const carryM = Math.max(1, read.group.figures.carryM?.mean ?? 1);
-  const starts = placesOf(tapsOf(views, 'startDirectionDeg', 1, isStartOpen), START_EDGES);
-  const bends = placesOf(tapsOf(views, 'curveM', carryM, isBendOpen), BEND_EDGES);
+  const starts = countsOf(views.flatMap(startPlaceOf));
+  const bends = countsOf(views.flatMap((view) => bendPlaceOf(view, carryM)));
   const hasPost = views.every(({ ball }) => ball.seen === 'post');
   const startSd = hasPost ? EYE_ACCURACY.startSdWithPostDeg : EYE_ACCURACY.startSdDeg;
   const isStrikeSeen = read.group.figures.strikeToeMm !== undefined;

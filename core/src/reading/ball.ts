@@ -1,6 +1,7 @@
 import { findClub } from '../delivery/club.ts';
 import { BALL_QUANTITIES, EMPTY_BALL, infoOf } from '../intake/quantities.ts';
 import type { MeasuredBall } from '../intake/quantities.ts';
+import { isReadOff } from '../inverse/eye.ts';
 import type { EyeTold, OpenAmount } from '../inverse/eye.ts';
 
 /** Whether a ball counts in averages: decided by its agreement (`auto`), or by the coach; a rehearsal or a demonstration never does. */
@@ -32,11 +33,18 @@ export const isStartOpen = ({ openAmount }: Told): boolean =>
 export const isBendOpen = ({ openAmount }: Told): boolean =>
   openAmount === 'bend' || openAmount === 'both';
 
+/** Returns whether a start was read off the post it passed, and is no place of the eye. */
+export const isStartReadOff = (ball: LessonBall): boolean =>
+  ball.seen === 'post' &&
+  !isStartOpen(ball) &&
+  ball.startDirectionDeg !== null &&
+  isReadOff(ball.startDirectionDeg);
+
 /** Returns what the eye told of some balls: whether a post was laid for all, and of how many it gave no size. */
 export const toldOf = (balls: readonly Told[]): EyeTold => ({
   hasPost: balls.length > 0 && balls.every(({ seen }) => seen !== 'eye'),
-  openStart: balls.filter(isStartOpen).length / Math.max(1, balls.length),
-  openBend: balls.filter(isBendOpen).length / Math.max(1, balls.length),
+  openStartShare: balls.filter(isStartOpen).length / Math.max(1, balls.length),
+  openBendShare: balls.filter(isBendOpen).length / Math.max(1, balls.length),
 });
 
 /** How the ground was met, where that was seen. */

@@ -49,8 +49,8 @@ export function eyeSdOf(
       // Where it was not seen itself it follows from start and bend, and from how much those were left open.
       return Math.hypot(
         eye.offlineM ?? 0,
-        (told.openBend ?? 0) * OPEN_SD.bendShare * (carryM ?? UNSEEN_CARRY_M),
-        degToRad((told.openStart ?? 0) * OPEN_SD.startDeg) * (carryM ?? UNSEEN_CARRY_M),
+        (told.openBendShare ?? 0) * OPEN_SD.bendShare * (carryM ?? UNSEEN_CARRY_M),
+        degToRad((told.openStartShare ?? 0) * OPEN_SD.startDeg) * (carryM ?? UNSEEN_CARRY_M),
       );
     case 'carryM':
       return eye.carryM ?? null;

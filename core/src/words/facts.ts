@@ -30,11 +30,11 @@ const CONTACTS_FROM = 2;
 
 /** Returns how the ground was met, where a coach saw it more than once; null else. */
 export function contactSentence(group: GroupReading, views: readonly BallView[]): Sentence | null {
-  const read = new Set(group.ballIds);
+  const read = new Set(group.countedIds);
   const idsOf = (contact: Contact): string[] =>
     views.filter(({ id, ball }) => read.has(id) && ball.contact === contact).map(({ id }) => id);
   const [fat, thin] = [idsOf('fat'), idsOf('thin')];
-  const of = group.ballIds.length;
+  const of = group.countedIds.length;
   if (fat.length + thin.length < CONTACTS_FROM) return null;
   if (fat.length > 0 && thin.length > 0)
     return sentence(

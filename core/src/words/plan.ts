@@ -163,7 +163,8 @@ export function landingWords(
 ): string {
   const near = isByEye ? 'about ' : '';
   // Of balls whose sides alone were told nobody knows how far off they are.
-  if (isSideOnly && gain === 'direction') return of === now ? 'how far not said' : 'nearer';
+  if (isSideOnly && gain === 'direction')
+    return of === now ? 'how far not said' : of.missM > now.missM ? 'farther for now' : 'nearer';
   if (gain === 'carry') return `carry ${near}${formatLength(of.carryM, units.length)}`;
   return isSaid && wanted.shape !== 'straight'
     ? `bend ${near}${formatSideLength(of.curveM, units.length)}`
@@ -178,12 +179,15 @@ function finishWords(offlineM: number, { finishM }: Plan['wanted'], units: Displ
   return `${formatLength(Math.abs(off), units.length)} ${sideWord(off)} of ${where}`;
 }
 
+const WORSE_FOR_NOW = 'Expect the miss to grow for now; that is right.';
+
 /** Returns what the next balls would do, as computed; and that worse is right where it is worse for now. */
 export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): string {
   const { expected, worseForNow, move } = stage;
   if (move === 'strike') return carryWords(plan, expected, units);
   if (worseForNow) {
     const by = expected.offlineM - plan.now.offlineM;
+    if (plan.isSideOnly) return WORSE_FOR_NOW;
     return Math.abs(by) < 1
       ? `Expect the miss to grow to ${missText(expected.missM, units)} for now; that is right.`
       : `Expect ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)} for now; that is right.`;
@@ -196,7 +200,8 @@ export function expectWords(plan: Plan, stage: Stage, units: DisplayUnits): stri
 export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): string {
   if (!stage.worseForNow) return '';
   const by = stage.expected.offlineM - plan.now.offlineM;
-  if (Math.abs(by) < 1) return 'For now the ball may miss by more. That is right.';
+  if (plan.isSideOnly || Math.abs(by) < 1)
+    return 'For now the ball may miss by more. That is right.';
   return `For now the ball may finish about ${formatLength(Math.abs(by), units.length)} further ${sideWord(by)}. That is right.`;
 }
 

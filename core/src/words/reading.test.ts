@@ -358,6 +358,16 @@ it('says how the ground was met, where a coach saw it more than once', () => {
     '3 of 10 fat: the club meets the ground behind the ball.',
   );
   expect(met('thin', 'thin')).toContain('2 of 10 thin: the club is on its way up, or too high.');
+  // Of the block that is read, as all else: fat balls of a drill are not the baseline's.
+  const drill = { block: 'drill', blockId: 'd', drillId: 'rails' } as const;
+  const later = list.map((ball, i) => ({
+    ...ball,
+    id: `d${i}`,
+    ...drill,
+    contact: 'fat' as const,
+  }));
+  const first = list.map((ball) => ({ ...ball, block: 'baseline', blockId: 'b' }) as const);
+  expect(text([...first, ...later])).not.toMatch(/fat/);
   expect(met('fat', 'thin')).toContain('2 of 10 fat or thin: the low point wanders.');
 });
 
