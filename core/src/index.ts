@@ -150,13 +150,14 @@ export {
   PASSES_M,
   POST,
   ballOfTap,
-  openWithout,
+  openAfter,
   passDeg,
+  sizeOfTap,
   usualCarryM,
   withAmount,
   withPass,
 } from './inverse/eye.ts';
-export { tapWords } from './words/tap.ts';
+export { tapText, tapWords } from './words/tap.ts';
 export type { EyeStrike, EyeWay, OpenAmount } from './inverse/eye.ts';
 export { FIXED_SPLIT, predictBySchools } from './reading/schools.ts';
 export { laneFor, sensitivityOf } from './inverse/lane.ts';
@@ -309,7 +310,13 @@ export {
 } from './words/proof.ts';
 export { DEFAULT_RULES, FIRST_ROUTES, type AcademyRules, type FirstRoute } from './plan/rules.ts';
 export { acrossTheBay, streakOf } from './words/across.ts';
-export { justHitOf, justHitWords, soFarWords, type JustHit } from './words/just-hit.ts';
+export {
+  justHitOf,
+  justHitWords,
+  onPlanWords,
+  soFarWords,
+  type JustHit,
+} from './words/just-hit.ts';
 export { applySteps, withThing, type State } from './changes/apply.ts';
 export {
   BALL_NOTE_AT_MOST,

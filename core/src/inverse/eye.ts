@@ -137,16 +137,17 @@ export function openWithout(
   return open === told ? null : (open ?? null);
 }
 
+/** What was told of a tapped ball, as it is kept. */
+export type TapKept = { readonly openAmount?: OpenAmount | null } & {
+  readonly [K in 'startDirectionDeg' | 'curveM' | 'carryM']?: number | null;
+};
+
 /** What a ball is changed to once it is told how much it was. */
 type Sized = Pick<TappedBall, 'openAmount'> &
   Partial<Pick<TappedBall, 'startDirectionDeg' | 'curveM'>>;
 
 /** Returns a tapped ball's start or bend, a little or much, to the side it had; `carryM` as the tap had it. */
-export function withAmount(
-  ball: Partial<Omit<TappedBall, 'carryM'>> & { readonly carryM?: number | null },
-  of: 'start' | 'bend',
-  size: 1 | 2,
-): Sized {
+export function withAmount(ball: TapKept, of: 'start' | 'bend', size: 1 | 2): Sized {
   const openAmount = openWithout(ball.openAmount, of);
   if (of === 'start')
     return {
@@ -157,6 +158,16 @@ export function withAmount(
   return { curveM, openAmount };
 }
 
+/** Returns whether a tapped ball was told to start, or bend, a little or much; null where that is open, or it is neither. */
+export function sizeOfTap(ball: TapKept, of: 'start' | 'bend'): 1 | 2 | null {
+  const value =
+    of === 'start'
+      ? (ball.startDirectionDeg ?? 0)
+      : (ball.curveM ?? 0) / Math.max(1, ball.carryM ?? 1);
+  if (value === 0 || openWithout(ball.openAmount, of) !== (ball.openAmount ?? null)) return null;
+  return isMuch(value, of === 'start' ? 'startDeg' : 'bendShare') ? 2 : 1;
+}
+
 /**
  * Where a start post is laid ahead of the ball: nearer it tells little, farther a ball is too high to be judged by it. `usual` and `step`
  * are in the player's own unit, metres or yards, as it is paced off (common practice, no source).
@@ -164,7 +175,12 @@ export function withAmount(
 export const POST = { fewestM: 1.8, mostM: 10, usual: 4, step: 0.5 } as const;
 
 /** By how much a ball may be said to pass a post, m (common practice, no source): a hand's breadth, two, half a club and a club. */
-export const PASSES_M = [0.1, 0.2, 0.5, 1] as const;
+export const PASSES_M = {
+  'a hand': 0.1,
+  'two hands': 0.2,
+  'half a club': 0.5,
+  'a club': 1,
+} as const;
 
 /** How far a start that was read off a post may be from what was said, degrees: half of a hand or so at a usual post (common practice, no source). */
 export const POST_HALF_DEG = 0.75;
@@ -179,7 +195,7 @@ export const passDeg = (passedM: number, postM: number): number =>
 
 /** Returns a tapped ball's start, to the side it had, once it is told by how much it passed the post. */
 export const withPass = (
-  ball: Partial<TappedBall>,
+  ball: TapKept,
   passedM: number,
   postM: number,
 ): Pick<TappedBall, 'startDirectionDeg' | 'openAmount'> => ({

@@ -44,6 +44,9 @@ export function justHitOf(view: BallView, plan: Plan | null, { bands, units }: W
   };
 }
 
+/** Returns whether a ball was on plan, in words. */
+export const onPlanWords = (isOnPlan: boolean): string => (isOnPlan ? 'On plan' : 'Off plan');
+
 /** Returns a ball just hit as one sentence: `Starts 3° left and bends 8 m right.` */
 export function justHitWords({ start, bend }: JustHit): string {
   const started =

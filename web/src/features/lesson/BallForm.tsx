@@ -1,10 +1,10 @@
-import { BALL_NOTE_AT_MOST, infoOf } from '@loxos/core';
+import { BALL_NOTE_AT_MOST, infoOf, openAfter } from '@loxos/core';
 import { useForm } from 'react-hook-form';
-import type { Ball, Lesson } from '../../api/client.ts';
+import type { Ball, CreateBall, Lesson } from '../../api/client.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField, TextField } from '../../ui/Field.tsx';
 import { Modal } from '../../ui/Modal.tsx';
-import { addBall, ballName, changeBall, openAfter } from './ball-actions.ts';
+import { addBall, ballName, changeBall } from './ball-actions.ts';
 import { clubOptions } from './club-options.ts';
 import { TYPED_FIGURES, readTexts, textsOf, typedUnit } from './figure-fields.ts';
 import type { FigureTexts, TypingUnits } from './figure-fields.ts';
@@ -50,9 +50,10 @@ function BallFields({ lesson, ball, lastClub, onDone }: FieldsProps) {
     }
     if (Object.keys(errors).length > 0) return;
     const said = { club: club === '' ? null : club, note: note.trim() };
-    const body = { ...figures, ...said } as Parameters<typeof addBall>[1];
+    const body = { ...figures, ...said } as CreateBall;
     if (ball !== null) {
-      changeBall(ball, { ...body, ...openAfter(ball, body) }, `${ballName(ball)} changed`);
+      const openAmount = openAfter(ball.openAmount, body);
+      changeBall(ball, { ...body, openAmount }, `${ballName(ball)} changed`);
       onDone(ball.id);
       return;
     }

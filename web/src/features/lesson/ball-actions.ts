@@ -1,4 +1,3 @@
-import { openWithout } from '@loxos/core';
 import type { BallView } from '@loxos/core';
 import type { Ball, CreateBall, UpdateBall } from '../../api/client.ts';
 import { didUndoably } from '../../app/undo.ts';
@@ -8,14 +7,6 @@ import { push } from '../../sync/push.ts';
 import { step } from '../../sync/step.ts';
 
 export const ballName = (ball: Ball): string => `Ball ${ball.ordinal}`;
-
-/** Returns a ball as a tap has it. */
-export const tapOf = ({ startDirectionDeg, curveM, carryM, openAmount }: Ball) => ({
-  startDirectionDeg: startDirectionDeg ?? 0,
-  curveM: curveM ?? null,
-  carryM: carryM ?? null,
-  openAmount,
-});
 
 const at = ({ id, lessonId }: Ball) => ({ id, of: lessonId });
 
@@ -60,17 +51,6 @@ export function changeBalls(
 export function removeBall(ball: Ball, tell: Tell = didUndoably): void {
   void push(step('ball.remove', at(ball)));
   tell(`${ballName(ball)} deleted`, () => void push(step('ball.restore', at(ball), { ...ball })));
-}
-
-/** Returns what an eye leaves open of a ball once its figures are typed: each that is typed is known. */
-export function openAfter(ball: Ball, figures: UpdateBall): Pick<UpdateBall, 'openAmount'> {
-  if (ball.openAmount === null) return {};
-  const isTold = (name: keyof UpdateBall): boolean => figures[name] != null;
-  const start = isTold('startDirectionDeg')
-    ? openWithout(ball.openAmount, 'start')
-    : ball.openAmount;
-  const isBendTold = isTold('curveM') || isTold('offlineM');
-  return { openAmount: isBendTold ? openWithout(start, 'bend') : start };
 }
 
 /** Marks a ball as shown, a rehearsal or a demonstration, which never counts; or as hit after all. */

@@ -1,4 +1,4 @@
-import { acrossTheBay, streakOf } from '@loxos/core';
+import { acrossTheBay, onPlanWords, streakOf } from '@loxos/core';
 import { X } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
@@ -17,7 +17,6 @@ import { useReading } from '../use-reading.ts';
 import { useSounds } from '../watch/bay/tone.ts';
 
 const NO_VISIT = { previousLessonId: null } as const;
-const ON_PLAN = { true: 'On plan', false: 'Off plan' } as const;
 
 /** The slant of a ball as large as there is room, without its figures. */
 function Slant({ lesson, last: { view } }: { lesson: Lesson; last: LastHit }) {
@@ -53,7 +52,7 @@ function Words({ last, worked }: { last: LastHit; worked: Worked }) {
       </dl>
       {isOnPlan !== null && (
         <p className="text-[clamp(1.75rem,7vmin,5rem)] leading-none font-semibold">
-          {ON_PLAN[`${isOnPlan}`]}
+          {onPlanWords(isOnPlan)}
           {streak > 1 && <span className="text-soft"> · {streak} in a row</span>}
         </p>
       )}

@@ -6,7 +6,7 @@ import {
   formatSideLength,
   isByEye,
   surenessOf,
-  tapWords,
+  tapText,
   unitsOf,
 } from '@loxos/core';
 import type { BallView, LengthUnit, Plan, SourcedFigure } from '@loxos/core';
@@ -43,8 +43,7 @@ function flightWords({ carry, offline, curve }: BallView, unit: LengthUnit): str
 
 /** Returns what an eye told of a ball, as the rest of a sentence. */
 function seenWords({ ball }: BallView, { player }: Lesson): string {
-  const words = tapWords(ball, unitsOf(player));
-  return `${words.charAt(0).toLowerCase()}${words.slice(1, -1)}, by eye`;
+  return `${tapText(ball, unitsOf(player))}, by eye`;
 }
 
 /** More lines than this are a blot, and slow: of more flights every so many-th is drawn. */

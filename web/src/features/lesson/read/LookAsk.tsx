@@ -11,7 +11,7 @@ import {
 import type { EyeStrike, Look, LookShows, Plan } from '@loxos/core';
 import { Link } from 'react-router';
 import type { Lesson } from '../../../api/client.ts';
-import { changeBalls, tapOf } from '../ball-actions.ts';
+import { changeBalls } from '../ball-actions.ts';
 
 const isStrike = (shows: LookShows): shows is EyeStrike => shows in EYE_AMOUNTS.strikeToeMm;
 
@@ -54,7 +54,7 @@ function HowMuch({ lesson, look, ballIds }: HowMuchProps) {
             leads={answer === undefined ? '' : leadWords(answer)}
             onClick={() =>
               changeBalls(
-                open.map((ball) => ({ ball, changes: withAmount(tapOf(ball), of, size) })),
+                open.map((ball) => ({ ball, changes: withAmount(ball, of, size) })),
                 of === 'start' ? 'how far off line' : 'how much they bend',
               )
             }

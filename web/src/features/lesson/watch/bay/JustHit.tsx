@@ -1,4 +1,4 @@
-import { BALL_NOTE_AT_MOST, justHitOf, justHitWords, soFarWords } from '@loxos/core';
+import { BALL_NOTE_AT_MOST, justHitOf, justHitWords, onPlanWords, soFarWords } from '@loxos/core';
 import type { Ball, CreateBall, Lesson } from '../../../../api/client.ts';
 import { useKeys } from '../../../../app/shortcuts.ts';
 import { remember } from '../../../../app/undo.ts';
@@ -16,7 +16,6 @@ import { useSounds } from './tone.ts';
 import { Drawings } from '../../read/Drawings.tsx';
 
 const CLUBS = clubOptions('Club not named');
-const ON_PLAN = { true: 'On plan', false: 'Off plan' } as const;
 
 /** The club and the block it was hit in, to be put right. */
 function Corrections({ lesson, ball, worked }: { lesson: Lesson; ball: Ball; worked: Worked }) {
@@ -81,7 +80,7 @@ function Words({ lesson, last: { ball, view, plan, block, aim }, worked }: Words
         {justHitWords(hit)}
       </p>
       {hit.isOnPlan !== null && (
-        <p className="text-xl font-semibold">{ON_PLAN[`${hit.isOnPlan}`]}</p>
+        <p className="text-xl font-semibold">{onPlanWords(hit.isOnPlan)}</p>
       )}
       {soFar !== null && <p className="text-lg">{soFar}</p>}
       <div className="flex flex-wrap gap-2">

@@ -1,11 +1,9 @@
-import { justHitOf, justHitWords, soFarWords } from '@loxos/core';
+import { justHitOf, justHitWords, onPlanWords, soFarWords } from '@loxos/core';
 import { Button } from '../../../../ui/Button.tsx';
 import { ballName, toggleKeep } from '../../ball-actions.ts';
 import { useLastHit } from '../../last-hit.ts';
 import type { StepProps } from '../../lesson-work.ts';
 import { useSounds } from './tone.ts';
-
-const ON_PLAN = { true: ' On plan.', false: ' Off plan.' } as const;
 
 /** The ball just hit in one line, in the steps that show something else. */
 export function LastLine({ lesson, reading, worked }: StepProps) {
@@ -23,7 +21,7 @@ export function LastLine({ lesson, reading, worked }: StepProps) {
       <p role="status" className="min-w-0 flex-1 leading-tight">
         <span className="text-soft">{ballName(ball)}: </span>
         <b className={view.counts ? '' : 'line-through'}>{justHitWords(hit)}</b>
-        {hit.isOnPlan !== null && ON_PLAN[`${hit.isOnPlan}`]}{' '}
+        {hit.isOnPlan !== null && ` ${onPlanWords(hit.isOnPlan)}.`}{' '}
         <span className="hidden text-soft sm:inline">{soFar}</span>
       </p>
       <Button look="quiet" onClick={() => toggleKeep(ball, view)}>

@@ -18,15 +18,6 @@ const asked = (isReady: boolean): string =>
     ? 'One touch a ball: across, where it starts; up and down, how it bends.'
     : '▲ Choose the club first: it is half of what a bend means.';
 
-/** Returns the figures of a tap, with nothing where there is none. */
-const figuresOf = (ball: Ball) => ({
-  startDirectionDeg: ball.startDirectionDeg ?? null,
-  curveM: ball.curveM ?? null,
-  offlineM: ball.offlineM ?? null,
-  carryM: ball.carryM ?? null,
-  strikeToeMm: ball.strikeToeMm ?? null,
-});
-
 /** The ball tapped last, and its way back. */
 export const LastTap = ({ lesson, ball, isReady, takeBack }: LastTapProps) => (
   <div className="flex min-h-12 items-center gap-2">
@@ -40,7 +31,7 @@ export const LastTap = ({ lesson, ball, isReady, takeBack }: LastTapProps) => (
       ) : (
         <>
           <span className="text-soft">{ballName(ball)}: </span>
-          <b>{tapWords({ ...ball, ...figuresOf(ball) }, unitsOf(lesson.player))}</b>
+          <b>{tapWords(ball, unitsOf(lesson.player))}</b>
         </>
       )}
     </p>

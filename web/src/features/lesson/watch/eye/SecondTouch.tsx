@@ -1,4 +1,4 @@
-import { EYE_AMOUNTS, PASSES_M, formatLength, openWithout, withPass } from '@loxos/core';
+import { PASSES_M, formatLength, isStartOpen, openAfter, sizeOfTap, withPass } from '@loxos/core';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Ball, Lesson } from '../../../../api/client.ts';
@@ -21,7 +21,9 @@ const SIZES = [
   [1, 'a little', '–'],
   [2, 'much', '+'],
 ] as const;
-const PASS_WORDS = ['a hand', 'two hands', 'half a club', 'a club'] as const;
+const PASSES = Object.keys(PASSES_M) as (keyof typeof PASSES_M)[];
+
+const isOff = (value: number | null | undefined): boolean => value != null && value !== 0;
 
 function Chips({ name, children }: { name: string; children: ReactNode }) {
   return (
@@ -39,20 +41,17 @@ interface AddedProps {
   readonly ball: Ball;
 }
 
-/** How much it bent. */
-function Bend({ eye, ball }: AddedProps) {
-  const { curveM, carryM, openAmount } = ball;
-  if (curveM == null || curveM === 0) return null;
-  const isOpen = openAmount === 'bend' || openAmount === 'both';
-  const share = Math.abs(curveM) / Math.max(1, carryM ?? 1);
+/** How far off line it started, or how much it bent: a little or much. */
+function Sizes({ eye, ball, of }: AddedProps & { of: 'start' | 'bend' }) {
+  const told = sizeOfTap(ball, of);
   return (
-    <Chips name="Bent">
+    <Chips name={of === 'start' ? 'Off line' : 'Bent'}>
       {SIZES.map(([size, words, key]) => (
         <Chip
           key={size}
-          isOn={!isOpen && Math.abs(share - EYE_AMOUNTS.bendShare[size]) < 0.001}
-          keyName={key}
-          onClick={() => eye.amount('bend', size)}
+          isOn={told === size}
+          {...(of === 'bend' && { keyName: key })}
+          onClick={() => eye.amount(of, size)}
         >
           {words}
         </Chip>
@@ -61,41 +60,22 @@ function Bend({ eye, ball }: AddedProps) {
   );
 }
 
-/** How far off line it started: by the post it passed, where one is laid. */
-function Start({ eye, ball, postM }: AddedProps & { postM: number | null }) {
-  const { startDirectionDeg, openAmount } = ball;
-  if (startDirectionDeg == null || startDirectionDeg === 0) return null;
-  const isOpen = openAmount === 'start' || openAmount === 'both';
-  const isAt = (deg: number | undefined): boolean =>
-    !isOpen && Math.abs(Math.abs(startDirectionDeg) - Math.abs(deg ?? 0)) < 0.001;
-  if (postM !== null)
-    return (
-      <Chips name="Passed the post by">
-        {PASSES_M.map((passedM, i) => {
-          const passed = withPass({ startDirectionDeg, openAmount }, passedM, postM);
-          return (
-            <Chip
-              key={passedM}
-              isOn={isAt(passed.startDirectionDeg)}
-              onClick={() => eye.add(passed)}
-            >
-              {PASS_WORDS[i]}
-            </Chip>
-          );
-        })}
-      </Chips>
-    );
+/** By how much it passed the post that is laid. */
+function Passes({ eye, ball, postM }: AddedProps & { postM: number }) {
   return (
-    <Chips name="Off line">
-      {SIZES.map(([size, words]) => (
-        <Chip
-          key={size}
-          isOn={isAt(EYE_AMOUNTS.startDeg[size])}
-          onClick={() => eye.amount('start', size)}
-        >
-          {words}
-        </Chip>
-      ))}
+    <Chips name="Passed the post by">
+      {PASSES.map((words) => {
+        const passed = withPass(ball, PASSES_M[words], postM);
+        return (
+          <Chip
+            key={words}
+            isOn={!isStartOpen(ball) && ball.startDirectionDeg === passed.startDirectionDeg}
+            onClick={() => eye.add(passed)}
+          >
+            {words}
+          </Chip>
+        );
+      })}
     </Chips>
   );
 }
@@ -111,8 +91,11 @@ function Finish({ eye, ball, lesson }: AddedProps & { lesson: Lesson }) {
     setBad(offlineM === null);
     if (offlineM === null) return undefined;
     setTyped('');
-    const openAmount = openWithout(ball.openAmount, 'bend');
-    return eye.add({ offlineM, curveM: null, openAmount });
+    return eye.add({
+      offlineM,
+      curveM: null,
+      openAmount: openAfter(ball.openAmount, { offlineM }),
+    });
   };
   return (
     <form
@@ -143,8 +126,13 @@ export function SecondTouch({ eye, lesson, postM }: SecondTouchProps) {
   if (ball === null) return null;
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-      <Bend eye={eye} ball={ball} />
-      <Start eye={eye} ball={ball} postM={postM} />
+      {isOff(ball.curveM) && <Sizes eye={eye} ball={ball} of="bend" />}
+      {isOff(ball.startDirectionDeg) &&
+        (postM === null ? (
+          <Sizes eye={eye} ball={ball} of="start" />
+        ) : (
+          <Passes eye={eye} ball={ball} postM={postM} />
+        ))}
       <Chips name="Struck">
         {STRIKES.map(([strike, words, key]) => (
           <Chip

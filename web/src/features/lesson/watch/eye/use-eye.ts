@@ -15,7 +15,7 @@ import type { Ball, CreateBall, Lesson, UpdateBall } from '../../../../api/clien
 import { useKeys } from '../../../../app/shortcuts.ts';
 import type { KeyMap } from '../../../../app/shortcuts.ts';
 import { remember } from '../../../../app/undo.ts';
-import { addBall, ballName, changeBall, removeBall, tapOf } from '../../ball-actions.ts';
+import { addBall, ballName, changeBall, removeBall } from '../../ball-actions.ts';
 import { lastClubs } from './Clubs.tsx';
 import { keyOf, keyedMuch, touched } from './place.ts';
 import type { Touch, Way } from './place.ts';
@@ -111,7 +111,7 @@ export function useEye(lesson: Lesson): Eye {
       add({ strikeToeMm: isStruck(last, strike) ? null : EYE_AMOUNTS.strikeToeMm[strike] }),
     contact: (contact) =>
       last !== null && add({ contact: last.contact === contact ? null : contact }),
-    amount: (of, size) => last !== null && add(withAmount(tapOf(last), of, size)),
+    amount: (of, size) => last !== null && add(withAmount(last, of, size)),
   };
   usePadKeys(eye);
   return eye;
