@@ -177,6 +177,7 @@ describe('an eye that tells sides alone', () => {
     const balls = Array.from({ length: 10 }, (_, i) => tap(i % 2 === 0 ? 'left' : 'right', i));
     const plan = planFor({ balls, hand: 'right', club: '7-iron' })!;
     expect(plan).toMatchObject({ answer: 'look', twoWay: null, look: { kind: 'how much' } });
+    expect([plan.openBoth!.leftIds.length, plan.openBoth!.rightIds.length]).toEqual([5, 5]);
     const much = balls.map((ball) => ({ ...ball, openAmount: null, curveM: 2 * ball.curveM! }));
     expect(planFor({ balls: much, hand: 'right', club: '7-iron' })!.answer).toBe('steady');
   });

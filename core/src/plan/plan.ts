@@ -60,6 +60,8 @@ export interface Plan {
   readonly question: Question | null;
   /** The balls to both sides, where the miss is two-way. */
   readonly twoWay: TwoWay | null;
+  /** The balls to both sides, where nobody said how far, and that is asked. */
+  readonly openBoth: TwoWay | null;
   /** Index in `routes` of the one that is worked on; −1 when nothing is to be changed. */
   readonly chosen: number;
   /** Who chose it: the balls by their lowest miss, the academy's rule, or the coach in this lesson. */
@@ -97,14 +99,14 @@ function chosenOf(
 }
 
 /** Returns where balls go of which nobody said how far: most to one side, or to both: a draw and a fade, or a hook and a slice. */
-function openToOf(
+function openOf(
   read: ReadGroup,
   wanted: WantedNumbers,
   seen: readonly SeenFact[],
-): OpenTo | null {
-  if (seen.some(({ open }) => open !== 0)) return 'one side';
-  const isBoth = twoWayOf(read, wanted) === null && twoWayOf(read, wanted, true) !== null;
-  return isBoth ? 'both sides' : null;
+): { readonly openTo: OpenTo | null; readonly openBoth: TwoWay | null } {
+  if (seen.some(({ open }) => open !== 0)) return { openTo: 'one side', openBoth: null };
+  const openBoth = twoWayOf(read, wanted) === null ? twoWayOf(read, wanted, true) : null;
+  return { openTo: openBoth === null ? null : 'both sides', openBoth };
 }
 
 /** Returns what must be settled before anything is decided; null where nothing is. */
@@ -141,7 +143,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const { p, ifWrong } = chances.of(routes[best]);
   const question = questionOf(read, asked === null);
   const twoWay = twoWayOf(read, wanted);
-  const openTo = openToOf(read, wanted, seen);
+  const { openTo, openBoth } = openOf(read, wanted, seen);
   const isSeenOff = openTo !== null || seen.some(({ off }) => off !== 0);
   const isTwoWay = twoWay !== null;
   const answer = answerOf({ question, balls: counted.size, isTwoWay, isSeenOff, p });
@@ -167,6 +169,7 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
     look: answer === 'look' ? chances.look(p, openTo) : null,
     question,
     twoWay,
+    openBoth: answer === 'look' ? openBoth : null,
     ...chosenOf(routes, best, answer, context),
     best,
     gainM: best < 0 ? null : now.missM - routes[best]!.stages.at(-1)!.expected.missM,

@@ -1,5 +1,6 @@
 /** What the balls of a club did, in words: the shot first, then how many, then how far. */
 import type { Hand } from '../line/hand.ts';
+import type { TwoWay } from '../plan/answer.ts';
 import type { Plan } from '../plan/plan.ts';
 import type { FlightFact } from '../plan/seen.ts';
 import { PLAN_DEFAULTS } from '../plan/defaults.ts';
@@ -68,16 +69,15 @@ function othersText({ name, others }: GroupPattern): string {
   return `, ${count} of them ${isStrongName(name) ? 'mild' : 'strong'}`;
 }
 
-/** Both ways, as many left as right: no one shot. */
-function bothWays(plan: Plan): Sentence {
-  const { leftIds, rightIds } = plan.twoWay!;
+/** Both ways, as many left as right: no one shot; `isOpen`: by nobody knows how far. */
+function bothWays({ leftIds, rightIds }: TwoWay, isOpen: boolean): Sentence {
   return sentence(
     'flight',
     'Both ways: ',
     figure(String(leftIds.length), leftIds),
     ' finish left, ',
     figure(String(rightIds.length), rightIds),
-    ' right. No one shot to fix; the spread is the problem.',
+    isOpen ? ' right.' : ' right. No one shot to fix; the spread is the problem.',
   );
 }
 
@@ -121,7 +121,9 @@ export function flightSentence(
 ): Sentence | null {
   const { pattern, figures } = group;
   if (figures.startDirectionDeg === undefined || pattern === null) return null;
-  if (plan !== null && plan.twoWay !== null && plan.answer === 'steady') return bothWays(plan);
+  if (plan !== null && plan.twoWay !== null && plan.answer === 'steady')
+    return bothWays(plan.twoWay, false);
+  if (plan !== null && plan.openBoth !== null) return bothWays(plan.openBoth, true);
   const { name, of, count, ballIds } = pattern;
   if (pattern.isOpen && count * 2 > of) return sidesSentence(pattern, w);
   if (of === 1)

@@ -207,10 +207,10 @@ export function expectForPlayer(plan: Plan, stage: Stage, units: DisplayUnits): 
 
 const bendsAway = (plan: Plan, hand: Hand): 'left' | 'right' =>
   sideWord(asRightHanded(plan.straightMiss === 'pull' ? 1 : -1, hand));
-const isFaceToPathWatched = ({ straightMiss, chosen }: Plan): boolean =>
-  straightMiss !== null && chosen >= 0;
+const isFaceToPathWatched = ({ straightMiss, chosen, routes }: Plan): boolean =>
+  straightMiss !== null && chosen >= 0 && routes[chosen]!.id !== 'strike';
 
-/** Straight pulls and pushes share one warning: watch the gap. Where nothing is changed there is nothing to watch. */
+/** Straight pulls and pushes share one warning: watch the gap. Where nothing is changed, or the strike alone, there is nothing to watch. */
 export function faceToPathWarning(plan: Plan, hand: Hand): string | null {
   if (!isFaceToPathWatched(plan)) return null;
   const turn = plan.straightMiss === 'pull' ? 'close' : 'open';

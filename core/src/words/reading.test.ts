@@ -398,6 +398,17 @@ describe('balls of which an eye told the sides alone', () => {
     expect(all).not.toMatch(/\d+ (m|°)|\d°|slice|fade/);
   });
 
+  it('that go both ways are told so, and no average of them', () => {
+    const both = Array.from({ length: 10 }, (_, i) => ({
+      ...EMPTY_BALL,
+      ...ballOfTap({ start: 0, bend: i % 2 === 0 ? 'left' : 'right' }, 150),
+      ...{ id: `b${i}`, club: '7-iron', seen: 'eye' as const },
+    }));
+    expect(text(both)).toMatch(/^Both ways: 5 finish left, 5 right\. /);
+    expect(text(both)).toContain('How much do they bend?');
+    expect(text(both)).not.toMatch(/On average|spread/);
+  });
+
   it('are asked about, with where each answer leads', () => {
     expect(taps('right', 8, 'left', 'right')).toContain(
       'How much do they bend right? A little: leave it. Much: ',

@@ -21,11 +21,11 @@ export function clubSentences(
     .filter(({ kind }) => kind !== 'struck' && kind !== 'speed-lost')
     .map(factSentence);
   const flight = flightSentence(group, plan, w);
-  const isSteady = plan?.answer === 'steady';
+  const isBothWays = plan?.answer === 'steady' || (plan !== null && plan.openBoth !== null);
   const found = [
     ...(flight === null ? [] : [flight]),
     // Of balls that go both ways an average face and path is nobody's.
-    ...(isSteady ? [] : deliverySentences(group, w)),
+    ...(isBothWays ? [] : deliverySentences(group, w)),
     ...[strikeSentence(group), contactSentence(group, views)].filter((s) => s !== null),
     ...facts,
     ...(plan === null ? [] : planSentences(plan, worth, w)),
