@@ -44,7 +44,15 @@ export { CONFIDENCE } from './intake/columns/header.ts';
 export type { ColumnMeaning, TextMeaning } from './intake/columns/meaning.ts';
 export { SIDES, sidesOf, type Side } from './intake/side.ts';
 export type { SignRule } from './intake/columns/value.ts';
-export { ballsAsCells, ballsAsCsv, ballsAsJson, ballsSchema } from './intake/ball-file.ts';
+export {
+  TOLD_COLUMNS,
+  ballsAsCells,
+  ballsAsCsv,
+  ballsAsJson,
+  ballsSchema,
+} from './intake/ball-file.ts';
+export { toldInFile } from './reading/told-in-file.ts';
+export type { ToldBall } from './reading/told-in-file.ts';
 export type { BallsJson } from './intake/ball-file.ts';
 export { printLaunchFile } from './intake/write-file.ts';
 export {

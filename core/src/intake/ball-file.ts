@@ -9,6 +9,15 @@ import type { BallQuantity, MeasuredBall } from './quantities.ts';
 /** What else is told of each ball, as text. */
 export type Told = PrintOptions['told'];
 
+/** What is told of each ball as columns of a file of ours, by what it is of the ball (reading/told-in-file.ts reads them). */
+export const TOLD_COLUMNS = {
+  keep: 'Counted',
+  seen: 'Seen by',
+  openAmount: 'Not said',
+  contact: 'Contact',
+  note: 'Note',
+} as const;
+
 const WHOLE = { statesSigns: true, digits: null } as const;
 
 /** Balls as CSV: a head that says unit and sign of every column, all digits, no cell a formula. */
@@ -66,7 +75,7 @@ export function ballsAsJson(
 }
 
 /** Returns a name as a key: `Seen by` is `seenBy`. */
-const keyOf = (name: string): string =>
+export const keyOf = (name: string): string =>
   name.toLowerCase().replace(/ (\p{L})/gu, (_, letter: string) => letter.toUpperCase());
 
 const PLUS_WORDS = {

@@ -22,7 +22,7 @@ import { ball, ballFile, launchFile } from '../db/schema/index.ts';
 import { insertMany } from '../db/bulk.ts';
 import type { Handle } from '../db/handle.ts';
 import { keptQuery } from '../db/kept-query.ts';
-import { MEASURED } from './measured.ts';
+import { MEASURED, TOLD } from './measured.ts';
 import type { ReadLine } from './measured.ts';
 import { LessonBalls } from '../lessons/lesson-balls.ts';
 import type { Ball } from './ball.dto.ts';
@@ -51,6 +51,8 @@ export interface ReadBall extends ReadLine {
   readonly id: string;
   readonly ordinal: number;
   readonly line: number;
+  /** In the order of `TOLD`. */
+  readonly told: readonly (string | null)[];
 }
 
 /** A ball whose line reads otherwise than before. */
@@ -65,8 +67,6 @@ const READ_COLUMNS = [
   'lessonId',
   'launchFileId',
   'blockId',
-  'keep',
-  'seen',
   'version',
   'createdAt',
   'updatedAt',
@@ -76,6 +76,7 @@ const READ_COLUMNS = [
   'ordinal',
   'line',
   'fingerprint',
+  ...TOLD,
   ...MEASURED,
 ];
 
@@ -262,19 +263,20 @@ export class BallsRepository {
   /** Puts balls of a file into its lesson, as they were read; `isHidden` as if they had gone with it. */
   async insertRead(scope: Scope, db: Handle, of: OfFile, rows: readonly ReadBall[]): Promise<void> {
     const { lessonId, launchFileId, blockId, at, isHidden } = of;
-    const same = [scope.academyId, lessonId, launchFileId, blockId, 'auto', 'monitor', 1, at, at];
+    const same = [scope.academyId, lessonId, launchFileId, blockId, 1, at, at];
     const gone = isHidden ? [at, 'file'] : [null, null];
     await insertMany(
       db,
       ball,
       READ_COLUMNS,
-      rows.map(({ id, ordinal, line, print, figures }) => [
+      rows.map(({ id, ordinal, line, print, told, figures }) => [
         ...same,
         ...gone,
         id,
         ordinal,
         line,
         print,
+        ...told,
         ...figures,
       ]),
     );

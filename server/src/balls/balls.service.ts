@@ -1,3 +1,4 @@
+import { TOLD_COLUMNS } from '@loxos/core';
 import type { Hand, MeasuredBall } from '@loxos/core';
 import { Injectable } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.ts';
@@ -7,6 +8,7 @@ import { LessonsRepository } from '../lessons/lessons.repository.ts';
 import { MOST_BALLS } from './ball.dto.ts';
 import type { BallPage } from './ball.dto.ts';
 import { BallsRepository } from './balls.repository.ts';
+import { TOLD } from './measured.ts';
 
 /** Balls with what else is told of each, and whose they are. */
 export interface ToldBalls {
@@ -47,11 +49,10 @@ export class BallsService {
     const blockOf = (row: MeasuredBall) =>
       blocks.find((block) => block.id === said.get(row)?.blockId);
     const told = [
-      { name: 'Counted', of: (row: MeasuredBall) => said.get(row)?.keep ?? '' },
-      { name: 'Seen by', of: (row: MeasuredBall) => said.get(row)?.seen ?? '' },
-      { name: 'Not said', of: (row: MeasuredBall) => said.get(row)?.openAmount ?? '' },
-      { name: 'Contact', of: (row: MeasuredBall) => said.get(row)?.contact ?? '' },
-      { name: 'Note', of: (row: MeasuredBall) => said.get(row)?.note ?? '' },
+      ...TOLD.map((field) => ({
+        name: TOLD_COLUMNS[field],
+        of: (row: MeasuredBall) => said.get(row)?.[field] ?? '',
+      })),
       { name: 'Block', of: (row: MeasuredBall) => blockOf(row)?.kind ?? '' },
       { name: 'Drill', of: (row: MeasuredBall) => blockOf(row)?.drillId ?? '' },
     ];

@@ -276,6 +276,7 @@ export class ArrivalsService {
       id: orderedId(),
       ordinal: first + from + n,
       line,
+      told: parsed.told[ball]!,
       ...parsed.balls[ball]!,
     }));
     await this.balls.insertRead(scope, tx, of, balls);

@@ -600,8 +600,32 @@ describe('balls written out', () => {
     expect(text).toContain('"\'=HYPERLINK(""x"")",,out,eye,bend,thin,\'=1+1,drill,rails,');
     const other = await t.lesson();
     await drop(other, text).expect(200);
-    expect(await ballsOf(other)).toMatchObject([{ clubText: '=HYPERLINK("x")', clubPathDeg: -3 }]);
+    expect(await ballsOf(other)).toMatchObject([{ ...ball, keep: 'out' }]);
   });
+
+  it.each(['csv', 'json', 'xlsx'])(
+    'as %s come back as what they were: an eye’s ball is not a monitor’s',
+    async (kind) => {
+      const lessonId = await t.lesson();
+      const tap = { club: '7-iron', startDirectionDeg: -5.5, curveM: 13.2, carryM: 147 };
+      const told = [
+        { seen: 'eye', openAmount: 'both', contact: 'thin', note: 'grip moved, twice' },
+        { seen: 'post', openAmount: 'bend', contact: null, note: '' },
+        { seen: 'monitor', openAmount: null, contact: 'fat', note: '=1+1', keep: 'shown' },
+      ];
+      for (const one of told)
+        await edit(t.http(), 'ball.add', { of: lessonId, fields: { ...tap, ...one } }).expect(200);
+      const made = await t
+        .http()
+        .get(`/api/lessons/${lessonId}/balls.${kind}`)
+        .buffer(true)
+        .parse(bytesOf);
+      const other = await t.lesson();
+      const { body } = await drop(other, made.body as Buffer, `balls.${kind}`).expect(200);
+      expect(body.questions).toEqual([]);
+      expect(await ballsOf(other)).toMatchObject(told.map((one) => ({ ...tap, ...one })));
+    },
+  );
 
   it.each(['csv', 'json', 'xlsx'])(
     'as %s come back bit for bit, a left-hander’s unasked',

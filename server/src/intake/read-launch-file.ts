@@ -1,9 +1,9 @@
-import { optionsOf, parseLaunchFile, readFileBytes, saidWith } from '@loxos/core';
+import { optionsOf, parseLaunchFile, readFileBytes, saidWith, toldInFile } from '@loxos/core';
 import type { FileFor, ParsedLaunchFile, RawTable } from '@loxos/core';
 import { fingerprintOf } from './fingerprint.ts';
 import { sourceKey } from './source-key.ts';
 import type { IntakeAnswers } from './intake.dto.ts';
-import { figuresOf } from '../balls/measured.ts';
+import { figuresOf, toldOf } from '../balls/measured.ts';
 import type { ReadLine } from '../balls/measured.ts';
 import type { Task } from '../threads/task.ts';
 
@@ -30,6 +30,8 @@ export type FileRead = Pick<
   /** All that was said of it, now and before. */
   readonly answers: IntakeAnswers;
   readonly balls: readonly ReadLine[];
+  /** What is told of each of them, in the order of `TOLD`. */
+  readonly told: readonly (readonly (string | null)[])[];
   /** What its lines were read as before. */
   readonly before: readonly (readonly [line: number, was: ReadLine])[];
 };
@@ -69,6 +71,7 @@ async function readLaunchFile(asked: FileAsked): Promise<FileRead | FileNotRead>
     notes,
     parts,
     balls: balls.map(readLine),
+    told: toldInFile(table, rows, balls.length).map(toldOf),
     before: (before?.rows ?? []).flatMap(({ line, ball }) =>
       ball === null ? [] : [[line, readLine(before!.balls[ball]!)] as const],
     ),

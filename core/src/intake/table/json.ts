@@ -1,4 +1,4 @@
-import { BALLS_FORMAT } from '../ball-file.ts';
+import { BALLS_FORMAT, TOLD_COLUMNS, keyOf } from '../ball-file.ts';
 import { INTAKE_LIMITS, tooManyRows } from './limits.ts';
 import { ownName } from '../write-file.ts';
 import { BALL_QUANTITIES } from '../quantities.ts';
@@ -100,6 +100,7 @@ function ownBalls(value: Plain): RawTable {
   const names: readonly (readonly [string, string])[] = [
     ['club', 'Club'],
     ['hitAt', 'Time'],
+    ...Object.values(TOLD_COLUMNS).map((name) => [keyOf(name), name] as const),
     ...BALL_QUANTITIES.map((quantity) => [quantity, ownName(quantity)] as const),
   ];
   const about = ['player', 'hand'].map((name) => [name, textOf(value[name])]);
