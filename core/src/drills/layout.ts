@@ -150,6 +150,9 @@ function stanceTape(c: LayoutContext): PlainTape[] {
   ];
 }
 
+/** Nearer than this there is nothing to tape: it lies on the spot, m. */
+const LEAST_TAPE_M = 0.002;
+
 /** Returns a right-hander's parts laid out for a player, with the feet and the clubhead; lists what to tape. */
 export function layOut(
   c: LayoutContext,
@@ -173,12 +176,14 @@ export function layOut(
         count,
       }),
     ),
-    tape: (tape.length === 0 ? stanceTape(c) : tape).map(({ label, from, to }) => ({
-      label,
-      distanceM: Math.hypot(to[0] - from[0], to[1] - from[1]),
-      from: spot(from),
-      to: spot(to),
-    })),
+    tape: (tape.length === 0 ? stanceTape(c) : tape)
+      .map(({ label, from, to }) => ({
+        label,
+        distanceM: Math.hypot(to[0] - from[0], to[1] - from[1]),
+        from: spot(from),
+        to: spot(to),
+      }))
+      .filter(({ distanceM }) => distanceM > LEAST_TAPE_M),
   };
 }
 

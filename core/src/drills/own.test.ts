@@ -20,8 +20,13 @@ describe('distances to tape out', () => {
   it.each([
     [0.16, 'm', '16 cm'],
     [3, 'm', '3.00 m'],
-    [0.24, 'yd', '9.4 in'],
-    [3, 'yd', '9.8 ft'],
+    [0.08, 'm', '8 cm'],
+    [0.021, 'm', '2.1 cm'],
+    // 24 ÷ 2.54 = 9.449; 3 ÷ 0.3048 = 9 feet and 10.1 inches; 12 inches are no foot more than the next foot.
+    [0.24, 'yd', '9.4″'],
+    [0.3048, 'yd', '12″'],
+    [3, 'yd', '9′ 10″'],
+    [1.827, 'yd', '6′ 0″'],
   ] as const)('%d m in the coach’s unit (%s) is %s', (distanceM, unit, text) => {
     expect(tapeText(distanceM, unit)).toBe(text);
   });

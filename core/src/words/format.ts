@@ -73,13 +73,19 @@ export const formatSpeed = (speedMps: number, unit: SpeedUnit, digits = 0): stri
 
 /** Lengths from here on are given in the larger unit, m. */
 const LONG_TAPE_M = 1.8;
+/** Lengths from here on are read to the whole centimetre, m. */
+const COARSE_TAPE_M = 0.1;
+const INCHES_A_FOOT = 12;
 
-/** Returns a distance to tape out, in the coach's smaller unit: cm beside metres, inches beside yards. */
+/** Returns a distance to tape out as a tape reads: cm and m beside metres; `11.8″` and `9′ 10″` beside yards. */
 export function tapeText(distanceM: number, unit: LengthUnit): string {
   const isLong = distanceM >= LONG_TAPE_M;
-  const text = (of: Unit, digits: number): string =>
-    `${fromSi(distanceM, of).toFixed(digits)} ${of}`;
-  if (unit === 'yd') return isLong ? text('ft', 1) : text('in', 1);
-  const cm = distanceM * 100;
-  return isLong ? text('m', 2) : `${cm.toFixed(cm < 10 ? 1 : 0)} cm`;
+  const read = (of: Unit, digits: number): number => roundTo(fromSi(distanceM, of), digits);
+  if (unit === 'm')
+    return isLong
+      ? `${fromSi(distanceM, 'm').toFixed(2)} m`
+      : `${roundTo(distanceM * 100, distanceM < COARSE_TAPE_M ? 1 : 0)} cm`;
+  if (!isLong) return `${read('in', 1)}″`;
+  const inches = read('in', 0);
+  return `${Math.floor(inches / INCHES_A_FOOT)}′ ${inches % INCHES_A_FOOT}″`;
 }

@@ -1,9 +1,10 @@
-import { DRILLS, findDrill } from '@loxos/core';
+import { DRILLS, findDrill, layoutFor } from '@loxos/core';
 import type { Hand, LayoutContext } from '@loxos/core';
 import { setUpPlan } from './setup-plan.ts';
 import { SIDE_BOX, sidePlan } from './side-plan.ts';
 import { boxOfText, overlaps } from './labels.ts';
-import { stationPlan } from './station-plan.ts';
+import { STATION_SIZES, stationPlan } from './station-plan.ts';
+import type { StationSize } from './station-plan.ts';
 import { svgText } from './svg-text.ts';
 import type { Shape } from './shape.ts';
 
@@ -40,7 +41,7 @@ describe('a station drawn', () => {
     expect(words('m').map(({ text }) => text)).toEqual(
       expect.arrayContaining(['30 cm ahead', '2.1 cm outside', '18 cm behind']),
     );
-    expect(words('yd').map(({ text }) => text)).toContain('11.8 in ahead');
+    expect(words('yd').map(({ text }) => text)).toContain('11.8″ ahead');
   });
 
   it('puts what stands far ahead past a break that says how far', () => {
@@ -58,12 +59,23 @@ describe('a station drawn', () => {
     }
   });
 
-  it('keeps every label inside its frame and off every other', () => {
+  const hands = ['right', 'left'] as const;
+  const sizes = Object.keys(STATION_SIZES) as StationSize[];
+  const paths = [-12, 4] as const;
+  const kinds = ['driver', 'iron'] as const;
+  const laid = hands.flatMap((hand) =>
+    paths.flatMap((pathDeg) =>
+      kinds.flatMap((kind) => sizes.map((size) => ({ hand, pathDeg, kind, size }))),
+    ),
+  );
+
+  it('keeps every label inside its frame and off every other, for hands, clubs, paths and both sizes', () => {
     for (const { id } of DRILLS) {
-      for (const hand of ['right', 'left'] as const) {
+      for (const { hand, pathDeg, kind, size } of laid) {
         for (const unit of ['m', 'yd'] as const) {
-          const layout = findDrill(id)!.layout(context(hand));
-          const { shapes, box } = stationPlan(layout, hand, unit);
+          const ask = { pathDeg, faceDeg: pathDeg / 2, startDeg: pathDeg / 3 };
+          const layout = layoutFor(findDrill(id)!, { hand, kind, ...ask });
+          const { shapes, box } = stationPlan(layout, hand, unit, size);
           const boxes = texts(shapes).map((s) => ({ text: s.text, ...boxOf(s) }));
           for (const [index, one] of boxes.entries()) {
             const isInside =
@@ -71,9 +83,10 @@ describe('a station drawn', () => {
               one.right <= box[0] + box[2] &&
               one.top >= box[1] &&
               one.bottom <= box[1] + box[3];
-            expect([id, hand, one.text, isInside]).toEqual([id, hand, one.text, true]);
+            const at = [id, hand, pathDeg, kind, size, unit, one.text];
+            expect([...at, isInside]).toEqual([...at, true]);
             const clash = boxes.slice(index + 1).find((other) => overlaps(one, other));
-            expect([id, hand, one.text, clash?.text]).toEqual([id, hand, one.text, undefined]);
+            expect([...at, clash?.text]).toEqual([...at, undefined]);
           }
         }
       }

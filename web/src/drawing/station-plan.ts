@@ -1,7 +1,7 @@
 import { tapeText } from '@loxos/core';
 import type { Hand, Layout, LengthUnit, Spot, StationPart, TapeMark } from '@loxos/core';
 import { boxOfText, boxesOfLine, placeLabels } from './labels.ts';
-import type { Box, WantedLabel } from './labels.ts';
+import type { Box, Obstacles, WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
 import { polar, polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
@@ -9,9 +9,14 @@ import { partShapes } from './station-parts.ts';
 
 /** Beyond this a part is drawn past a break in the scale, m. */
 const NEAR_M = 1.4;
-export const STATION_BOX = { width: 460, height: 430 } as const;
-/** Room for words: much of it on the side away from the player, where the dimensions stand. */
-const MARGIN = { player: 26, away: 150, end: 26 } as const;
+/** How large a station is drawn: on a desk or on paper, and on a phone, with words of one size on both. */
+export const STATION_SIZES = {
+  wide: { width: 500, height: 430, away: 150 },
+  narrow: { width: 350, height: 440, away: 104 },
+} as const;
+export type StationSize = keyof typeof STATION_SIZES;
+/** Room for words on the player's side and at the ends; most of it is away from the player, where the dimensions stand. */
+const MARGIN = { player: 26, end: 26 } as const;
 /** Height of the strip past the break. */
 const FAR_STRIP = 54;
 const LABEL_SIZE = 14;
@@ -46,8 +51,8 @@ interface Frame {
   readonly breakY: number | null;
 }
 
-function frameOf({ parts }: Layout, hand: Hand): Frame {
-  const { width, height } = STATION_BOX;
+function frameOf({ parts }: Layout, hand: Hand, size: StationSize): Frame {
+  const { width, height, away: awayRoom } = STATION_SIZES[size];
   const things = parts.filter(({ kind }) => kind !== 'line');
   const near = things.filter((part) => !isFar(part));
   const hasFar = near.length < things.length;
@@ -60,7 +65,7 @@ function frameOf({ parts }: Layout, hand: Hand): Frame {
   const room = height - 2 * MARGIN.end - (hasFar ? FAR_STRIP : 0);
   const scale = Math.min(
     room / (ahead + behind),
-    (width - MARGIN.player - MARGIN.away) / (left + right),
+    (width - MARGIN.player - awayRoom) / (left + right),
   );
   const nearTop = -ahead * scale;
   const away = hand === 'right' ? 1 : -1;
@@ -73,7 +78,7 @@ function frameOf({ parts }: Layout, hand: Hand): Frame {
     }),
     top: nearTop - (hasFar ? FAR_STRIP : 0) - MARGIN.end,
     bottom: behind * scale + MARGIN.end,
-    middle: ((right - left) / 2) * scale + (away * (MARGIN.away - MARGIN.player)) / 2,
+    middle: ((right - left) / 2) * scale + (away * (awayRoom - MARGIN.player)) / 2,
     breakY,
   };
 }
@@ -153,6 +158,7 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
       size: FIGURE_SIZE,
       fill: 'ink',
       clear: isAcross ? Math.abs(a.x - b.x) / 2 + 8 : 8,
+      clearUp: isAcross ? 7 : Math.abs(a.y - b.y) / 2 + 8,
       ...(isAcross &&
         wayOf(mark, hand) !== 'wide' && { side: made.middle.x < 0 ? 'left' : 'right' }),
     });
@@ -175,12 +181,25 @@ function wayOf(
   return Math.sign(off[0]!.rightM) === (hand === 'right' ? 1 : -1) ? 'outside' : 'inside';
 }
 
+/** What is drawn larger than true, as far as it reaches sideways and up and down. */
+const INSETS: Partial<Record<StationPart['kind'], readonly [number, number]>> = {
+  hold: [24, 46],
+  brim: [28, 16],
+};
+
 /** Returns how far a part reaches from its middle sideways on the drawing, with a little air. */
 function clearOf(part: StationPart, scale: number): number {
-  if (part.kind === 'hold') return 26;
-  if (part.kind === 'brim') return 34;
+  const inset = INSETS[part.kind];
+  if (inset !== undefined) return inset[0] + 4;
   if (part.kind === 'stick' || part.kind === 'corridor') return 12;
-  return Math.max(13, reach(part).x * scale + 8);
+  return Math.max(14, reach(part).x * scale + 10);
+}
+
+/** Returns how far a part reaches from its middle up and down, with a little air. */
+function clearUpOf(part: StationPart, scale: number): number {
+  const inset = INSETS[part.kind];
+  if (inset !== undefined) return inset[1] + 4;
+  return Math.max(11, reach(part).y * scale + 4);
 }
 
 /** Returns the far end of a corridor: its name stands there, out of the way of the ball. */
@@ -201,9 +220,9 @@ const solidBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
         const half = polar(part.angleDeg, (part.lengthM * scale) / 2);
         return boxesOfLine({ x: x - half.x, y: y - half.y }, { x: x + half.x, y: y + half.y }, 6);
       }
-      const [w, h] = [reach(part).x, reach(part).y].map((r) => Math.max(8, r * scale)) as [
-        number,
-        number,
+      const [w, h] = INSETS[part.kind] ?? [
+        Math.max(8, reach(part).x * scale),
+        Math.max(8, reach(part).y * scale),
       ];
       return { left: x - w, top: y - h, right: x + w, bottom: y + h };
     });
@@ -216,9 +235,35 @@ function partLabels({ parts }: Layout, { place, scale }: Frame): WantedLabel[] {
     const isCorridor = part.kind === 'corridor';
     const at = isCorridor ? cornerOf(part, place(part), scale) : place(part);
     const fill = isCorridor ? ('path' as const) : ('ink' as const);
-    return [{ text: part.label, at, size: LABEL_SIZE, fill, clear: clearOf(part, scale) }];
+    return [
+      {
+        text: part.label,
+        at,
+        size: LABEL_SIZE,
+        fill,
+        clear: clearOf(part, scale),
+        clearUp: isCorridor ? 8 : clearUpOf(part, scale),
+      },
+    ];
   });
 }
+
+/** Returns the long things as boxes along them: sticks, rods and the edges of a corridor. */
+const lineBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
+  parts.flatMap(({ kind, angleDeg, lengthM, widthM, ...spot }) => {
+    const at = place(spot);
+    const half = polar(angleDeg, (lengthM * scale) / 2);
+    const along = (aside: Point): Box[] =>
+      boxesOfLine(
+        { x: at.x - half.x + aside.x, y: at.y - half.y + aside.y },
+        { x: at.x + half.x + aside.x, y: at.y + half.y + aside.y },
+        3,
+      );
+    if (kind === 'stick' || kind === 'rod') return along({ x: 0, y: 0 });
+    if (kind !== 'corridor') return [];
+    const aside = polar(angleDeg + 90, (widthM * scale) / 2);
+    return [...along(aside), ...along({ x: -aside.x, y: -aside.y })];
+  });
 
 /** Things are drawn from the ground up: what is large and faint first. */
 const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
@@ -240,10 +285,15 @@ const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
  * Returns a station from above, the target up, to scale, with its dimensions on it: the feet, the clubhead and the corridor
  * it may travel, every part named; what stands far ahead is drawn past a marked break.
  */
-export function stationPlan(layout: Layout, hand: Hand, unit: LengthUnit = 'm'): StationPlan {
-  const frame = frameOf(layout, hand);
+export function stationPlan(
+  layout: Layout,
+  hand: Hand,
+  unit: LengthUnit = 'm',
+  size: StationSize = 'wide',
+): StationPlan {
+  const frame = frameOf(layout, hand, size);
   const { scale, place, top, bottom, middle, breakY } = frame;
-  const { width } = STATION_BOX;
+  const { width } = STATION_SIZES[size];
   const box: Box = { left: middle - width / 2, top, right: middle + width / 2, bottom };
   const parts = [...layout.parts].sort((a, b) => DEPTH[a.kind] - DEPTH[b.kind]);
   const dims = dimensions(layout, hand, frame, unit);
@@ -259,11 +309,17 @@ export function stationPlan(layout: Layout, hand: Hand, unit: LengthUnit = 'm'):
       [...partLabels(layout, frame), ...dims.labels],
       inner,
       hand === 'right' ? 'right' : 'left',
-      [
-        boxOfText(target.text, target.size, target, 'middle'),
-        ...solidBoxes(layout, frame),
-        ...dims.boxes,
-      ],
+      {
+        solid: [
+          boxOfText(target.text, target.size, target, 'middle'),
+          ...solidBoxes(layout, frame),
+          ...dims.boxes,
+        ],
+        lines: [
+          ...lineBoxes(layout, frame),
+          ...boxesOfLine({ x: 0, y: top + 16 }, { x: 0, y: bottom - 6 }, 2),
+        ],
+      } satisfies Obstacles,
     ),
   ];
   return { shapes, scale, place, box: [box.left, top, width, bottom - top] };

@@ -21,6 +21,12 @@ export function draggedPathDeg(alongM: number, rightM: number, hand: Hand): numb
 export const isPathPeg = ({ kind, alongM }: StationPart): boolean =>
   kind === 'peg' && Math.abs(alongM) >= LEAST_M && Math.abs(alongM) < FAR_M;
 
+/** Returns how far a peg stands off the path it asks for, m right: pegs side by side make a channel, the path its middle. */
+export function offPathM(peg: StationPart, pegs: readonly StationPart[]): number {
+  const abreast = pegs.filter(({ alongM }) => alongM === peg.alongM);
+  return peg.rightM - abreast.reduce((sum, { rightM }) => sum + rightM, 0) / abreast.length;
+}
+
 interface PegHandlesProps {
   readonly layout: Layout;
   readonly plan: StationPlan;
@@ -32,14 +38,14 @@ interface PegHandlesProps {
 
 /** What lies over the pegs, to drag them by. */
 export function PegHandles({ layout, plan, hand, onPath, onPathEnd }: PegHandlesProps) {
-  const dragged = useRef<StationPart | null>(null);
+  const dragged = useRef<{ readonly alongM: number; readonly offM: number } | null>(null);
   const move = (event: PointerEvent<SVGCircleElement>): void => {
     const part = dragged.current;
     const svg = event.currentTarget.ownerSVGElement;
     const matrix = svg?.getScreenCTM();
     if (part === null || matrix == null) return;
     const { x } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    onPath(draggedPathDeg(part.alongM, x / plan.scale, hand));
+    onPath(draggedPathDeg(part.alongM, x / plan.scale - part.offM, hand));
   };
   const letGo = (): void => {
     dragged.current = null;
@@ -57,7 +63,7 @@ export function PegHandles({ layout, plan, hand, onPath, onPathEnd }: PegHandles
         fill="transparent"
         className="cursor-ew-resize touch-none"
         onPointerDown={(event) => {
-          dragged.current = part;
+          dragged.current = { alongM: part.alongM, offM: offPathM(part, pegs) };
           event.currentTarget.setPointerCapture(event.pointerId);
         }}
         onPointerMove={move}

@@ -4,6 +4,7 @@ import { Suspense, lazy } from 'react';
 import { stationPlan } from '../drawing/station-plan.ts';
 import { Figure } from './Figure.tsx';
 import { PegHandles, isPathPeg } from './PegHandles.tsx';
+import { useIsNarrow } from './use-narrow.ts';
 
 interface StationViewProps {
   readonly card: StationCard;
@@ -53,11 +54,11 @@ function Dose({ dose }: Pick<StationCard, 'dose'>) {
 /** A station: drawn large and to scale, with what to tape out, how it goes, how much and what to mind. */
 export function StationView({ card, unit, files = true, onPath, onPathEnd }: StationViewProps) {
   const { name, how, good, steps, dose, cautions, hand, layout } = card;
-  const plan = stationPlan(layout, hand, unit);
+  const plan = stationPlan(layout, hand, unit, useIsNarrow('phone') ? 'narrow' : 'wide');
   const isDragged = onPath !== undefined && layout.parts.some(isPathPeg);
   return (
-    <div className="space-y-3">
-      <p className="text-lg">{how}</p>
+    <div className="flex flex-col gap-3">
+      <p className="text-lg max-sm:order-1">{how}</p>
       <Figure
         shapes={plan.shapes}
         box={plan.box}
@@ -77,16 +78,16 @@ export function StationView({ card, unit, files = true, onPath, onPathEnd }: Sta
         )}
       </Figure>
       {steps.length > 0 && (
-        <ol className="list-decimal space-y-1 pl-8">
+        <ol className="list-decimal space-y-1 pl-8 max-sm:order-1">
           {steps.map((step) => (
             <li key={step}>{step}</li>
           ))}
         </ol>
       )}
-      <p>
+      <p className="max-sm:order-1">
         <b>A good one:</b> {good}
       </p>
-      <div className="grid gap-3 sm:grid-cols-2">
+      <div className="grid gap-3 max-sm:order-1 sm:grid-cols-2">
         <Tape layout={layout} unit={unit} />
         <div>
           {steps.length === 0 && dose.length > 0 && <Dose dose={dose} />}
@@ -98,9 +99,11 @@ export function StationView({ card, unit, files = true, onPath, onPathEnd }: Sta
         </div>
       </div>
       {files && (
-        <Suspense>
-          <StationPdfButton card={card} unit={unit} />
-        </Suspense>
+        <div className="max-sm:order-1">
+          <Suspense>
+            <StationPdfButton card={card} unit={unit} />
+          </Suspense>
+        </div>
       )}
     </div>
   );

@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { DRILLS } from '@loxos/core';
 import type { OwnDrill } from '../../api/client.ts';
 import { pending, show } from '../../testing/render.tsx';
@@ -36,7 +36,7 @@ describe('the Yard', () => {
     ).toBeInTheDocument();
     expect(distances()).toContain('24 cm');
     fireEvent.click(screen.getByLabelText('inches and feet'));
-    expect(distances()).toContain('9.4 in');
+    expect(distances()).toContain('9.4″');
     fireEvent.click(screen.getByLabelText('Right'));
     expect(
       screen.getByRole('group', { name: 'Far peg from above, for a right-hander' }),
@@ -55,15 +55,41 @@ describe('the Yard', () => {
     expect(screen.queryByRole('textbox', { name: /^Face asked for/ })).toBeNull();
   });
 
-  it('reads the path that a peg laid by eye asks for', () => {
-    open('/yard');
+  it('reads the path that a peg of the drill asks for as it was laid, and lays the rest by it', () => {
+    open('/yard?drill=far-peg');
     const peg = screen.getByRole('region', { name: 'A peg you laid' });
+    expect(peg).toHaveTextContent('far peg, as you laid it');
+    const type = (name: RegExp, value: string): void =>
+      void fireEvent.change(within(peg).getByRole('textbox', { name }), { target: { value } });
+    // It stands as the drill has it: two heads ahead, one inside.
+    expect(within(peg).getByRole('textbox', { name: /^Ahead of the ball/ })).toHaveValue('16');
+    type(/^Outside the line/, '-3');
+    type(/^Ahead of the ball/, '24');
     // atan(3 / 24) = 7.1°: by hand.
     expect(peg).toHaveTextContent('asks for a path of 7.1° out-to-in.');
-    fireEvent.change(within(peg).getByRole('textbox', { name: /^Outside the line/ }), {
-      target: { value: '0' },
-    });
-    expect(peg).toHaveTextContent('asks for a path of 0.0° along the line.');
+    fireEvent.click(within(peg).getByRole('button', { name: 'Lay the rest by it' }));
+    expect(screen.getByRole('textbox', { name: /^Path asked for/ })).toHaveValue('-7.0');
+    type(/^Outside the line/, '5');
+    expect(peg).toHaveTextContent('Far peg is not laid for that.');
+    expect(within(peg).queryByRole('button', { name: 'Lay the rest by it' })).toBeNull();
+  });
+
+  it('asks of no peg where none stands on the path: a channel, a gate, none at all', () => {
+    for (const drill of ['slalom', 'two-gates', 'late-chest']) {
+      open(`/yard?drill=${drill}`);
+      expect(screen.queryByRole('region', { name: 'A peg you laid' })).toBeNull();
+      cleanup();
+    }
+  });
+
+  it('has the drawing first on a phone, and every drill folded below it', () => {
+    const still = { addEventListener: () => undefined, removeEventListener: () => undefined };
+    Object.assign(window, { matchMedia: () => ({ matches: true, ...still }) });
+    open('/yard?drill=far-peg');
+    const list = screen.getByText('Every drill');
+    expect(list.closest('details')).not.toHaveAttribute('open');
+    expect(screen.getByRole('group', { name: /^Far peg from above/ })).toBeInTheDocument();
+    Reflect.deleteProperty(window, 'matchMedia');
   });
 
   it('takes away only a drill of the academy’s own', async () => {

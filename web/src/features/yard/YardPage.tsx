@@ -2,27 +2,29 @@ import {
   CLUB_KINDS,
   DRILLS,
   HANDS,
-  pathOfPegDeg,
   stationCard,
   asDrill,
   askWithin,
+  layoutFor,
   usualAsk,
   MOVE_LABELS,
 } from '@loxos/core';
 import type { Ask, ClubKind, Drill, Hand, LengthUnit, StationAsk } from '@loxos/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import type { OwnDrill } from '../../api/client.ts';
 import { useOwnDrills } from '../../api/queries.ts';
 import { AskDials, dialsOf } from '../../ui/AskDials.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { Dial } from '../../ui/Dial.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { removeDrill } from '../../sync/actions.ts';
 import { ForCoach } from '../../ui/ForCoach.tsx';
 import { OwnDrillForm } from './OwnDrillForm.tsx';
+import { PegReader } from './PegReader.tsx';
 import { StationView } from '../../ui/StationView.tsx';
+import { useIsNarrow } from '../../ui/use-narrow.ts';
 
 function effectWords({ movesPath, movesFace, serves }: Drill): string {
   const parts = [
@@ -33,32 +35,6 @@ function effectWords({ movesPath, movesFace, serves }: Drill): string {
     serves.length > 0 && `for ${serves.map((move) => MOVE_LABELS[move]).join(', ')}`,
   ].filter((part) => part !== false);
   return parts.join(', ');
-}
-
-/** A peg laid by eye: what path it asks for. */
-function PegReader() {
-  const [ahead, setAhead] = useState(24);
-  const [out, setOut] = useState(-3);
-  const path = pathOfPegDeg(ahead / 100, out / 100);
-  return (
-    <section aria-label="A peg you laid" className="panel p-3">
-      <h2 className="text-lg">A peg you laid</h2>
-      <Dial label="Ahead" value={ahead} min={5} max={100} step={1} unit="cm" onChange={setAhead} />
-      <Dial
-        label="Outside the line, minus is inside"
-        value={out}
-        min={-40}
-        max={40}
-        step={0.5}
-        unit="cm"
-        onChange={setOut}
-      />
-      <p>
-        asks for a path of <b>{Math.abs(path).toFixed(1)}°</b>{' '}
-        {path < 0 ? 'out-to-in' : path > 0 ? 'in-to-out' : 'along the line'}.
-      </p>
-    </section>
-  );
 }
 
 const ASK_KEYS: Readonly<Record<Ask, string>> = {
@@ -205,6 +181,17 @@ function LaidDrill({ drill, own, hand, kind, unit, ask, turn }: LaidDrillProps) 
   );
 }
 
+/** What stands open beside the drawing on a desk, and folded below it where there is one column. */
+function Folded({ summary, children }: { readonly summary: string; readonly children: ReactNode }) {
+  if (!useIsNarrow('one column')) return children;
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer text-lg font-semibold">{summary}</summary>
+      {children}
+    </details>
+  );
+}
+
 /** Every drill with its station, set for a hand, a club and an angle. */
 export function YardPage() {
   const [params] = useSearchParams();
@@ -216,9 +203,11 @@ export function YardPage() {
   const { ask, hand, kind, unit, say, turn, choose } = useStation(chosen);
   return (
     <div className="mx-auto grid max-w-[1400px] gap-4 px-4 py-4 lg:grid-cols-[17rem_1fr_17rem]">
-      <nav aria-label="Drills" className="space-y-1">
-        <h1 className="text-2xl">Yard</h1>
-        <DrillList drills={all} chosenId={chosen.id} onChoose={choose} />
+      <nav aria-label="Drills" className="space-y-1 max-lg:order-1">
+        <h1 className="text-2xl max-lg:sr-only">Yard</h1>
+        <Folded summary="Every drill">
+          <DrillList drills={all} chosenId={chosen.id} onChoose={choose} />
+        </Folded>
         <ForCoach>
           <Button onClick={() => setAdding(true)}>
             <Plus aria-hidden size={16} /> A drill of your own
@@ -230,10 +219,16 @@ export function YardPage() {
         own={own.find((one) => one.id === chosen.id)}
         {...{ hand, kind, unit, ask, turn }}
       />
-      <section aria-label="Set for" className="space-y-2">
+      <section aria-label="Set for" className="space-y-2 max-lg:order-1">
         <SetFor {...{ hand, kind, unit, say }} />
         <AskDials drill={chosen} ask={ask} onTurn={turn} />
-        <PegReader />
+        <PegReader
+          key={`${chosen.id} ${kind}`}
+          drill={chosen}
+          layout={layoutFor(chosen, { hand, kind, ...ask })}
+          hand={hand}
+          onPath={(pathDeg) => turn(askWithin(chosen, { ...ask, pathDeg }))}
+        />
       </section>
       <OwnDrillForm open={adding} hand={hand} onClose={() => setAdding(false)} onMade={choose} />
     </div>
