@@ -120,6 +120,12 @@ for (const hand of ['right', 'left'] as const) {
     expect(text).toContain('Well done today.');
     expect(text).toContain('Overhang');
     expect(text).toContain('Next look');
+    // On one page, in the app's own type and no other.
+    const told = (program: 'pdfinfo' | 'pdffonts'): string =>
+      execFileSync(program, [pdf], { encoding: 'utf8' });
+    expect(told('pdfinfo')).toMatch(/Pages:\s+1\n/);
+    const families = [...told('pdffonts').matchAll(/^[A-Z]{6}\+(\w+)-/gm)].map(([, name]) => name);
+    expect(new Set(families)).toEqual(new Set(['AtkinsonHyperlegibleNext', 'BricolageGrotesque']));
 
     // The player, on a phone, elsewhere.
     const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -176,7 +182,7 @@ test('the Yard lays stations out for a hand and an angle, and takes a drill of o
   await expect(page.getByRole('definition').first()).toHaveText('24 cm');
   await expect(page.getByText('Not for a player with: slice')).toBeVisible();
   await page.getByText('inches and feet', { exact: true }).click();
-  await expect(page.getByRole('definition').first()).toHaveText('9.4 in');
+  await expect(page.getByRole('definition').first()).toHaveText('9.4″');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the picture' }).click();
   await page.getByRole('menuitem', { name: /^SVG/ }).click();

@@ -122,6 +122,20 @@ describe('a station drawn', () => {
     expect(sides('left')).toEqual([1, -1]);
   });
 
+  it('shows a phone what lies at the ball, larger, and says where the feet are', () => {
+    for (const hand of hands) {
+      const layout = findDrill('stepping-pegs')!.layout(context(hand));
+      const [wide, narrow] = sizes.map((size) => stationPlan(layout, hand, 'm', size));
+      expect(narrow!.scale).toBeGreaterThan(1.2 * wide!.scale);
+      const feet = texts(narrow!.shapes).find(({ text }) => text === 'feet')!;
+      expect(Math.sign(feet.x)).toBe(hand === 'right' ? -1 : 1);
+      expect(texts(narrow!.shapes).some(({ text }) => text === 'lead foot')).toBe(false);
+      // Rails lie at the feet: they stay.
+      const rails = stationPlan(findDrill('rails')!.layout(context(hand)), hand, 'm', 'narrow');
+      expect(texts(rails.shapes).some(({ text }) => text === 'lead foot')).toBe(true);
+    }
+  });
+
   it('names the feet, the ball and the clubhead', () => {
     for (const { id } of DRILLS) {
       const words = texts(planOf(id).shapes).map(({ text }) => text);

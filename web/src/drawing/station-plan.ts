@@ -53,6 +53,8 @@ interface Frame {
 
 function frameOf({ parts }: Layout, hand: Hand, size: StationSize): Frame {
   const { width, height, away: awayRoom } = STATION_SIZES[size];
+  const isAtBall = parts.every(({ kind }) => kind !== 'shoe');
+  const playerRoom = isAtBall ? awayRoom : MARGIN.player;
   const things = parts.filter(({ kind }) => kind !== 'line');
   const near = things.filter((part) => !isFar(part));
   const hasFar = near.length < things.length;
@@ -63,10 +65,7 @@ function frameOf({ parts }: Layout, hand: Hand, size: StationSize): Frame {
   const right = max((p) => p.rightM + reach(p).x, 0.15);
   const left = max((p) => -p.rightM + reach(p).x, 0.15);
   const room = height - 2 * MARGIN.end - (hasFar ? FAR_STRIP : 0);
-  const scale = Math.min(
-    room / (ahead + behind),
-    (width - MARGIN.player - awayRoom) / (left + right),
-  );
+  const scale = Math.min(room / (ahead + behind), (width - playerRoom - awayRoom) / (left + right));
   const nearTop = -ahead * scale;
   const away = hand === 'right' ? 1 : -1;
   const breakY = hasFar ? nearTop - 14 : null;
@@ -78,7 +77,7 @@ function frameOf({ parts }: Layout, hand: Hand, size: StationSize): Frame {
     }),
     top: nearTop - (hasFar ? FAR_STRIP : 0) - MARGIN.end,
     bottom: behind * scale + MARGIN.end,
-    middle: ((right - left) / 2) * scale + (away * (awayRoom - MARGIN.player)) / 2,
+    middle: ((right - left) / 2) * scale + (away * (awayRoom - playerRoom)) / 2,
     breakY,
   };
 }
@@ -265,6 +264,36 @@ const lineBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
     return [...along(aside), ...along({ x: -aside.x, y: -aside.y })];
   });
 
+/** Nearer to the line than this a phone shows what lies at the ball, larger, and says where the feet are, m. */
+const AT_BALL_M = 0.45;
+
+/** Returns the layout without the feet where everything else lies at the ball. */
+function withoutFeet(layout: Layout): Layout {
+  const rest = layout.parts.filter(({ kind }) => kind !== 'shoe');
+  const isAtBall =
+    rest.every((part) => Math.abs(part.rightM) + reach(part).x < AT_BALL_M) &&
+    layout.tape.every(({ from, to }) =>
+      [from, to].every(({ rightM }) => Math.abs(rightM) < AT_BALL_M),
+    );
+  return isAtBall ? { ...layout, parts: rest } : layout;
+}
+
+/** Returns an arrow at the player's edge, for feet that are not drawn. */
+function feetShapes(edge: number, way: 1 | -1): Shape[] {
+  const tip = edge + way * 8;
+  const arrow = `M${tip + way * 34} 0L${tip} 0M${tip + way * 7} -5L${tip} 0L${tip + way * 7} 5`;
+  return [
+    { kind: 'path', d: arrow, stroke: 'soft', width: 1.6 },
+    { kind: 'text', ...feetText(edge, way), anchor: way > 0 ? 'start' : 'end', fill: 'ink' },
+  ];
+}
+const feetText = (edge: number, way: 1 | -1) => ({
+  text: 'feet',
+  size: LABEL_SIZE,
+  x: edge + way * 8,
+  y: -9,
+});
+
 /** Things are drawn from the ground up: what is large and faint first. */
 const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
   corridor: 0,
@@ -286,11 +315,13 @@ const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
  * it may travel, every part named; what stands far ahead is drawn past a marked break.
  */
 export function stationPlan(
-  layout: Layout,
+  whole: Layout,
   hand: Hand,
   unit: LengthUnit = 'm',
   size: StationSize = 'wide',
 ): StationPlan {
+  const layout = size === 'narrow' ? withoutFeet(whole) : whole;
+  const hasFeet = layout.parts.some(({ kind }) => kind === 'shoe');
   const frame = frameOf(layout, hand, size);
   const { scale, place, top, bottom, middle, breakY } = frame;
   const { width } = STATION_SIZES[size];
@@ -298,6 +329,9 @@ export function stationPlan(
   const parts = [...layout.parts].sort((a, b) => DEPTH[a.kind] - DEPTH[b.kind]);
   const dims = dimensions(layout, hand, frame, unit);
   const target = { text: 'target', size: 12, x: 0, y: top + 12 };
+  const way = hand === 'right' ? 1 : -1;
+  const edge = way > 0 ? box.left : box.right;
+  const feet = feetText(edge, way);
   const inner: Box = { left: box.left + 4, top: top + 4, right: box.right - 4, bottom: bottom - 4 };
   const shapes: Shape[] = [
     hairline(top + 16, bottom - 6, 1.4),
@@ -305,6 +339,7 @@ export function stationPlan(
     ...(breakY === null ? [] : breakShapes(breakY)),
     ...parts.flatMap((part) => partShapes(part, place(part), scale)),
     ...dims.shapes,
+    ...(hasFeet ? [] : feetShapes(edge, way)),
     ...placeLabels(
       [...partLabels(layout, frame), ...dims.labels],
       inner,
@@ -314,6 +349,12 @@ export function stationPlan(
           boxOfText(target.text, target.size, target, 'middle'),
           ...solidBoxes(layout, frame),
           ...dims.boxes,
+          ...(hasFeet
+            ? []
+            : [
+                boxOfText(feet.text, feet.size, feet, way > 0 ? 'start' : 'end'),
+                ...boxesOfLine({ x: edge, y: 0 }, { x: edge + way * 42, y: 0 }, 6),
+              ]),
         ],
         lines: [
           ...lineBoxes(layout, frame),

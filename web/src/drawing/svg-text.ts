@@ -18,13 +18,26 @@ const escape = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 const colour = (ink: Ink | undefined): string => PRINT_INKS[ink ?? 'none'];
 
-function shapeText(shape: Shape): string {
+/** Returns a text as runs of one typeface each, for a reader that does not look for letters in others by itself. */
+export type Runs = (text: string) => readonly { readonly text: string; readonly font: string }[];
+
+const SANS: Runs = (text) => [{ text, font: 'sans-serif' }];
+
+function shapeText(shape: Shape, runs: Runs): string {
   if (shape.kind === 'text') {
     const { x, y, size, anchor = 'start', text, fill = 'ink' } = shape;
-    const where = `x="${x}" y="${y}" font-size="${size}" font-family="sans-serif" text-anchor="${anchor}"`;
+    const set = runs(text);
+    const where = `x="${x}" y="${y}" font-size="${size}" font-family="${set[0]?.font ?? 'sans-serif'}" text-anchor="${anchor}"`;
     const halo = `fill="none" stroke="#ffffff" stroke-width="${size * HALO_SHARE}" stroke-linejoin="round"`;
+    const words = set
+      .map((run, index) =>
+        index === 0
+          ? escape(run.text)
+          : `<tspan font-family="${run.font}">${escape(run.text)}</tspan>`,
+      )
+      .join('');
     // The paper round a word is a word of its own below it: not every reader knows the order of paint.
-    return `<text ${where} ${halo}>${escape(text)}</text><text ${where} fill="${colour(fill)}">${escape(text)}</text>`;
+    return `<text ${where} ${halo}>${words}</text><text ${where} fill="${colour(fill)}">${words}</text>`;
   }
   const paint = `fill="${colour(shape.fill)}" stroke="${colour(shape.stroke)}" stroke-width="${shape.width ?? 1}" opacity="${shape.opacity ?? 1}"`;
   if (shape.kind === 'circle')
@@ -34,10 +47,10 @@ function shapeText(shape: Shape): string {
 }
 
 /** Returns a drawing as the text of an SVG file. */
-export function svgText(shapes: readonly Shape[], box: Box): string {
+export function svgText(shapes: readonly Shape[], box: Box, runs = SANS): string {
   const body = shapes
     .filter((s) => s.kind !== 'path' || s.d !== '')
-    .map(shapeText)
+    .map((shape) => shapeText(shape, runs))
     .join('');
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box.join(' ')}" width="${box[2]}" height="${box[3]}">${body}</svg>`;
 }

@@ -23,7 +23,10 @@ const StationPdfButton = lazy(async () => ({
 /** What there is to tape out: on the drawing too, here to read off one by one. */
 function Tape({ layout, unit }: { layout: Layout; unit: LengthUnit }) {
   return (
-    <dl aria-label="Distances to tape out" className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5">
+    <dl
+      aria-label="Distances to tape out"
+      className="grid grid-cols-[1fr_auto] content-start gap-x-4 gap-y-0.5"
+    >
       {layout.tape.map(({ label, distanceM }) => (
         <div key={label} className="contents">
           <dt className="first-letter:uppercase">{label}</dt>
