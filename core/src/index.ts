@@ -127,7 +127,15 @@ export type {
   SetUpPart,
   WorkPart,
 } from './lesson/parts.ts';
-export { askOfStation, clubShown, keyOfClub, observationsIn, workedOf } from './lesson/worked.ts';
+export { FIGURE_OF, withFigures, withWord } from './lesson/seen.ts';
+export {
+  askOfStation,
+  clubShown,
+  keyOfClub,
+  observationsIn,
+  usualBallIn,
+  workedOf,
+} from './lesson/worked.ts';
 export type { Worked, WorkedFrom } from './lesson/worked.ts';
 export type { Sentence, Wording } from './words/sentence.ts';
 export { isBendOpen, isByEye, isStartOpen, surenessOf, surenessOfAll } from './reading/ball.ts';

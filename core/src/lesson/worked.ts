@@ -68,11 +68,19 @@ export function clubShown(reading: LessonReading | null, club: string | null): R
   return shown ?? most[0] ?? null;
 }
 
-/** Returns the links seen at set-up and in the swing together; what was seen in the swing comes last and wins. */
+/** Returns where the ball usually lies for the club of a lesson, cm from the lead heel towards the target. */
+export function usualBallIn(
+  lesson: Pick<HeldLesson, 'parts' | 'balls'>,
+  club: string | null,
+): number {
+  const id = partOf(lesson, 'setup').club ?? club ?? lesson.balls[0]?.club;
+  return usualBallCm(findClub(id)?.kind ?? 'iron');
+}
+
+/** Returns the links seen at set-up and in the swing together; a word stands only where no figure says otherwise. */
 export function observationsIn(lesson: HeldLesson, club: string | null): Observations {
   const setUp = partOf(lesson, 'setup');
-  const kind = findClub(setUp.club ?? club ?? lesson.balls[0]?.club)?.kind ?? 'iron';
-  const seen = observationsOf(setUp, lesson.player.hand, usualBallCm(kind));
+  const seen = observationsOf(setUp, lesson.player.hand, usualBallIn(lesson, club));
   return { ...seen, ...partOf(lesson, 'causes').observations };
 }
 

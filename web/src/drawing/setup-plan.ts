@@ -1,125 +1,150 @@
 import { formatSideAngle } from '@loxos/core';
 import type { Hand } from '@loxos/core';
+import { boxesOfLine, placeLabels } from './labels.ts';
+import type { WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
-import { polar, polyline } from './shape.ts';
-import type { Ink, Point, Shape } from './shape.ts';
+import { OUT, PERSON_REACH, person } from './person.ts';
+import { plus, polar, polyline } from './shape.ts';
+import type { Box, Ink, Point, Shape } from './shape.ts';
 
 export interface SetUpLines {
   readonly hand: Hand;
   readonly feetDeg: number | null;
   readonly hipDeg: number | null;
   readonly shoulderDeg: number | null;
+  /** From the lead heel, positive towards the target, and where it usually lies. */
   readonly ballCm: number | null;
+  readonly usualCm: number;
   /** Where the film is taken from. */
   readonly camera?: 'as drawn' | 'elsewhere' | null;
 }
 
-export const SETUP_BOX = { halfWidth: 150, ahead: 170, behind: 150 } as const;
+/** Angles are drawn this much larger than they are, so that a few degrees show. */
 const TIMES = 2;
-const HALF_LINE = 105;
+/** How far a line of the body reaches beyond its middle, cm. */
+const HALF_LINE = 58;
+const WORDS = { size: 7, player: 24, away: 74 } as const;
+/** How far the picture reaches up and down, cm. */
+const UP = { ahead: 84, behind: 92 } as const;
+/** The camera behind the hands, looking along a line parallel to the target line, cm. */
+const CAMERA = { out: OUT.hands, foot: UP.behind - 8 } as const;
 
-/** Returns a body line through a point, with its words at its far end. */
-function bodyLine(
-  name: string,
-  deg: number | null,
-  at: Point,
-  ink: Ink,
-  width: number,
-  row: number,
-): Shape[] {
-  const drawn = (deg ?? 0) * TIMES;
-  const [a, b] = [polar(drawn, HALF_LINE), polar(drawn, -HALF_LINE)];
-  const ends = [
-    { x: at.x + a.x, y: at.y + a.y },
-    { x: at.x + b.x, y: at.y + b.y },
-  ];
-  const text = deg === null ? `${name}: not seen` : `${name} ${formatSideAngle(deg, 'letters', 0)}`;
-  return [
-    {
-      kind: 'path',
-      d: polyline(ends),
-      stroke: deg === null ? 'line' : ink,
-      width,
-      ...(deg === null && { dash: '4 5' }),
-    },
-    {
-      kind: 'text',
-      x: 6,
-      y: 128 - row * 17 + 12,
-      text,
-      size: 13,
-      anchor: 'start',
-      fill: deg === null ? 'faint' : ink,
-    },
-  ];
+/** Returns what of the drawing is shown, on the player's own side of the line. */
+export function setUpBox(hand: Hand): Box {
+  const [player, away] = [PERSON_REACH.player + WORDS.player, WORDS.away];
+  return [hand === 'right' ? -player : -away, -UP.ahead, player + away, UP.ahead + UP.behind];
 }
 
-/** Returns the camera behind the hands, looking along a line parallel to the target line. */
-function cameraMark(side: number, ink: Ink): Shape[] {
-  const x = side * 42;
-  const foot = SETUP_BOX.behind - 12;
+interface BodyLine {
+  readonly name: string;
+  readonly deg: number | null;
+  readonly out: number;
+  readonly ink: Ink;
+  /** At which end its words stand. */
+  readonly end: 1 | -1;
+}
+
+const linesOf = ({ feetDeg, hipDeg, shoulderDeg }: SetUpLines): readonly BodyLine[] => [
+  { name: 'feet', deg: feetDeg, out: OUT.toes + 5, ink: 'ink', end: 1 },
+  { name: 'shoulders', deg: shoulderDeg, out: OUT.shoulders, ink: 'look', end: -1 },
+  { name: 'hips', deg: hipDeg, out: OUT.hips, ink: 'soft', end: 1 },
+];
+
+/** Returns a line of the body with its words: broken and faint where nobody looked. */
+function bodyLine({ name, deg, out, ink, end }: BodyLine, side: 1 | -1) {
+  const middle: Point = { x: out * side, y: 0 };
+  const ends = [1, -1].map((way) => plus(middle, polar((deg ?? 0) * TIMES, way * HALF_LINE)));
+  const isSeen = deg !== null;
+  const line: Shape = {
+    kind: 'path',
+    d: polyline(ends),
+    stroke: isSeen ? ink : 'faint',
+    width: isSeen ? 1.6 : 0.8,
+    ...(!isSeen && { dash: '3 4' }),
+  };
+  const at = plus(middle, polar((deg ?? 0) * TIMES, end * (HALF_LINE + 5)));
+  const label: WantedLabel = {
+    text: isSeen ? `${name} ${formatSideAngle(deg, 'letters', 0)}` : `${name}: not seen`,
+    at,
+    size: WORDS.size,
+    fill: isSeen ? ink : 'faint',
+    clear: 3,
+    clearUp: 0,
+  };
+  return { line, label, boxes: boxesOfLine(ends[0]!, ends[1]!, 1) };
+}
+
+function cameraMark(side: 1 | -1, ink: Ink): { shapes: Shape[]; label: WantedLabel } {
+  const x = CAMERA.out * side;
+  const { foot } = CAMERA;
   const body = [
-    { x: x - 9, y: foot },
-    { x: x + 9, y: foot },
-    { x: x + 9, y: foot - 12 },
-    { x: x + 4, y: foot - 18 },
-    { x: x - 4, y: foot - 18 },
-    { x: x - 9, y: foot - 12 },
-  ];
+    [-6, 0],
+    [6, 0],
+    [6, -8],
+    [3, -12],
+    [-3, -12],
+    [-6, -8],
+  ].map(([dx, dy]) => ({ x: x + dx!, y: foot + dy! }));
   const sight = polyline([
-    { x, y: foot - 22 },
-    { x, y: -40 },
+    { x, y: foot - 15 },
+    { x, y: 0 },
   ]);
-  return [
-    { kind: 'path', d: sight, stroke: ink, width: 1, dash: '2 5' },
-    { kind: 'path', d: polyline(body, true), stroke: ink, width: 2 },
-    {
-      kind: 'text',
-      x: x + side * 15,
-      y: foot,
+  return {
+    shapes: [
+      { kind: 'path', d: sight, stroke: ink, width: 0.7, dash: '1.5 4' },
+      { kind: 'path', d: polyline(body, true), stroke: ink, width: 1.4 },
+    ],
+    label: {
       text: 'camera',
-      size: 13,
-      anchor: side < 0 ? 'end' : 'start',
+      at: { x, y: foot - 5 },
+      size: WORDS.size,
       fill: ink === 'line' ? 'faint' : ink,
+      clear: 10,
     },
-  ];
+  };
 }
 
-/** Set-up from above, target up: ball, feet, hips, shoulders, from the player's side of the ball. */
+/** Returns the set-up from above, the target up: a player with what was seen of the lines of the body and of the ball. */
 export function setUpPlan(lines: SetUpLines): Shape[] {
-  const { hand, feetDeg, hipDeg, shoulderDeg, ballCm, camera = null } = lines;
-  const side = hand === 'right' ? -1 : 1;
-  const ballY = -(ballCm ?? 0) * 1.4;
-  const words = side === -1 ? 1 : -1;
-  const bodyLines = [
-    ...bodyLine('feet', feetDeg, { x: side * 96, y: 0 }, 'ink', 3, 0),
-    ...bodyLine('hips', hipDeg, { x: side * 112, y: 0 }, 'soft', 3, 1),
-    ...bodyLine('shoulders', shoulderDeg, { x: side * 128, y: 0 }, 'look', 3, 2),
-  ].map((shape) =>
-    shape.kind === 'text'
-      ? { ...shape, x: words * 12, anchor: words > 0 ? ('start' as const) : ('end' as const) }
-      : shape,
-  );
-  const heel = { x: side * 96, y: -30 };
+  const { hand, feetDeg, hipDeg, shoulderDeg, ballCm, usualCm, camera = null } = lines;
+  const side = hand === 'right' ? 1 : -1;
+  const [left, top, width, height] = setUpBox(hand);
+  const body = linesOf(lines).map((line) => bodyLine(line, side));
+  const film = cameraMark(side, camera === null ? 'line' : camera === 'as drawn' ? 'ink' : 'look');
+  const ahead = ballCm === null ? 0 : ballCm - usualCm;
+  const ball: WantedLabel = {
+    text:
+      ballCm === null
+        ? 'ball: not seen'
+        : `ball ${Math.abs(ballCm)} cm ${ballCm < 0 ? 'back' : 'ahead'}`,
+    at: { x: 0, y: -ahead },
+    size: WORDS.size,
+    fill: ballCm === null ? 'faint' : 'ink',
+    clear: 9,
+    side: side > 0 ? 'right' : 'left',
+  };
   return [
-    hairline(-SETUP_BOX.ahead, SETUP_BOX.behind, 1),
-    ...bodyLines,
-    ...cameraMark(side, camera === null ? 'line' : camera === 'as drawn' ? 'ink' : 'look'),
-    {
-      kind: 'path',
-      d: polyline([heel, { x: 0, y: heel.y }]),
-      stroke: 'line',
-      width: 1,
-      dash: '3 4',
-    },
-    {
-      kind: 'circle',
-      x: 0,
-      y: ballCm === null ? 0 : heel.y + ballY,
-      r: 8,
-      fill: 'paper',
-      stroke: ballCm === null ? 'faint' : 'ink',
-      width: 2,
-    },
+    hairline(-UP.ahead, UP.behind, 0.8),
+    ...film.shapes,
+    ...person({
+      hand,
+      feetDeg: (feetDeg ?? 0) * TIMES,
+      hipDeg: (hipDeg ?? 0) * TIMES,
+      shoulderDeg: (shoulderDeg ?? 0) * TIMES,
+      ballCm: ahead,
+    }),
+    ...body.map(({ line }) => line),
+    ...placeLabels(
+      [...body.map(({ label }) => label), ball, film.label],
+      { left: left + 2, top: top + 2, right: left + width - 2, bottom: top + height - 2 },
+      side > 0 ? 'left' : 'right',
+      {
+        solid: [boxesOfLine({ x: side * -92, y: 0 }, { x: side * -24, y: 0 }, 36)[0]!],
+        lines: [
+          ...body.flatMap(({ boxes }) => boxes),
+          ...boxesOfLine({ x: 0, y: -UP.ahead }, { x: 0, y: UP.behind }, 1),
+        ],
+      },
+    ),
   ];
 }

@@ -1,6 +1,5 @@
 import { DRILLS, findDrill, layoutFor } from '@loxos/core';
 import type { Hand, LayoutContext } from '@loxos/core';
-import { setUpPlan } from './setup-plan.ts';
 import { SIDE_BOX, sidePlan } from './side-plan.ts';
 import { boxOfText, overlaps } from './labels.ts';
 import { STATION_SIZES, stationPlan } from './station-plan.ts';
@@ -163,20 +162,6 @@ describe('a drawing as a file', () => {
     expect(document.querySelector('text')!.textContent).toBe('a < b & "c"');
     expect(document.querySelectorAll('circle, path')).toHaveLength(2);
     expect(document.querySelector('path')!.getAttribute('stroke-dasharray')).toBe('3 4');
-  });
-});
-
-describe('the set-up drawn', () => {
-  const lines = { feetDeg: 5, hipDeg: null, shoulderDeg: -3, ballCm: -8 };
-  it('says what was not seen, and stands on the player’s side', () => {
-    const right = setUpPlan({ hand: 'right', ...lines });
-    const texts = right.flatMap((s) => (s.kind === 'text' ? [s.text] : []));
-    expect(texts).toEqual(['feet 5° R', 'hips: not seen', 'shoulders 3° L', 'camera']);
-    const words = (hand: Hand) =>
-      setUpPlan({ hand, ...lines }).flatMap((s) => (s.kind === 'text' ? [Math.sign(s.x)] : []));
-    // The words stand where the player does not; the camera behind the hands.
-    expect(words('right')).toEqual([1, 1, 1, -1]);
-    expect(words('left')).toEqual([-1, -1, -1, 1]);
   });
 });
 

@@ -11,6 +11,8 @@ interface StepperProps {
   readonly show: (value: number) => string;
   /** What stands where there is no figure. */
   readonly blank?: string;
+  /** What was said of it instead of a figure. */
+  readonly word?: string | undefined;
   readonly onChange: (value: number | null) => void;
 }
 
@@ -28,6 +30,7 @@ export function Stepper({
   max,
   show,
   blank = 'not looked at',
+  word,
   onChange,
 }: StepperProps) {
   const move = (by: number) => () =>
@@ -48,9 +51,9 @@ export function Stepper({
         <Minus aria-hidden />
       </button>
       <output
-        className={`w-24 text-center ${value === null ? 'text-sm text-soft' : 'font-mono font-semibold'}`}
+        className={`w-24 text-center ${value !== null ? 'font-mono font-semibold' : word === undefined ? 'text-sm text-soft' : 'text-sm font-semibold'}`}
       >
-        {value === null ? blank : show(value)}
+        {value === null ? (word ?? blank) : show(value)}
       </output>
       <button
         type="button"
@@ -65,7 +68,7 @@ export function Stepper({
         type="button"
         aria-label={`${label}: ${blank}`}
         className="inline-flex size-11 items-center justify-center rounded-lg text-soft hover:bg-line/40 disabled:invisible"
-        disabled={value === null}
+        disabled={value === null && word === undefined}
         onClick={() => onChange(null)}
       >
         <X aria-hidden size={18} />

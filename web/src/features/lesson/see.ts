@@ -1,12 +1,24 @@
-import { partOf } from '@loxos/core';
-import type { CauseLinkId, LinkValue } from '@loxos/core';
+import { partOf, usualBallIn, withFigures, withWord } from '@loxos/core';
+import type { CauseLinkId, LinkValue, SetUpPart } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
-import { savePart } from './parts.ts';
+import { saveParts } from './parts.ts';
+
+const seenIn = (lesson: Lesson) => ({
+  setup: partOf(lesson, 'setup'),
+  causes: partOf(lesson, 'causes'),
+});
 
 /** Puts down what was seen of a link; the same again takes it back. */
-export function see(lesson: Lesson, id: CauseLinkId, value: LinkValue): void {
-  const own = partOf(lesson, 'causes').observations;
-  const { [id]: current, ...rest } = own;
-  const observed = current === value ? rest : { ...own, [id]: value };
-  savePart(lesson, 'causes', { observations: observed }, 'what was seen');
+export function see(
+  lesson: Lesson,
+  id: CauseLinkId,
+  value: LinkValue,
+  club: string | null = null,
+): void {
+  const from = { hand: lesson.player.hand, usualCm: usualBallIn(lesson, club) };
+  saveParts(lesson, withWord(seenIn(lesson), id, value, from), 'what was seen');
 }
+
+/** Puts down figures of the set-up: each takes the place of a word that was said of it. */
+export const setUp = (lesson: Lesson, changes: Partial<SetUpPart>): void =>
+  saveParts(lesson, withFigures(seenIn(lesson), changes), 'set-up');

@@ -150,7 +150,7 @@ export function CausePanel({ lesson, worked }: { lesson: Lesson; worked: Worked 
                   link={link}
                   mark={markOf(trace, link.id)}
                   value={observations[link.id]}
-                  onSee={(value) => see(lesson, link.id, value)}
+                  onSee={(value) => see(lesson, link.id, value, worked.club?.group.club ?? null)}
                 />
               ))}
             </div>

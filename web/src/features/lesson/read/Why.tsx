@@ -3,7 +3,7 @@ import type { LinkValue } from '@loxos/core';
 import { useState } from 'react';
 import type { Lesson } from '../../../api/client.ts';
 import { Drawing } from '../../../drawing/Drawing.tsx';
-import { LOOK_BOX, lookPlan } from '../../../drawing/look-plan.ts';
+import { lookBox, lookPlan } from '../../../drawing/look-plan.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Modal } from '../../../ui/Modal.tsx';
 import { Panel } from '../../../ui/Panel.tsx';
@@ -36,7 +36,7 @@ export function Why({ lesson, worked }: { lesson: Lesson; worked: Worked }) {
                 <button
                   key={value}
                   type="button"
-                  onClick={() => see(lesson, next.id, value)}
+                  onClick={() => see(lesson, next.id, value, worked.club?.group.club ?? null)}
                   className="min-h-12 rounded-lg border-2 border-line px-3 text-left font-semibold first-letter:uppercase hover:border-ink"
                 >
                   {valueWords(next, value)}
@@ -46,7 +46,7 @@ export function Why({ lesson, worked }: { lesson: Lesson; worked: Worked }) {
           </div>
           <Drawing
             shapes={lookPlan(next.id, lesson.player.hand)}
-            box={LOOK_BOX}
+            box={lookBox(lesson.player.hand)}
             title={`Where to look: ${next.label.toLowerCase()}`}
             className="w-[44%] max-w-56 shrink-0"
           />

@@ -1,7 +1,7 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { Given, Lesson } from '../../../api/client.ts';
 import { lessonOf, stepOf } from '../../../testing/lesson.ts';
-import { lastPart, showLesson } from '../../../testing/render.tsx';
+import { lastPart, pending, showLesson } from '../../../testing/render.tsx';
 import { SetStep } from './SetStep.tsx';
 
 function open(change: Partial<Lesson> = {}, givenTo: readonly Given[] = []): void {
@@ -49,6 +49,29 @@ describe('Set', () => {
     expect(feet.getByText('1° R')).toBeInTheDocument();
     fireEvent.click(feet.getByRole('button', { name: 'Feet line: not looked at' }));
     expect(lastPart('setup')).toEqual({});
+  });
+
+  it('says what Read was answered with, and a figure takes its place', () => {
+    const part = { version: 1, updatedAt: '', updatedBy: '' };
+    const value = { observations: { 'feet-line': 1, chest: 1 } };
+    open({ parts: [{ part: 'causes', value, ...part }] });
+    const feet = within(screen.getByRole('group', { name: 'Feet line' }));
+    expect(feet.getByRole('status')).toHaveTextContent('open');
+    fireEvent.click(feet.getByRole('button', { name: 'Feet line: more' }));
+    expect(lastPart('setup')).toEqual({ feetDeg: 0 });
+    // The one word goes; the others are not written again.
+    expect(lastPart('causes')).toEqual({ observations: {} });
+    expect(pending().at(-1)?.name).toBe('part.set');
+    expect(feet.getByRole('status')).toHaveTextContent('0°');
+  });
+
+  it('takes back a word that Read was answered with', () => {
+    const part = { version: 1, updatedAt: '', updatedBy: '' };
+    open({ parts: [{ part: 'causes', value: { observations: { 'feet-line': 1 } }, ...part }] });
+    const feet = within(screen.getByRole('group', { name: 'Feet line' }));
+    fireEvent.click(feet.getByRole('button', { name: 'Feet line: not looked at' }));
+    expect(lastPart('causes')).toEqual({ observations: {} });
+    expect(feet.getByRole('status')).toHaveTextContent('not looked at');
   });
 
   it('keeps the target as it is typed', () => {

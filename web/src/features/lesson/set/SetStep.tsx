@@ -1,8 +1,16 @@
-import { formatSideAngle, partOf, wantedWords } from '@loxos/core';
-import type { AngleStyle, SetUpPart } from '@loxos/core';
+import {
+  FIGURE_OF,
+  CAUSE_LINKS,
+  formatSideAngle,
+  partOf,
+  usualBallIn,
+  valueWords,
+  wantedWords,
+} from '@loxos/core';
+import type { AngleStyle, Observations, SetUpPart } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { useMay } from '../../../api/account.ts';
-import { SETUP_BOX, setUpPlan } from '../../../drawing/setup-plan.ts';
+import { setUpBox, setUpPlan } from '../../../drawing/setup-plan.ts';
 import { BodyNotes } from '../../../ui/BodyNotes.tsx';
 import { SelectField } from '../../../ui/Field.tsx';
 import { isTodayAt } from '../../../ui/academy-time.ts';
@@ -14,7 +22,7 @@ import { WantedChoice } from '../../../ui/WantedChoice.tsx';
 import { clubOptions } from '../club-options.ts';
 import { LessonMenu } from '../LessonMenu.tsx';
 import type { StepProps } from '../lesson-work.ts';
-import { savePart } from '../parts.ts';
+import { setUp } from '../see.ts';
 import { SinceLast } from '../SinceLast.tsx';
 
 const CLUBS = clubOptions('Not said');
@@ -34,13 +42,6 @@ const DISTANCES = [
   ['0', 'As it should be'],
   ['1', 'Too far'],
 ] as const;
-const VIEW = [
-  -SETUP_BOX.halfWidth,
-  -SETUP_BOX.ahead,
-  2 * SETUP_BOX.halfWidth,
-  SETUP_BOX.ahead + SETUP_BOX.behind,
-] as const;
-
 type Set = (changes: Partial<SetUpPart>) => void;
 
 function TargetAndClub({ value, set }: { value: SetUpPart; set: Set }) {
@@ -63,14 +64,37 @@ function TargetAndClub({ value, set }: { value: SetUpPart; set: Set }) {
   );
 }
 
+type Figured = (typeof FIGURE_OF)[keyof typeof FIGURE_OF];
+/** What was answered in Read with a word, by the figure that was not said. */
+type WordsSeen = Partial<Record<Figured, string>>;
+
+const wordsSeen = (seen: Observations): WordsSeen =>
+  Object.fromEntries(
+    (Object.keys(FIGURE_OF) as (keyof typeof FIGURE_OF)[]).flatMap((id) => {
+      const value = seen[id];
+      return value === undefined
+        ? []
+        : [
+            [
+              FIGURE_OF[id],
+              valueWords(
+                CAUSE_LINKS.find((link) => link.id === id)!,
+                value,
+              ),
+            ],
+          ];
+    }),
+  );
+
 interface SteppersProps {
+  readonly words: WordsSeen;
   readonly value: SetUpPart;
   readonly angleStyle: AngleStyle;
   readonly set: Set;
 }
 
 /** The lines of the body, the ball and the hands, by steps. */
-function SetUpSteppers({ value, angleStyle, set }: SteppersProps) {
+function SetUpSteppers({ value, words, angleStyle, set }: SteppersProps) {
   return (
     <>
       {LINES.map(([name, label]) => (
@@ -85,6 +109,7 @@ function SetUpSteppers({ value, angleStyle, set }: SteppersProps) {
           max={30}
           show={(v) => formatSideAngle(v, angleStyle, 0)}
           onChange={(v) => set({ [name]: v })}
+          word={words[name]}
         />
       ))}
       <Stepper
@@ -97,6 +122,7 @@ function SetUpSteppers({ value, angleStyle, set }: SteppersProps) {
         max={15}
         show={(v) => `${v} cm`.replace('-', '−')}
         onChange={(ballCm) => set({ ballCm })}
+        word={words.ballCm}
       />
       <Stepper
         label="Knuckles of the lead hand"
@@ -108,6 +134,7 @@ function SetUpSteppers({ value, angleStyle, set }: SteppersProps) {
         max={4}
         show={String}
         onChange={(knuckles) => set({ knuckles })}
+        word={words.knuckles}
       />
     </>
   );
@@ -156,7 +183,9 @@ function Body({ lesson, body, set }: { lesson: Lesson; body: string; set: Set })
 /** What is seen before the first ball; everything may stay open, and shows up later as not looked at. */
 export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>) {
   const value = partOf(lesson, 'setup');
-  const set: Set = (changes) => savePart(lesson, 'setup', { ...value, ...changes }, 'set-up');
+  const set: Set = (changes) => setUp(lesson, changes);
+  const { hand } = lesson.player;
+  const words = wordsSeen(partOf(lesson, 'causes').observations);
   return (
     <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
       <div className="min-w-0 lg:col-start-2">
@@ -179,7 +208,12 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
           value={value.wanted}
           onChange={(wanted) => set({ wanted })}
         />
-        <SetUpSteppers value={value} angleStyle={lesson.player.angleStyle} set={set} />
+        <SetUpSteppers
+          value={value}
+          words={words}
+          angleStyle={lesson.player.angleStyle}
+          set={set}
+        />
         <Segments
           legend="Distance from the ball, a spread hand from buckle to grip end"
           value={value.distance === null ? '' : (String(value.distance) as '-1' | '0' | '1')}
@@ -191,8 +225,8 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
       </div>
       <div className="min-w-0 lg:col-start-2">
         <Figure
-          shapes={setUpPlan({ hand: lesson.player.hand, ...value })}
-          box={VIEW}
+          shapes={setUpPlan({ hand, usualCm: usualBallIn(lesson, null), ...value })}
+          box={setUpBox(hand)}
           title="Set-up from above"
           caption="From above, the target up; angles drawn twice as large"
           file="set-up"
