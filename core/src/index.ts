@@ -127,7 +127,7 @@ export type {
   SetUpPart,
   WorkPart,
 } from './lesson/parts.ts';
-export { FIGURE_OF, withFigures, withWord } from './lesson/seen.ts';
+export { withFigures, withWord } from './lesson/seen.ts';
 export {
   askOfStation,
   clubShown,
@@ -182,7 +182,7 @@ export { COST_PER_OFFLINE, bagView } from './aim/bag.ts';
 export { describeChange, describeLane, describeShot, finishText } from './words/what-if.ts';
 export { CAUSE_LINKS, CAUSE_LINK_IDS, STAGES } from './causes/links.ts';
 export type { CauseLinkId, LinkValue } from './causes/links.ts';
-export { faultOfNumber, traceCause } from './causes/trace.ts';
+export { causeLink, faultOfNumber, traceCause } from './causes/trace.ts';
 export type { CauseTrace, Observations, TracedLink } from './causes/trace.ts';
 export { NO_SET_UP, aimOf, observationsOf, usualBallCm } from './causes/setup.ts';
 export type { SetUp } from './causes/setup.ts';
@@ -193,7 +193,14 @@ export { goesGently, mindedIn } from './drills/body-notes.ts';
 export { askOfStage, askWithin, layoutFor, usualAsk } from './drills/ask.ts';
 export type { StationAsk } from './drills/ask.ts';
 export { DRILLS, findDrill } from './drills/catalogue.ts';
-export { pathOfPegDeg } from './drills/layout.ts';
+export {
+  FOR_BALL_FROM_M,
+  draggedPathDeg,
+  isPathPeg,
+  laidForDeg,
+  offPathM,
+  pathOverDeg,
+} from './drills/pegs.ts';
 export type {
   Layout,
   LayoutContext,
@@ -291,6 +298,7 @@ export {
   drillReason,
   drillWarning,
   inUseWords,
+  pegWords,
   scoreWords,
   suitsWords,
 } from './words/drills.ts';

@@ -33,7 +33,8 @@ export const askWithin = ({ asks }: Asking, ask: StationAsk): StationAsk =>
 /** Returns how a drill is laid where nothing more is said. */
 export const usualAsk = ({ asks }: Asking): StationAsk => eachAsk((name) => asks[name]?.usual ?? 0);
 
-const toHalf = (deg: number): number => Math.round(2 * deg) / 2 + 0;
+/** Returns degrees in the steps stations are laid by. */
+export const toHalf = (deg: number): number => Math.round(2 * deg) / 2 + 0;
 
 /**
  * Returns what a drill's station asks for while a stage is worked on: the stage's aim, overdone the way it moves where the drill is

@@ -1,38 +1,48 @@
 import { BLANK_PARTS } from './parts.ts';
 import type { SetUpPart } from './parts.ts';
-import { withFigures, withWord } from './seen.ts';
+import { seenLinks, withFigures, withWord } from './seen.ts';
 import type { Observations } from '../causes/trace.ts';
 
-const on = { hand: 'right', usualCm: -13 } as const;
+const of = { hand: 'right', usualCm: -13 } as const;
 const seen = (setup: Partial<SetUpPart> = {}, observations: Observations = {}) => ({
   setup: { ...BLANK_PARTS.setup, ...setup },
   causes: { observations },
 });
-// Feet that point left are open for a right-hander.
+// Lines that point left are open for a right-hander.
 const open = { feetDeg: -6 };
+const allOpen = { feetDeg: -6, hipDeg: -6, shoulderDeg: -6 };
 
 describe('what was seen, said once', () => {
   it('puts a word beside the others, and takes it back when it is said again', () => {
-    const told = withWord(seen({}, { chest: 1 }), 'lead-wrist', 1, on);
+    const told = withWord(seen({}, { chest: 1 }), 'lead-wrist', 1, of);
     expect(told.causes.observations).toEqual({ chest: 1, 'lead-wrist': 1 });
-    expect(withWord(told, 'lead-wrist', 1, on).causes.observations).toEqual({ chest: 1 });
+    expect(withWord(told, 'lead-wrist', 1, of).causes.observations).toEqual({ chest: 1 });
   });
 
   it('keeps a word in the place of a figure that says another', () => {
-    const told = withWord(seen(open), 'feet-line', -1, on);
-    expect(told).toEqual(seen({}, { 'feet-line': -1 }));
-    // For a left-hander the same feet are closed: the word takes the figure back.
-    expect(withWord(seen(open), 'feet-line', -1, { ...on, hand: 'left' })).toEqual(seen());
+    expect(withWord(seen(open), 'feet-line', -1, of)).toEqual(seen({}, { 'feet-line': -1 }));
   });
 
-  it('takes the figure back with the word it stands for', () => {
-    expect(withWord(seen(open), 'feet-line', 1, on)).toEqual(seen());
+  it('leaves a figure that says the same: it says more', () => {
+    expect(withWord(seen(open), 'feet-line', 1, of)).toEqual(seen(open));
+    // For a left-hander the same feet are closed.
+    expect(withWord(seen(open), 'feet-line', -1, { ...of, hand: 'left' })).toEqual(seen(open));
+  });
+
+  it('knows where the whole body aims by its lines or by a word', () => {
+    expect(seenLinks(seen(allOpen), of).aim).toBe(-1);
+    expect(withWord(seen(allOpen), 'aim', -1, of)).toEqual(seen(allOpen));
+    expect(withWord(seen(allOpen), 'aim', 0, of)).toEqual(seen({}, { aim: 0 }));
+    // One line says nothing of the whole body; two that agree do.
+    const said = seen({}, { aim: 0 });
+    expect(withFigures(said, open).causes.observations).toEqual({ aim: 0 });
+    expect(withFigures(said, allOpen).causes.observations).toEqual({});
   });
 
   it('keeps the distance where it has always stood, whichever screen says it', () => {
-    expect(withWord(seen(), 'distance', 1, on)).toEqual(seen({ distance: 1 }));
-    expect(withWord(seen({ distance: 1 }), 'distance', 1, on)).toEqual(seen());
-    expect(withWord(seen({ distance: 1 }), 'distance', -1, on)).toEqual(seen({ distance: -1 }));
+    expect(withWord(seen(), 'distance', 1, of)).toEqual(seen({ distance: 1 }));
+    expect(withWord(seen({ distance: 1 }), 'distance', 1, of)).toEqual(seen());
+    expect(withWord(seen({ distance: 1 }), 'distance', -1, of)).toEqual(seen({ distance: -1 }));
   });
 
   it('lets a figure, or none, take the place of the word, and leaves the other words', () => {
@@ -42,5 +52,12 @@ describe('what was seen, said once', () => {
     expect(withFigures(told, { target: 'the flag' })).toEqual(
       seen({ target: 'the flag' }, { 'feet-line': 1, chest: 1 }),
     );
+  });
+
+  it('reads the figure where two devices said both', () => {
+    expect(seenLinks(seen(open, { 'feet-line': -1, chest: 1 }), of)).toEqual({
+      'feet-line': 1,
+      chest: 1,
+    });
   });
 });

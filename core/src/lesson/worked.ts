@@ -1,5 +1,6 @@
 /** What a kept lesson found of the club shown: every step, and the page that the server makes, show this and nothing of their own. */
-import { observationsOf, usualBallCm } from '../causes/setup.ts';
+import { usualBallCm } from '../causes/setup.ts';
+import { seenLinks } from './seen.ts';
 import type { Observations } from '../causes/trace.ts';
 import { findClub } from '../delivery/club.ts';
 import { askOfStage, askWithin, usualAsk } from '../drills/ask.ts';
@@ -77,12 +78,12 @@ export function usualBallIn(
   return usualBallCm(findClub(id)?.kind ?? 'iron');
 }
 
-/** Returns the links seen at set-up and in the swing together; a word stands only where no figure says otherwise. */
-export function observationsIn(lesson: HeldLesson, club: string | null): Observations {
-  const setUp = partOf(lesson, 'setup');
-  const seen = observationsOf(setUp, lesson.player.hand, usualBallIn(lesson, club));
-  return { ...seen, ...partOf(lesson, 'causes').observations };
-}
+/** Returns the links seen at set-up and in the swing together. */
+export const observationsIn = (lesson: HeldLesson, club: string | null): Observations =>
+  seenLinks(
+    { setup: partOf(lesson, 'setup'), causes: partOf(lesson, 'causes') },
+    { hand: lesson.player.hand, usualCm: usualBallIn(lesson, club) },
+  );
 
 const aimsOf = ({ blocks }: Pick<HeldLesson, 'blocks'>): BlockAims =>
   Object.fromEntries(blocks.map(({ id, aim }) => [id, aim]));

@@ -7,6 +7,7 @@ import type { StationScore } from '../drills/score.ts';
 import type { DrillInUse } from '../lesson/findings.ts';
 import type { Move } from '../plan/routes.ts';
 import { handSign } from '../line/hand.ts';
+import { pathWord } from '../line/words.ts';
 import type { Hand } from '../line/hand.ts';
 import { formatNumber } from './format.ts';
 import { sideWord } from './sentence.ts';
@@ -116,3 +117,13 @@ export function scoreWords({ advice, lastGood, lastOf }: StationScore): string {
 /** What is said where a body must not overdo it. */
 export const GENTLY_WORDS =
   'Shorter and slower: trail foot drawn back, toes turned out. Nothing overdone at full speed.';
+
+/** Returns what a peg asks for as it was laid, degrees in-to-out, and that a drill is not laid for that; null for one that is. */
+export function pegWords(pathDeg: number, notOf: string | null): string {
+  const size = formatNumber(Math.abs(pathDeg), 0);
+  const asks =
+    size === '0'
+      ? 'It asks for a path along the line.'
+      : `It asks for a path ${size}° ${pathWord(pathDeg, 'right')}.`;
+  return notOf === null ? asks : `${asks} ${notOf} is not laid for that.`;
+}

@@ -1,5 +1,5 @@
 /**
- * Places the words of a drawing beside what they name: a few dozen places for each, what each place costs, and the one change
+ * Places the words of a drawing beside what they name: some two hundred places for each, what each place costs, and the one change
  * that saves most, again and again until none does.
  * J. Christensen, J. Marks & S. Shieber (1995), "An empirical study of algorithms for point-feature label placement", ACM
  * Transactions on Graphics 14(3), 203–232: discrete gradient descent. Here the first arrangement is greedy, not random: the same

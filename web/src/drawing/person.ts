@@ -9,19 +9,8 @@ import type { Ink, Point, Shape } from './shape.ts';
 /** What a box round the figure must hold for either hand, cm: towards the player, away from them, up and down. */
 export const PERSON_REACH = { player: 98, away: 14, half: 48 } as const;
 
-export const PERSON_PARTS = [
-  'feet',
-  'hips',
-  'chest',
-  'shoulders',
-  'elbow',
-  'hands',
-  'head',
-  'gap',
-  'club',
-  'ball',
-] as const;
-export type PersonPart = (typeof PERSON_PARTS)[number];
+export type PersonPart =
+  'feet' | 'hips' | 'chest' | 'shoulders' | 'elbow' | 'hands' | 'head' | 'gap' | 'club' | 'ball';
 
 export interface Pose {
   readonly hand: Hand;

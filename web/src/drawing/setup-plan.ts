@@ -1,7 +1,7 @@
 import { formatSideAngle } from '@loxos/core';
 import type { Hand } from '@loxos/core';
 import { boxesOfLine, placeLabels } from './labels.ts';
-import type { WantedLabel } from './labels.ts';
+import type { WantedLabel, Box as WordsBox } from './labels.ts';
 import { hairline } from './marks.ts';
 import { OUT, PERSON_REACH, person } from './person.ts';
 import { plus, polar, polyline } from './shape.ts';
@@ -104,6 +104,12 @@ function cameraMark(side: 1 | -1, ink: Ink): { shapes: Shape[]; label: WantedLab
   };
 }
 
+/** Returns what words keep off: the player from the hips to the grip, and both feet, cm. */
+function personBox(side: 1 | -1): WordsBox {
+  const [a, b] = [side * (OUT.hips - 14), side * (OUT.hands + 4)];
+  return { left: Math.min(a, b), top: -36, right: Math.max(a, b), bottom: 36 };
+}
+
 /** Returns the set-up from above, the target up: a player with what was seen of the lines of the body and of the ball. */
 export function setUpPlan(lines: SetUpLines): Shape[] {
   const { hand, feetDeg, hipDeg, shoulderDeg, ballCm, usualCm, camera = null } = lines;
@@ -139,7 +145,7 @@ export function setUpPlan(lines: SetUpLines): Shape[] {
       { left: left + 2, top: top + 2, right: left + width - 2, bottom: top + height - 2 },
       side > 0 ? 'left' : 'right',
       {
-        solid: [boxesOfLine({ x: side * -92, y: 0 }, { x: side * -24, y: 0 }, 36)[0]!],
+        solid: [personBox(side)],
         lines: [
           ...body.flatMap(({ boxes }) => boxes),
           ...boxesOfLine({ x: 0, y: -UP.ahead }, { x: 0, y: UP.behind }, 1),

@@ -81,6 +81,13 @@ function corridor(outline: readonly Point[]): Shape[] {
   ];
 }
 
+/** Returns how far a part reaches from its middle, m. */
+export function reach({ lengthM, widthM, angleDeg, kind }: StationPart): Point {
+  if (kind === 'line') return { x: 0, y: 0 };
+  const [long, wide] = [polar(angleDeg, lengthM / 2), polar(angleDeg + 90, widthM / 2)];
+  return { x: Math.abs(long.x) + Math.abs(wide.x), y: Math.abs(long.y) + Math.abs(wide.y) };
+}
+
 /** One part of a station at its place on the drawing. */
 export function partShapes(part: StationPart, at: Point, scale: number): Shape[] {
   const half = polar(part.angleDeg, (part.lengthM * scale) / 2);

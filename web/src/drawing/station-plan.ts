@@ -1,14 +1,13 @@
-import { tapeText } from '@loxos/core';
+import { FOR_BALL_FROM_M, tapeText } from '@loxos/core';
 import type { Hand, Layout, LengthUnit, Spot, StationPart, TapeMark } from '@loxos/core';
 import { boxOfText, boxesOfLine, placeLabels } from './labels.ts';
 import type { Box, Obstacles, WantedLabel } from './labels.ts';
 import { hairline } from './marks.ts';
 import { polar, polyline } from './shape.ts';
 import type { Point, Shape } from './shape.ts';
-import { partShapes } from './station-parts.ts';
+import { NO_ARROW, feetArrow, hasFeet, withoutFeet } from './station-feet.ts';
+import { partShapes, reach } from './station-parts.ts';
 
-/** Beyond this a part is drawn past a break in the scale, m. */
-const NEAR_M = 1.4;
 /** How large a station is drawn: on a desk or on paper, and on a phone, with words of one size on both. */
 export const STATION_SIZES = {
   wide: { width: 500, height: 430, away: 150 },
@@ -33,14 +32,8 @@ export interface StationPlan {
   readonly place: (spot: Spot) => Point;
 }
 
-const isFar = ({ alongM }: Pick<Spot, 'alongM'>): boolean => alongM > NEAR_M;
-
-/** Returns how far a part reaches from its middle, m. */
-function reach({ lengthM, widthM, angleDeg, kind }: StationPart): Point {
-  if (kind === 'line') return { x: 0, y: 0 };
-  const [long, wide] = [polar(angleDeg, lengthM / 2), polar(angleDeg + 90, widthM / 2)];
-  return { x: Math.abs(long.x) + Math.abs(wide.x), y: Math.abs(long.y) + Math.abs(wide.y) };
-}
+/** Returns whether a part is drawn past a break in the scale. */
+const isFar = ({ alongM }: Pick<Spot, 'alongM'>): boolean => alongM > FOR_BALL_FROM_M;
 
 interface Frame {
   readonly scale: number;
@@ -53,8 +46,7 @@ interface Frame {
 
 function frameOf({ parts }: Layout, hand: Hand, size: StationSize): Frame {
   const { width, height, away: awayRoom } = STATION_SIZES[size];
-  const isAtBall = parts.every(({ kind }) => kind !== 'shoe');
-  const playerRoom = isAtBall ? awayRoom : MARGIN.player;
+  const playerRoom = hasFeet({ parts }) ? MARGIN.player : awayRoom;
   const things = parts.filter(({ kind }) => kind !== 'line');
   const near = things.filter((part) => !isFar(part));
   const hasFar = near.length < things.length;
@@ -140,7 +132,7 @@ function dimensions(layout: Layout, hand: Hand, { place }: Frame, unit: LengthUn
     const { distanceM, from, to } = mark;
     const figure = tapeText(distanceM, unit);
     if (isFar(from) !== isFar(to)) {
-      const at = { x: 0, y: place({ alongM: NEAR_M + 1, rightM: 0 }).y + 26 };
+      const at = { x: 0, y: place({ alongM: FOR_BALL_FROM_M + 1, rightM: 0 }).y + 26 };
       labels.push({ text: `${figure} ahead`, at, size: FIGURE_SIZE, fill: 'ink', clear: 38 });
       continue;
     }
@@ -264,36 +256,6 @@ const lineBoxes = ({ parts }: Layout, { place, scale }: Frame): Box[] =>
     return [...along(aside), ...along({ x: -aside.x, y: -aside.y })];
   });
 
-/** Nearer to the line than this a phone shows what lies at the ball, larger, and says where the feet are, m. */
-const AT_BALL_M = 0.45;
-
-/** Returns the layout without the feet where everything else lies at the ball. */
-function withoutFeet(layout: Layout): Layout {
-  const rest = layout.parts.filter(({ kind }) => kind !== 'shoe');
-  const isAtBall =
-    rest.every((part) => Math.abs(part.rightM) + reach(part).x < AT_BALL_M) &&
-    layout.tape.every(({ from, to }) =>
-      [from, to].every(({ rightM }) => Math.abs(rightM) < AT_BALL_M),
-    );
-  return isAtBall ? { ...layout, parts: rest } : layout;
-}
-
-/** Returns an arrow at the player's edge, for feet that are not drawn. */
-function feetShapes(edge: number, way: 1 | -1): Shape[] {
-  const tip = edge + way * 8;
-  const arrow = `M${tip + way * 34} 0L${tip} 0M${tip + way * 7} -5L${tip} 0L${tip + way * 7} 5`;
-  return [
-    { kind: 'path', d: arrow, stroke: 'soft', width: 1.6 },
-    { kind: 'text', ...feetText(edge, way), anchor: way > 0 ? 'start' : 'end', fill: 'ink' },
-  ];
-}
-const feetText = (edge: number, way: 1 | -1) => ({
-  text: 'feet',
-  size: LABEL_SIZE,
-  x: edge + way * 8,
-  y: -9,
-});
-
 /** Things are drawn from the ground up: what is large and faint first. */
 const DEPTH: Readonly<Record<StationPart['kind'], number>> = {
   corridor: 0,
@@ -321,7 +283,6 @@ export function stationPlan(
   size: StationSize = 'wide',
 ): StationPlan {
   const layout = size === 'narrow' ? withoutFeet(whole) : whole;
-  const hasFeet = layout.parts.some(({ kind }) => kind === 'shoe');
   const frame = frameOf(layout, hand, size);
   const { scale, place, top, bottom, middle, breakY } = frame;
   const { width } = STATION_SIZES[size];
@@ -331,7 +292,7 @@ export function stationPlan(
   const target = { text: 'target', size: 12, x: 0, y: top + 12 };
   const way = hand === 'right' ? 1 : -1;
   const edge = way > 0 ? box.left : box.right;
-  const feet = feetText(edge, way);
+  const feet = hasFeet(layout) ? NO_ARROW : feetArrow(edge, way);
   const inner: Box = { left: box.left + 4, top: top + 4, right: box.right - 4, bottom: bottom - 4 };
   const shapes: Shape[] = [
     hairline(top + 16, bottom - 6, 1.4),
@@ -339,7 +300,7 @@ export function stationPlan(
     ...(breakY === null ? [] : breakShapes(breakY)),
     ...parts.flatMap((part) => partShapes(part, place(part), scale)),
     ...dims.shapes,
-    ...(hasFeet ? [] : feetShapes(edge, way)),
+    ...feet.shapes,
     ...placeLabels(
       [...partLabels(layout, frame), ...dims.labels],
       inner,
@@ -349,12 +310,7 @@ export function stationPlan(
           boxOfText(target.text, target.size, target, 'middle'),
           ...solidBoxes(layout, frame),
           ...dims.boxes,
-          ...(hasFeet
-            ? []
-            : [
-                boxOfText(feet.text, feet.size, feet, way > 0 ? 'start' : 'end'),
-                ...boxesOfLine({ x: edge, y: 0 }, { x: edge + way * 42, y: 0 }, 6),
-              ]),
+          ...feet.boxes,
         ],
         lines: [
           ...lineBoxes(layout, frame),

@@ -1,9 +1,9 @@
-import { CAUTIONS, DOSE, tapeText } from '@loxos/core';
+import { CAUTIONS, DOSE, isPathPeg, tapeText } from '@loxos/core';
 import type { Layout, LengthUnit, StationCard } from '@loxos/core';
 import { Suspense, lazy } from 'react';
 import { stationPlan } from '../drawing/station-plan.ts';
 import { Figure } from './Figure.tsx';
-import { PegHandles, isPathPeg } from './PegHandles.tsx';
+import { PegHandles } from './PegHandles.tsx';
 import { useIsNarrow } from './use-narrow.ts';
 
 interface StationViewProps {

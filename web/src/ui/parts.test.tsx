@@ -5,7 +5,6 @@ import type { TableFeatures } from './DataTable.tsx';
 import { DateField } from './DateField.tsx';
 import { LiveText } from './LiveText.tsx';
 import { Catch, Panel } from './Panel.tsx';
-import { draggedPathDeg } from './PegHandles.tsx';
 import { Segments } from './Segments.tsx';
 
 describe('a panel', () => {
@@ -211,24 +210,5 @@ describe('a table of any length', () => {
     fireEvent.click(screen.getByText('row 3'));
     expect(tapped).toEqual(['row 3']);
     expect(screen.getByRole('row', { name: 'average' })).toBeInTheDocument();
-  });
-});
-
-describe('a dragged peg', () => {
-  // 30 cm along, so far out that the angle is the one wanted: 30 × tan 4° = 2.1 cm.
-  const out = (deg: number) => 0.3 * Math.tan((deg * Math.PI) / 180);
-
-  it('asks for the path it lies on, ahead of the ball and behind it, for both hands', () => {
-    expect(draggedPathDeg(0.3, out(4), 'right')).toBe(4);
-    expect(draggedPathDeg(0.3, -out(4), 'left')).toBe(4);
-    expect(draggedPathDeg(-0.3, -out(4), 'right')).toBe(4);
-    expect(draggedPathDeg(-0.3, out(4), 'left')).toBe(4);
-    expect(draggedPathDeg(0.3, -out(3), 'right')).toBe(-3);
-  });
-
-  it('goes in half degrees and no further than a station asks for', () => {
-    expect(draggedPathDeg(0.3, out(4.3), 'right')).toBe(4.5);
-    expect(draggedPathDeg(0.3, 2, 'right')).toBe(12);
-    expect(draggedPathDeg(0.3, -2, 'right')).toBe(-12);
   });
 });

@@ -83,13 +83,13 @@ export async function savePdf(
   title: string,
   contentOf: (drawingPt: number) => Content[],
 ): Promise<void> {
-  const tries: Blob[] = [];
+  let widest: Blob | null = null;
   for (const share of SHARES) {
     const { set, used } = inOwnType(contentOf(share * PAPER_PT));
     if (used.has('Rest')) await fetchRest();
     const { blob, pages } = await written(title, set);
-    tries.push(blob);
+    widest ??= blob;
     if (pages === 1) return saveFile(name, 'application/pdf', blob);
   }
-  saveFile(name, 'application/pdf', tries[0]!);
+  if (widest !== null) saveFile(name, 'application/pdf', widest);
 }

@@ -9,12 +9,7 @@ const seenIn = (lesson: Lesson) => ({
 });
 
 /** Puts down what was seen of a link; the same again takes it back. */
-export function see(
-  lesson: Lesson,
-  id: CauseLinkId,
-  value: LinkValue,
-  club: string | null = null,
-): void {
+export function see(lesson: Lesson, id: CauseLinkId, value: LinkValue, club: string | null): void {
   const from = { hand: lesson.player.hand, usualCm: usualBallIn(lesson, club) };
   saveParts(lesson, withWord(seenIn(lesson), id, value, from), 'what was seen');
 }

@@ -59,19 +59,25 @@ describe('the Yard', () => {
     open('/yard?drill=far-peg');
     const peg = screen.getByRole('region', { name: 'A peg you laid' });
     expect(peg).toHaveTextContent('far peg, as you laid it');
-    const type = (name: RegExp, value: string): void =>
-      void fireEvent.change(within(peg).getByRole('textbox', { name }), { target: { value } });
+    const type = (name: RegExp, value: string): void => {
+      const box = within(peg).getByRole('textbox', { name });
+      fireEvent.change(box, { target: { value } });
+      fireEvent.blur(box);
+    };
     // It stands as the drill has it: two heads ahead, one inside.
     expect(within(peg).getByRole('textbox', { name: /^Ahead of the ball/ })).toHaveValue('16');
     type(/^Outside the line/, '-3');
     type(/^Ahead of the ball/, '24');
     // atan(3 / 24) = 7.1°: by hand.
-    expect(peg).toHaveTextContent('asks for a path of 7.1° out-to-in.');
+    expect(peg).toHaveTextContent('It asks for a path 7° out-to-in.');
     fireEvent.click(within(peg).getByRole('button', { name: 'Lay the rest by it' }));
     expect(screen.getByRole('textbox', { name: /^Path asked for/ })).toHaveValue('-7.0');
     type(/^Outside the line/, '5');
     expect(peg).toHaveTextContent('Far peg is not laid for that.');
     expect(within(peg).queryByRole('button', { name: 'Lay the rest by it' })).toBeNull();
+    // In the unit of the tape: 24 ÷ 2.54 = 9.4.
+    fireEvent.click(screen.getByLabelText('inches and feet'));
+    expect(within(peg).getByRole('textbox', { name: /^Ahead of the ball/ })).toHaveValue('9.4');
   });
 
   it('asks of no peg where none stands on the path: a channel, a gate, none at all', () => {

@@ -227,6 +227,7 @@ export function YardPage() {
           drill={chosen}
           layout={layoutFor(chosen, { hand, kind, ...ask })}
           hand={hand}
+          unit={unit}
           onPath={(pathDeg) => turn(askWithin(chosen, { ...ask, pathDeg }))}
         />
       </section>

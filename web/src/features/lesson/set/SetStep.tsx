@@ -1,13 +1,12 @@
 import {
-  FIGURE_OF,
-  CAUSE_LINKS,
+  causeLink,
   formatSideAngle,
   partOf,
   usualBallIn,
   valueWords,
   wantedWords,
 } from '@loxos/core';
-import type { AngleStyle, Observations, SetUpPart } from '@loxos/core';
+import type { AngleStyle, CauseLinkId, LinkValue, Observations, SetUpPart } from '@loxos/core';
 import type { Lesson } from '../../../api/client.ts';
 import { useMay } from '../../../api/account.ts';
 import { setUpBox, setUpPlan } from '../../../drawing/setup-plan.ts';
@@ -32,9 +31,9 @@ const CAMERA = [
   ['elsewhere', 'Camera elsewhere'],
 ] as const;
 const LINES = [
-  ['feetDeg', 'Feet line'],
-  ['hipDeg', 'Hip line'],
-  ['shoulderDeg', 'Shoulder line'],
+  ['feet-line', 'feetDeg', 'Feet line'],
+  ['hip-line', 'hipDeg', 'Hip line'],
+  ['shoulder-line', 'shoulderDeg', 'Shoulder line'],
 ] as const;
 const DISTANCES = [
   ['', 'Not looked at'],
@@ -64,40 +63,23 @@ function TargetAndClub({ value, set }: { value: SetUpPart; set: Set }) {
   );
 }
 
-type Figured = (typeof FIGURE_OF)[keyof typeof FIGURE_OF];
-/** What was answered in Read with a word, by the figure that was not said. */
-type WordsSeen = Partial<Record<Figured, string>>;
-
-const wordsSeen = (seen: Observations): WordsSeen =>
-  Object.fromEntries(
-    (Object.keys(FIGURE_OF) as (keyof typeof FIGURE_OF)[]).flatMap((id) => {
-      const value = seen[id];
-      return value === undefined
-        ? []
-        : [
-            [
-              FIGURE_OF[id],
-              valueWords(
-                CAUSE_LINKS.find((link) => link.id === id)!,
-                value,
-              ),
-            ],
-          ];
-    }),
-  );
-
 interface SteppersProps {
-  readonly words: WordsSeen;
+  /** The words that Read was answered with. */
+  readonly said: Observations;
   readonly value: SetUpPart;
   readonly angleStyle: AngleStyle;
   readonly set: Set;
 }
 
 /** The lines of the body, the ball and the hands, by steps. */
-function SetUpSteppers({ value, words, angleStyle, set }: SteppersProps) {
+function SetUpSteppers({ value, said, angleStyle, set }: SteppersProps) {
+  const wordOf = (id: CauseLinkId): string | undefined => {
+    const word = said[id];
+    return word === undefined ? undefined : valueWords(causeLink(id), word);
+  };
   return (
     <>
-      {LINES.map(([name, label]) => (
+      {LINES.map(([id, name, label]) => (
         <Stepper
           key={name}
           label={label}
@@ -109,7 +91,7 @@ function SetUpSteppers({ value, words, angleStyle, set }: SteppersProps) {
           max={30}
           show={(v) => formatSideAngle(v, angleStyle, 0)}
           onChange={(v) => set({ [name]: v })}
-          word={words[name]}
+          word={wordOf(id)}
         />
       ))}
       <Stepper
@@ -122,7 +104,7 @@ function SetUpSteppers({ value, words, angleStyle, set }: SteppersProps) {
         max={15}
         show={(v) => `${v} cm`.replace('-', '−')}
         onChange={(ballCm) => set({ ballCm })}
-        word={words.ballCm}
+        word={wordOf('ball-position')}
       />
       <Stepper
         label="Knuckles of the lead hand"
@@ -134,9 +116,20 @@ function SetUpSteppers({ value, words, angleStyle, set }: SteppersProps) {
         max={4}
         show={String}
         onChange={(knuckles) => set({ knuckles })}
-        word={words.knuckles}
+        word={wordOf('grip-strength')}
       />
     </>
+  );
+}
+
+function Distance({ value, set }: { value: LinkValue | null; set: Set }) {
+  return (
+    <Segments
+      legend="Distance from the ball, a spread hand from buckle to grip end"
+      value={value === null ? '' : `${value}`}
+      options={DISTANCES}
+      onChange={(text) => set({ distance: text === '' ? null : (Number(text) as LinkValue) })}
+    />
   );
 }
 
@@ -185,7 +178,8 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
   const value = partOf(lesson, 'setup');
   const set: Set = (changes) => setUp(lesson, changes);
   const { hand } = lesson.player;
-  const words = wordsSeen(partOf(lesson, 'causes').observations);
+  const said = partOf(lesson, 'causes').observations;
+  const usualCm = usualBallIn(lesson, worked.club?.group.club ?? null);
   return (
     <div className="mx-auto grid max-w-[1300px] gap-x-5 gap-y-3 px-3 py-3 lg:grid-cols-[1fr_28rem] lg:grid-rows-[auto_1fr] lg:px-4">
       <div className="min-w-0 lg:col-start-2">
@@ -208,24 +202,14 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
           value={value.wanted}
           onChange={(wanted) => set({ wanted })}
         />
-        <SetUpSteppers
-          value={value}
-          words={words}
-          angleStyle={lesson.player.angleStyle}
-          set={set}
-        />
-        <Segments
-          legend="Distance from the ball, a spread hand from buckle to grip end"
-          value={value.distance === null ? '' : (String(value.distance) as '-1' | '0' | '1')}
-          options={DISTANCES}
-          onChange={(text) => set({ distance: text === '' ? null : (Number(text) as -1 | 0 | 1) })}
-        />
+        <SetUpSteppers value={value} said={said} angleStyle={lesson.player.angleStyle} set={set} />
+        <Distance value={value.distance ?? said.distance ?? null} set={set} />
         <Camera value={value.camera} set={set} />
         <Body lesson={lesson} body={value.body} set={set} />
       </div>
       <div className="min-w-0 lg:col-start-2">
         <Figure
-          shapes={setUpPlan({ hand, usualCm: usualBallIn(lesson, null), ...value })}
+          shapes={setUpPlan({ hand, usualCm, ...value })}
           box={setUpBox(hand)}
           title="Set-up from above"
           caption="From above, the target up; angles drawn twice as large"
