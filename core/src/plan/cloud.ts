@@ -1,4 +1,7 @@
-/** The balls a plan flies: the player's own round their middle, or, of a handful or an eye's taps, as many that scatter as is believed. */
+/**
+ * The balls a plan flies: the player's own round their middle, or, of a handful or an eye's taps, as many that scatter as is believed.
+ * Taps that go both ways fly as they were tapped: no usual scatter is as wide.
+ */
 import type { AssumedDelivery } from '../inverse/complete.ts';
 import type { ReadGroup } from '../reading/group.ts';
 import { deviationsOf } from './belief.ts';
@@ -13,12 +16,13 @@ export function cloudFor(
   { group, views }: ReadGroup,
   { delivery, head }: AssumedDelivery,
   { scatter }: Belief,
+  isTwoWay: boolean,
 ): Cloud {
   const counted = new Set(group.countedIds);
   const own = views.flatMap((view) =>
     counted.has(view.id) && view.delivery !== null ? [view.delivery.delivery] : [],
   );
-  if (group.inferred?.byEye === true || own.length < OWN_FROM)
-    return cloudAround(delivery, head, deviationsOf(scatter));
+  const isUsual = group.inferred?.byEye === true && !isTwoWay;
+  if (isUsual || own.length < OWN_FROM) return cloudAround(delivery, head, deviationsOf(scatter));
   return cloudOf(delivery, head, own);
 }

@@ -183,6 +183,27 @@ describe('an eye that tells sides alone', () => {
   });
 });
 
+describe('balls tapped to both sides', () => {
+  it('lie now as far off as they were tapped, and no closer', () => {
+    const [startDeg, bendM] = [4, 20];
+    const tap = (side: 1 | -1, i: number) => ({
+      ...EMPTY_BALL,
+      ...{ id: String(i), seen: 'eye' as const, club: 'driver' },
+      startDirectionDeg: side * startDeg,
+      curveM: side * bendM,
+    });
+    const balls = Array.from({ length: 10 }, (_, i) => tap(i % 2 === 0 ? 1 : -1, i));
+    const plan = planFor({ balls, hand: 'right', club: 'driver' })!;
+    expect(plan.twoWay).not.toBeNull();
+    // Across by the start, by plain trigonometry, and the bend after it.
+    const tappedM = plan.now.carryM * Math.sin((startDeg * Math.PI) / 180) + bendM;
+    expect(plan.now.missM).toBeGreaterThan(0.8 * tappedM);
+    expect(plan.now.missM).toBeLessThan(1.25 * tappedM);
+    const sides = plan.now.landings.map(({ offlineM }) => Math.sign(offlineM));
+    expect(new Set(sides)).toEqual(new Set([-1, 1]));
+  });
+});
+
 describe('a move that is said', () => {
   /** Whether the first move goes the way the player's true swing asks for. */
   function isRightSide(plan: Plan, swing: SwingOf): boolean {

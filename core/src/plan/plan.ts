@@ -133,7 +133,9 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const coupling = couplingIn(read, counted);
   const belief = beliefOf(read, delivery, context);
   const isByEye = group.inferred?.byEye === true;
-  const basis = basisOf(cloudFor(read, typical, belief), wanted, context, isByEye);
+  const twoWay = twoWayOf(read, wanted);
+  const isTwoWay = twoWay !== null;
+  const basis = basisOf(cloudFor(read, typical, belief, isTwoWay), wanted, context, isByEye);
   const believed = believedIn(read, belief, basis, said);
   const middle = { pathDeg: delivery.clubPathDeg, faceDeg: delivery.faceAngleDeg };
   const now = basis.at(middle);
@@ -142,10 +144,8 @@ export function planGroup(read: ReadGroup, context: PlanContext): Plan | null {
   const best = chances.bestOf(routes);
   const { p, ifWrong } = chances.of(routes[best]);
   const question = questionOf(read, asked === null);
-  const twoWay = twoWayOf(read, wanted);
   const { openTo, openBoth } = openOf(read, wanted, seen);
   const isSeenOff = openTo !== null || seen.some(({ off }) => off !== 0);
-  const isTwoWay = twoWay !== null;
   const answer = answerOf({ question, balls: counted.size, isTwoWay, isSeenOff, p });
   return {
     club: group.club,

@@ -3,6 +3,7 @@ import type { CauseLinkId, LinkValue, SetUpPart } from '@loxos/core';
 import type { Lesson } from '../../api/client.ts';
 import { saveParts } from './parts.ts';
 
+/** Returns what both parts of a lesson hold of what was seen. */
 const seenIn = (lesson: Lesson) => ({
   setup: partOf(lesson, 'setup'),
   causes: partOf(lesson, 'causes'),

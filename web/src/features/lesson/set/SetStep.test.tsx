@@ -74,6 +74,25 @@ describe('Set', () => {
     expect(feet.getByRole('status')).toHaveTextContent('not looked at');
   });
 
+  it('says the body’s aim as Read was answered, takes another answer, and takes it back', () => {
+    const part = { version: 1, updatedAt: '', updatedBy: '' };
+    open({ parts: [{ part: 'causes', value: { observations: { aim: -1 } }, ...part }] });
+    const aim = within(screen.getByRole('group', { name: /^Body aim/ }));
+    expect(aim.getByLabelText('open to the target')).toBeChecked();
+    fireEvent.click(aim.getByLabelText('at the target'));
+    expect(lastPart('causes')).toEqual({ observations: { aim: 0 } });
+    fireEvent.click(aim.getByLabelText('Not looked at'));
+    expect(aim.getByLabelText('Not looked at')).toBeChecked();
+  });
+
+  it('says the aim that the lines of the body give, in words', () => {
+    const part = { version: 1, updatedAt: '', updatedBy: '' };
+    const value = { feetDeg: -6, shoulderDeg: -7 };
+    open({ parts: [{ part: 'setup', value, ...part }] });
+    expect(screen.queryByRole('group', { name: /^Body aim/ })).toBeNull();
+    expect(screen.getByText(/open to the target, as the lines lie/)).toBeInTheDocument();
+  });
+
   it('keeps the target as it is typed', () => {
     open();
     const target = screen.getByLabelText(/^Target/);

@@ -23,6 +23,7 @@ import { LessonMenu } from '../LessonMenu.tsx';
 import type { StepProps } from '../lesson-work.ts';
 import { setUp } from '../see.ts';
 import { SinceLast } from '../SinceLast.tsx';
+import { WordedLinks } from './WordedLinks.tsx';
 
 const CLUBS = clubOptions('Not said');
 const CAMERA = [
@@ -204,6 +205,7 @@ export function SetStep({ lesson, worked }: Pick<StepProps, 'lesson' | 'worked'>
         />
         <SetUpSteppers value={value} said={said} angleStyle={lesson.player.angleStyle} set={set} />
         <Distance value={value.distance ?? said.distance ?? null} set={set} />
+        <WordedLinks lesson={lesson} worked={worked} />
         <Camera value={value.camera} set={set} />
         <Body lesson={lesson} body={value.body} set={set} />
       </div>
