@@ -57,7 +57,7 @@ describe('what a lesson found', () => {
     expect(sore.gently).toBe(true);
   });
 
-  it('holds the set-up and what was seen together, the swing’s word last', () => {
+  it('holds the set-up and what was seen together, a figure before a word', () => {
     const lesson = lessonOf([PULL]);
     const parts = [
       { part: 'setup', value: { knuckles: 4 }, updatedAt: '', updatedBy: '' },
@@ -69,7 +69,7 @@ describe('what a lesson found', () => {
       },
     ] as const;
     const seen = observationsIn({ ...lesson, parts: [...parts] as never }, '7-iron');
-    expect(seen).toMatchObject({ 'grip-strength': 0, chest: 1 });
+    expect(seen).toMatchObject({ 'grip-strength': 1, chest: 1 });
   });
 });
 
